@@ -1,0 +1,5 @@
+export * from './matchConcept';
+export * from './nextCalls';
+export * from './phraseMark';
+export * from './readCall';
+export * from './vocabularyIndex';

@@ -1,0 +1,95 @@
+import { distance } from 'fastest-levenshtein';
+import { findPosition, type PositionFamily, type Uniform } from '../vocabulary';
+import type { Concept, ConceptKind, IndexedPhrase, VocabularyIndex } from './vocabularyIndex';
+import { stemOf } from './words';
+
+export interface MatchContext {
+  readonly uniform: Uniform;
+  /** Position at the moment of the call; ambiguous words lean to what happens there. */
+  readonly positionId?: string;
+  /** A word before the concept that tells its kind ("grips …", "good: …"). */
+  readonly kindHint?: ConceptKind;
+}
+
+export interface ConceptMatch {
+  readonly concept: Concept;
+  /** 0 to 1: how well the words fit; from 0.6 on it is taken as meant. */
+  readonly confidence: number;
+}
+
+/** Least confidence at which a reading is offered, and at which it is taken. @source own decision, tuned on the call line's examples */
+export const OFFERED_CONFIDENCE = 0.42;
+export const TAKEN_CONFIDENCE = 0.6;
+
+/** How alike two words are, 0 to 1: equal, same stem, beginning of, or a slip of the keyboard (one letter from four, two from seven). */
+function wordLikeness(typed: string, typedStem: string, word: string, stem: string): number {
+  if (typed === word) return 1;
+  if (typedStem === stem) return 0.97;
+  if (typed.length >= 2 && word.startsWith(typed)) return 0.8 + 0.15 * (typed.length / word.length);
+  if (typed.length < 4 || Math.abs(typed.length - word.length) > 2) return 0;
+  const slips = distance(typed, word);
+  if (slips === 1) return 0.8;
+  return slips === 2 && typed.length >= 7 ? 0.7 : 0;
+}
+
+function phraseLikeness(typed: readonly string[], typedStems: readonly string[], phrase: IndexedPhrase): number {
+  let total = 0;
+  let matched = 0;
+  const used = new Set<number>();
+  for (const [position, word] of typed.entries()) {
+    let best = 0;
+    let at = -1;
+    for (const [index, candidate] of phrase.words.entries()) {
+      if (used.has(index)) continue;
+      const likeness = wordLikeness(word, typedStems[position]!, candidate, phrase.stems[index]!);
+      if (likeness > best) {
+        best = likeness;
+        at = index;
+      }
+    }
+    if (at >= 0) {
+      used.add(at);
+      matched += 1;
+    }
+    total += best;
+  }
+  if (matched === 0) return 0;
+  const share = matched / phrase.words.length;
+  // Typing a name from its start is the usual way to cut it short, so that costs less than naming a word from its middle.
+  const whole = [...used].every((index) => index < typed.length) && matched === typed.length ? 0.82 + 0.18 * share : 0.72 + 0.28 * share;
+  return (total / typed.length) * whole * phrase.trust;
+}
+
+const kindPreference: Readonly<Record<ConceptKind, number>> = { attempt: 0.012, position: 0.01, error: 0.006, grip: 0.004, strength: 0 };
+
+function contextBonus(concept: Concept, context: MatchContext): number {
+  let bonus = kindPreference[concept.kind];
+  if (context.kindHint === concept.kind) bonus += 0.12;
+  else if (context.kindHint) bonus -= 0.12;
+  if (concept.uniform !== 'both' && concept.uniform !== context.uniform) bonus -= 0.2;
+  const position = context.positionId ? findPosition(context.positionId) : undefined;
+  if (position) {
+    if (concept.families.includes(position.family as PositionFamily)) bonus += 0.03;
+    const weight = position.nextCalls.find(([id]) => id === concept.id)?.[1] ?? 0;
+    bonus += 0.006 * weight;
+  }
+  return bonus;
+}
+
+/** The concepts that the words may mean, best first, each once; empty when nothing is near. Pure and without state. */
+export function matchConcepts(words: readonly string[], index: VocabularyIndex, context: MatchContext, most = 8): ConceptMatch[] {
+  if (words.length === 0) return [];
+  const stems = words.map(stemOf);
+  const best = new Map<string, { concept: Concept; score: number; likeness: number }>();
+  for (const phrase of index) {
+    const likeness = phraseLikeness(words, stems, phrase);
+    if (likeness < OFFERED_CONFIDENCE) continue;
+    const score = likeness + contextBonus(phrase.concept, context);
+    const known = best.get(phrase.concept.id);
+    if (!known || score > known.score) best.set(phrase.concept.id, { concept: phrase.concept, score, likeness });
+  }
+  return [...best.values()]
+    .sort((one, other) => other.score - one.score || (one.concept.id < other.concept.id ? -1 : 1))
+    .slice(0, most)
+    .map(({ concept, score }) => ({ concept, confidence: Math.min(1, Math.max(0, score)) }));
+}

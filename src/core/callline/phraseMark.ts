@@ -1,0 +1,47 @@
+import { type Athlete, type Mark, placeOfRole, roleIn } from '../round';
+import { conceptName } from '../vocabulary';
+import { holderOf } from './readCall';
+
+/** The mark as a call: what a coach would type to make it. Reading it again gives the same mark (its time and links aside). */
+export function phraseMark(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
+  return [callOf(mark, names), mark.kind !== 'note' && mark.note ? `- ${mark.note}` : ''].filter(Boolean).join(' ');
+}
+
+function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
+  const words = (...parts: (string | undefined | false)[]) => parts.filter(Boolean).join(' ');
+  switch (mark.kind) {
+    case 'position':
+      return phrasePosition(mark.positionId, mark.holder, names);
+    case 'grip':
+      return words(names[mark.athlete], conceptName(mark.gripId), sideWord(mark.side), mark.outcome !== 'got' && mark.outcome);
+    case 'attempt': {
+      const stage = mark.stage === 'finished' ? undefined : mark.stage === 'entry' ? undefined : mark.stage;
+      const cause = mark.tapCause && mark.tapCause !== 'technique' && `by ${mark.tapCause}`;
+      return words(names[mark.athlete], conceptName(mark.techniqueId), sideWord(mark.side), stage, mark.end, cause);
+    }
+    case 'error':
+      return words(names[mark.athlete], conceptName(mark.errorId), sideWord(mark.side), punishedWord(mark.punished));
+    case 'strength':
+      return words(names[mark.athlete], 'good', conceptName(mark.strengthId));
+    case 'stoppage':
+      return `stop ${Math.round(mark.endSeconds - mark.atSeconds)}`;
+    case 'note':
+      return `note ${mark.note}`;
+  }
+}
+
+const sideWord = (side: string | undefined): string | undefined => (side === 'not-seen' ? 'side unseen' : side);
+
+const punishedWord = (punished: string | undefined): string | undefined => {
+  if (punished === undefined) return undefined;
+  return { yes: 'punished', partly: 'partly punished', no: 'not punished', spared: 'spared' }[punished];
+};
+
+function phrasePosition(positionId: string, holder: Athlete | undefined, names: Readonly<Record<Athlete, string>>): string {
+  if (holder === undefined) return conceptName(positionId);
+  const over = placeOfRole(roleIn(positionId, holder, 'a')) === 'over' ? 'a' : 'b';
+  const under = over === 'a' ? 'b' : 'a';
+  if (holderOf(positionId, under, undefined) === holder) return `${names[under]} ${conceptName(positionId)}`;
+  const needsPlace = holderOf(positionId, over, undefined) !== holder;
+  return `${names[over]} ${needsPlace ? 'top ' : ''}${conceptName(positionId)}`;
+}

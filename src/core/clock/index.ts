@@ -1,0 +1,4 @@
+export * from './displayedClock';
+export * from './duration';
+export * from './frames';
+export * from './liveTime';

@@ -1,0 +1,3 @@
+export * from './calendarDate';
+export * from './result';
+export * from './units';

@@ -1,0 +1,2 @@
+export * from './gap';
+export * from './weightClasses';

@@ -1,0 +1,40 @@
+import { type Belt, type CatalogueError } from '../vocabulary';
+import type { Occurrence } from './roundFigures';
+
+/** Share of occurrences that were punished, among those with a verdict; `partly` counts half. Undefined without any verdict. */
+export function punishedShare(occurrences: readonly Occurrence[]): number | undefined {
+  const judged = occurrences.filter((one) => one.punished !== undefined);
+  if (judged.length === 0) return undefined;
+  const weight = { yes: 1, partly: 0.5, no: 0, spared: 0 };
+  return judged.reduce((sum, one) => sum + weight[one.punished!], 0) / judged.length;
+}
+
+export interface OccurrenceCost {
+  readonly punishedShare: number;
+  readonly damageWhenPunished: number;
+  readonly latentDamage: number;
+  /** Expected cost of one more occurrence. */
+  readonly perOccurrence: number;
+}
+
+/**
+ * What one more occurrence is expected to cost: punished share × mean damage when punished + the rest × latent damage.
+ * Damage comes from the athlete's own linked chains, else the catalogue's severity. The punished share starts at one in two (two
+ * pseudo-counts); the chance that somebody one belt up would punish it starts at 0.6 worth four occurrences (house estimates).
+ */
+export function occurrenceCost(error: CatalogueError, own: readonly Occurrence[], againstHigherBelts: readonly Occurrence[]): OccurrenceCost {
+  const known = own.filter((one) => one.punished !== undefined);
+  const share = ((punishedShare(own) ?? 0) * known.length + 1) / (known.length + 2);
+  const damages = own.filter((one) => one.damage !== undefined && one.damage > 0).map((one) => one.damage!);
+  const mean = damages.length > 0 ? damages.reduce((sum, one) => sum + one, 0) / damages.length : error.severity;
+  const judged = againstHigherBelts.filter((one) => one.punished !== undefined);
+  const chance = ((punishedShare(againstHigherBelts) ?? 0) * judged.length + 0.6 * 4) / (judged.length + 4);
+  const latentDamage = mean * chance;
+  return { punishedShare: share, damageWhenPunished: mean, latentDamage, perOccurrence: share * mean + (1 - share) * latentDamage };
+}
+
+/** How much a lesson now is likely to change an error at this belt, 0 to 1. */
+export function teachableAt(error: CatalogueError, belt: Belt): number {
+  if (belt === 'white') return error.teachable.white;
+  return belt === 'blue' ? error.teachable.blue : error.teachable.purpleAndAbove;
+}

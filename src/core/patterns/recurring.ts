@@ -1,0 +1,141 @@
+import { type CalendarDate, daysBetween } from '../kernel';
+import { type CountOver, type Interval, poissonInterval, proportionInterval, type RateRatio } from '../statistics';
+import { type Belt, type CatalogueError, findError } from '../vocabulary';
+import { type OccurrenceCost, occurrenceCost, punishedShare, teachableAt } from './cost';
+import { type ExposureUnit, exposureUnit } from './exposure';
+import type { Occurrence, RoundFigures } from './roundFigures';
+import { ageWeight, gammaPriorOf, shrunkRate } from './shrunkRate';
+import { type PatternStatus, statusOf, trendOf } from './status';
+
+/** All rounds of one student in the window, oldest first, with the belt they wear today. */
+export interface StudentRecord {
+  readonly personId: string;
+  readonly belt: Belt;
+  readonly rounds: readonly RoundFigures[];
+}
+
+/** The factors of a priority: their product, plus what symptoms handed over, is the priority. */
+export interface PriorityFactors {
+  readonly shrunkRate: number;
+  readonly exposurePerTenMinutes: number;
+  readonly cost: OccurrenceCost;
+  readonly teachable: number;
+  readonly handedOver: number;
+}
+
+export interface RecurringError {
+  readonly errorId: string;
+  readonly count: number;
+  readonly exposure: number;
+  readonly unit: ExposureUnit;
+  /** Count per unit of exposure; undefined when no exposure was marked. */
+  readonly rate?: number;
+  readonly interval?: Interval;
+  readonly punishedShare?: number;
+  readonly status: PatternStatus;
+  readonly trend?: RateRatio;
+  /** 60 % or more of its occurrences hang from an earlier error of the same athlete. */
+  readonly symptom: boolean;
+  readonly occurrences: readonly Occurrence[];
+  readonly priority: number;
+  readonly factors: PriorityFactors;
+}
+
+const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
+
+const seriesOf = (errorId: string, rounds: readonly RoundFigures[]): CountOver[] =>
+  rounds.map((round) => ({ count: round.occurrences.get(errorId)?.length ?? 0, exposure: round.exposures.get(errorId) ?? 0 }));
+
+/** Exact interval of a rate: per minute by Garwood, per opportunity by Clopper–Pearson (more errors than marked chances count as all). */
+export function rateInterval(count: number, exposure: number, unit: ExposureUnit): Interval {
+  if (unit === 'minutes') {
+    const mean = poissonInterval(count);
+    return { low: mean.low / exposure, high: mean.high / exposure };
+  }
+  return proportionInterval(Math.min(count, exposure), exposure);
+}
+
+/**
+ * What keeps happening to a student, most worth working on first. Counts, rates and intervals are whole and unweighted; the ranking
+ * uses the shrunk rate, whose prior comes from the other students of the same belt, else from all others, else from the catalogue
+ * (one occurrence in 20 minutes or 20 opportunities, house estimate). Symptoms hand their priority to their first causes.
+ */
+export function listRecurringErrors(student: StudentRecord, others: readonly StudentRecord[], today: CalendarDate): RecurringError[] {
+  const ids = [...new Set(student.rounds.flatMap((round) => [...round.occurrences.keys()]))];
+  const found = ids.flatMap((id) => {
+    const error = findError(id);
+    return error ? [describe(error, student, others, today)] : [];
+  });
+  return handOver(found).sort((one, other) => other.priority - one.priority || other.count - one.count || (one.errorId < other.errorId ? -1 : 1));
+}
+
+function describe(error: CatalogueError, student: StudentRecord, others: readonly StudentRecord[], today: CalendarDate): RecurringError {
+  const series = seriesOf(error.id, student.rounds);
+  const occurrences = student.rounds.flatMap((round) => round.occurrences.get(error.id) ?? []);
+  const count = occurrences.length;
+  const exposure = sum(series.map((one) => one.exposure));
+  const unit = exposureUnit(error.exposure);
+  const factors = priorityFactors(error, student, others, occurrences, today);
+  return {
+    errorId: error.id,
+    count,
+    exposure,
+    unit,
+    rate: exposure > 0 ? count / exposure : undefined,
+    interval: exposure > 0 ? rateInterval(count, exposure, unit) : undefined,
+    punishedShare: punishedShare(occurrences),
+    status: statusOf(series, 0),
+    trend: trendOf(series),
+    symptom: occurrences.filter((one) => one.symptom).length >= 0.6 * count,
+    occurrences,
+    priority: factors.shrunkRate * factors.exposurePerTenMinutes * factors.cost.perOccurrence * factors.teachable,
+    factors,
+  };
+}
+
+function priorityFactors(
+  error: CatalogueError,
+  student: StudentRecord,
+  others: readonly StudentRecord[],
+  occurrences: readonly Occurrence[],
+  today: CalendarDate,
+): PriorityFactors {
+  const liveMinutes = sum(student.rounds.map((round) => round.liveMinutes));
+  const exposure = sum(student.rounds.map((round) => round.exposures.get(error.id) ?? 0));
+  const weighted = (record: StudentRecord): CountOver => {
+    const weights = record.rounds.map((round) => ageWeight(daysBetween(round.heldOn, today)));
+    const series = seriesOf(error.id, record.rounds);
+    return {
+      count: sum(series.map((one, index) => one.count * weights[index]!)),
+      exposure: sum(series.map((one, index) => one.exposure * weights[index]!)),
+    };
+  };
+  const rest = others.filter((other) => other.personId !== student.personId);
+  const prior = gammaPriorOf(rest.filter((other) => other.belt === student.belt).map(weighted)) ??
+    gammaPriorOf(rest.map(weighted)) ?? { shape: 0.5, rate: 10 };
+  const higher = rest
+    .concat(student)
+    .flatMap((record) => record.rounds)
+    .filter((round) => round.beltGap <= -1)
+    .flatMap((round) => round.occurrences.get(error.id) ?? []);
+  return {
+    shrunkRate: shrunkRate(weighted(student), prior),
+    exposurePerTenMinutes: liveMinutes > 0 ? Math.max(exposure, occurrences.length > 0 ? 0.1 : 0) / (liveMinutes / 10) : 0,
+    cost: occurrenceCost(error, occurrences, higher),
+    teachable: teachableAt(error, student.belt),
+    handedOver: 0,
+  };
+}
+
+function handOver(found: readonly RecurringError[]): RecurringError[] {
+  const extra = new Map<string, number>();
+  for (const one of found.filter((item) => item.symptom)) {
+    const roots = one.occurrences.flatMap((occurrence) => occurrence.rootErrorIds).filter((id) => id !== one.errorId);
+    for (const root of roots) extra.set(root, (extra.get(root) ?? 0) + one.priority / roots.length);
+  }
+  return found.map((one) => {
+    const handedOver = extra.get(one.errorId) ?? 0;
+    const priority = one.symptom && one.occurrences.some((item) => item.rootErrorIds.some((id) => id !== one.errorId)) ? 0 : one.priority;
+    return { ...one, priority: priority + handedOver, factors: { ...one.factors, handedOver } };
+  });
+}

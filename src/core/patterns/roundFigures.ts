@@ -1,0 +1,118 @@
+import type { CalendarDate } from '../kernel';
+import type { Span } from '../clock';
+import {
+  type Athlete,
+  type ErrorMark,
+  type Mark,
+  type PositionTime,
+  readChains,
+  readRound,
+  summariseAthlete,
+  tideOf,
+} from '../round';
+import { errors } from '../vocabulary';
+import { exposureOf } from './exposure';
+
+/** One error that was seen, with what it cost. */
+export interface Occurrence {
+  readonly markId: string;
+  readonly roundId: string;
+  readonly heldOn: CalendarDate;
+  readonly atSeconds: number;
+  readonly punished?: ErrorMark['punished'];
+  /** Damage as a first cause; undefined for a symptom, whose damage its first cause carries. */
+  readonly damage?: number;
+  readonly symptom: boolean;
+  /** Errors of the same athlete that it hangs from, first causes only. */
+  readonly rootErrorIds: readonly string[];
+}
+
+/** What one round says about one athlete: the piece from which all counts and rates are added up. */
+export interface RoundFigures {
+  readonly roundId: string;
+  readonly heldOn: CalendarDate;
+  /** Own belt height less the partner's, in steps. */
+  readonly beltGap: number;
+  readonly liveMinutes: number;
+  readonly tideArea: number;
+  readonly positions: readonly PositionTime[];
+  readonly occurrences: ReadonlyMap<string, readonly Occurrence[]>;
+  /** Exposure per error id; errors without exposure are absent. */
+  readonly exposures: ReadonlyMap<string, number>;
+  readonly strengths: ReadonlyMap<string, number>;
+}
+
+export interface RoundRecord {
+  readonly roundId: string;
+  readonly heldOn: CalendarDate;
+  readonly span: Span;
+  readonly athlete: Athlete;
+  readonly beltGap: number;
+  readonly marks: readonly Mark[];
+}
+
+/** The figures of one athlete in one round, from its marks alone. */
+export function roundFigures(record: RoundRecord): RoundFigures {
+  const { athlete, marks } = record;
+  const reading = readRound(record.span, marks);
+  const tide = tideOf(reading);
+  const chains = readChains(reading, tide);
+  const summary = summariseAthlete(reading, athlete);
+  const own = reading.marks.filter((mark): mark is ErrorMark => mark.kind === 'error' && mark.athlete === athlete);
+  const parents = parentsByChild(own);
+  const occurrences = new Map<string, Occurrence[]>();
+  for (const mark of own) {
+    const occurrence: Occurrence = {
+      markId: mark.id,
+      roundId: record.roundId,
+      heldOn: record.heldOn,
+      atSeconds: mark.atSeconds,
+      punished: mark.punished,
+      damage: mark.ledTo.length > 0 ? chains.damageByRoot.get(mark.id)?.total : undefined,
+      symptom: chains.symptomIds.has(mark.id),
+      rootErrorIds: rootsOf(mark, parents),
+    };
+    occurrences.set(mark.errorId, [...(occurrences.get(mark.errorId) ?? []), occurrence]);
+  }
+  const exposures = new Map<string, number>();
+  for (const error of errors) {
+    const exposure = exposureOf(error, reading, summary, athlete);
+    if (exposure > 0) exposures.set(error.id, exposure);
+  }
+  const strengths = new Map<string, number>();
+  for (const mark of reading.marks) {
+    if (mark.kind === 'strength' && mark.athlete === athlete) strengths.set(mark.strengthId, (strengths.get(mark.strengthId) ?? 0) + 1);
+  }
+  return {
+    roundId: record.roundId,
+    heldOn: record.heldOn,
+    beltGap: record.beltGap,
+    liveMinutes: reading.liveSeconds / 60,
+    tideArea: athlete === 'a' ? tide.area : -tide.area,
+    positions: summary.positions,
+    occurrences,
+    exposures,
+    strengths,
+  };
+}
+
+function parentsByChild(own: readonly ErrorMark[]): ReadonlyMap<string, readonly ErrorMark[]> {
+  const parents = new Map<string, ErrorMark[]>();
+  for (const mark of own) for (const child of mark.ledTo) parents.set(child, [...(parents.get(child) ?? []), mark]);
+  return parents;
+}
+
+function rootsOf(mark: ErrorMark, parents: ReadonlyMap<string, readonly ErrorMark[]>): string[] {
+  const roots = new Set<string>();
+  const seen = new Set<string>([mark.id]);
+  const open = [...(parents.get(mark.id) ?? [])];
+  while (open.length > 0) {
+    const one = open.pop()!;
+    if (seen.has(one.id)) continue;
+    seen.add(one.id);
+    const above = parents.get(one.id) ?? [];
+    if (above.length === 0) roots.add(one.errorId);
+    open.push(...above);
+  }
+  return [...roots];
+}

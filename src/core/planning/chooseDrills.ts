@@ -1,0 +1,175 @@
+import type { Drill } from '../vocabulary';
+import type { Attendee } from './attendee';
+import { CHANGE_OVER_MINUTES, DOSE_MINUTES, doseOf, type DrillMinutes, exactBenefit, meanResistance, phasesOf } from './benefit';
+import type { Candidate } from './eligibility';
+import type { Constraint, LinearModel, Solve, Terms } from './linearModel';
+
+/** A drill the coach keeps, with its minutes, or keeps out. */
+export type DrillLock =
+  | { readonly kind: 'keep'; readonly drillId: string; readonly minutes: number }
+  | { readonly kind: 'drop'; readonly drillId: string };
+
+export interface ChoiceProblem {
+  readonly candidates: readonly Candidate[];
+  readonly attendees: readonly Attendee[];
+  /** Whole minutes for all drills together. */
+  readonly minutes: number;
+  readonly mostTopics: number;
+  /** Share of the people who can work at once, 0 to 1: pairs that fit over pairs there are. */
+  readonly matShare: number;
+  readonly locks: readonly DrillLock[];
+}
+
+export interface Choice {
+  readonly drills: readonly (DrillMinutes & { readonly alternativeId?: string })[];
+  /** Exact benefit of the chosen drills. */
+  readonly benefit: number;
+  /** What the solver reported for its piecewise model. */
+  readonly modelBenefit: number;
+  readonly gap: number;
+  readonly optimal: boolean;
+  /** Exact benefit of the plan that takes the most frequent error first: the yardstick. */
+  readonly frequencyBenefit: number;
+}
+
+// Doses between which the benefit is drawn straight; denser where it bends.
+const DOSE_KNOTS = [0, 1, 2, 3, 4, 6, 8, 11, 15, 20, 28, 40];
+
+/** Errors by the same drills for the same people share one dose: one concave piece chain instead of one per student. */
+interface BenefitGroup {
+  readonly name: string;
+  readonly weight: number;
+  readonly members: readonly { readonly candidate: Candidate; readonly share: number }[];
+}
+
+function benefitGroups({ candidates, attendees }: ChoiceProblem): BenefitGroup[] {
+  const groups = new Map<string, { weight: number; members: { candidate: Candidate; share: number }[] }>();
+  for (const attendee of attendees) {
+    for (const need of attendee.needs) {
+      const fitting = candidates.filter(
+        (one) => one.drill.targetErrorIds.includes(need.errorId) && !one.excludedIds.includes(attendee.personId),
+      );
+      const best = Math.max(0, ...fitting.map((one) => one.drill.kappa));
+      if (best === 0 || need.priority <= 0 || attendee.chance <= 0) continue;
+      const key = fitting.map((one) => one.drill.id).join(' ');
+      const group = groups.get(key) ?? { weight: 0, members: fitting.map((candidate) => ({ candidate, share: candidate.drill.kappa / best })) };
+      group.weight += need.priority * attendee.chance * best;
+      groups.set(key, group);
+    }
+  }
+  return [...groups.values()].map((group, index) => ({ name: `y${index}`, ...group }));
+}
+
+/**
+ * The mixed-integer program of the choice: which drills and for how many whole minutes, so that the expected benefit is largest within
+ * the minutes, at most so many topics (position families), each drill between its least and most minutes, and all locks kept.
+ */
+export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
+  const { candidates, matShare } = problem;
+  const groups = benefitGroups(problem);
+  const use = (index: number) => `x${index}`;
+  const minutes = (index: number) => `m${index}`;
+  const indexOf = new Map(candidates.map((one, index) => [one.drill.id, index]));
+  const constraints: Constraint[] = [];
+  const add = (terms: Terms, relation: Constraint['relation'], bound: number) =>
+    constraints.push({ name: `c${constraints.length}`, terms, relation, bound });
+  for (const [index, { drill }] of candidates.entries()) {
+    add([[1, minutes(index)], [-drill.leastMinutes, use(index)]], '>=', 0);
+    add([[1, minutes(index)], [-drill.mostMinutes, use(index)]], '<=', 0);
+  }
+  add(candidates.map((_, index) => [1, minutes(index)]), '<=', problem.minutes);
+  const families = [...new Set(candidates.map((one) => one.drill.family))];
+  for (const [index, { drill }] of candidates.entries()) add([[1, use(index)], [-1, `t${families.indexOf(drill.family)}`]], '<=', 0);
+  add(families.map((_, index) => [1, `t${index}`]), '<=', problem.mostTopics);
+  for (const group of groups) {
+    for (const { slope, offset } of chords()) {
+      const dose: Terms = group.members.flatMap(({ candidate, share }) => {
+        const index = indexOf.get(candidate.drill.id)!;
+        const strength = share * meanResistance(candidate.drill) * matShare * slope;
+        return [[-strength, minutes(index)], [strength * CHANGE_OVER_MINUTES * phasesOf(candidate.drill).length, use(index)]] as Terms;
+      });
+      add([[1, group.name], ...dose], '<=', offset);
+    }
+  }
+  addLocks(problem, indexOf, add);
+  return {
+    direction: 'maximize',
+    objective: groups.map((group) => [group.weight, group.name]),
+    constraints,
+    upperBounds: groups.map((group) => [group.name, 1]),
+    integers: candidates.map((_, index) => minutes(index)),
+    binaries: [...candidates.map((_, index) => use(index)), ...families.map((_, index) => `t${index}`)],
+  };
+}
+
+function addLocks(problem: ChoiceProblem, indexOf: ReadonlyMap<string, number>, add: (terms: Terms, relation: '<=' | '>=' | '=', bound: number) => void) {
+  for (const lock of problem.locks) {
+    const index = indexOf.get(lock.drillId);
+    if (index === undefined) continue;
+    if (lock.kind === 'drop') add([[1, `x${index}`]], '=', 0);
+    else {
+      add([[1, `x${index}`]], '=', 1);
+      add([[1, `m${index}`]], '=', clampMinutes(problem.candidates[index]!.drill, lock.minutes));
+    }
+  }
+}
+
+const clampMinutes = (drill: Drill, minutes: number): number => Math.min(drill.mostMinutes, Math.max(drill.leastMinutes, Math.round(minutes)));
+
+/** Straight pieces of 1 − e^(−d/τ): the least of them is the chord chain, since the curve is concave. */
+function chords(): { slope: number; offset: number }[] {
+  const height = (dose: number) => 1 - Math.exp(-dose / DOSE_MINUTES);
+  return DOSE_KNOTS.slice(1).map((to, index) => {
+    const from = DOSE_KNOTS[index]!;
+    const slope = (height(to) - height(from)) / (to - from);
+    return { slope, offset: height(from) - slope * from };
+  });
+}
+
+/** Solves the choice to optimality and reports its exact benefit beside the yardstick's; undefined when no plan keeps the locks. */
+export function chooseDrills(problem: ChoiceProblem, solve: Solve): Choice | undefined {
+  const solution = solve(buildChoiceModel(problem));
+  if (solution.status === 'infeasible') return undefined;
+  const drills = problem.candidates.flatMap((candidate, index) => {
+    const minutes = Math.round(solution.values.get(`m${index}`) ?? 0);
+    return minutes > 0 ? [chosen(candidate, minutes)] : [];
+  });
+  const kept = withoutUseless(drills, problem);
+  return {
+    drills: kept,
+    benefit: exactBenefit(kept, problem.attendees, problem.matShare),
+    modelBenefit: solution.objective,
+    gap: solution.gap,
+    optimal: solution.status === 'optimal',
+    frequencyBenefit: exactBenefit(mostFrequentFirst(problem), problem.attendees, problem.matShare),
+  };
+}
+
+const chosen = ({ drill, excludedIds, alternativeId }: Candidate, minutes: number) => ({ drillId: drill.id, minutes, excludedIds, alternativeId });
+
+/** A drill that adds nothing, and that nobody locked, only costs time. */
+function withoutUseless(drills: readonly (DrillMinutes & { alternativeId?: string })[], problem: ChoiceProblem) {
+  const isLocked = (id: string) => problem.locks.some((lock) => lock.kind === 'keep' && lock.drillId === id);
+  const needed = new Set(problem.attendees.flatMap((attendee) => attendee.needs.filter((need) => need.priority > 0).map((need) => need.errorId)));
+  return drills.filter(({ drillId }) => {
+    const drill = problem.candidates.find((one) => one.drill.id === drillId)!.drill;
+    return isLocked(drillId) || (doseOf(drill, drill.mostMinutes, 1) > 0 && drill.targetErrorIds.some((id) => needed.has(id)));
+  });
+}
+
+/** The yardstick: errors by raw count, each with its first drill that fits, for the middle of its minutes, until the time is used. */
+function mostFrequentFirst(problem: ChoiceProblem): DrillMinutes[] {
+  const counts = new Map<string, number>();
+  for (const need of problem.attendees.flatMap((attendee) => attendee.needs)) counts.set(need.errorId, (counts.get(need.errorId) ?? 0) + need.count);
+  const plan: DrillMinutes[] = [];
+  let left = problem.minutes;
+  for (const [errorId] of [...counts].sort((one, other) => other[1] - one[1] || (one[0] < other[0] ? -1 : 1))) {
+    const candidate = problem.candidates.find((one) => one.drill.targetErrorIds.includes(errorId) && !plan.some((done) => done.drillId === one.drill.id));
+    if (!candidate) continue;
+    const minutes = Math.min(left, Math.round((candidate.drill.leastMinutes + candidate.drill.mostMinutes) / 2));
+    if (minutes < candidate.drill.leastMinutes) continue;
+    plan.push({ drillId: candidate.drill.id, minutes, excludedIds: candidate.excludedIds });
+    left -= minutes;
+  }
+  return plan;
+}

@@ -1,0 +1,126 @@
+import { beltRank } from '../vocabulary';
+import { type Attendee, isMinor, type PlanLimits } from './attendee';
+import type { Constraint, LinearModel, Solve } from './linearModel';
+
+export type PairRule = 'weight' | 'minor-with-adult' | 'do-not-pair' | 'unknown-weight';
+
+export interface PairingProblem {
+  readonly people: readonly Attendee[];
+  readonly live: boolean;
+  readonly limits: PlanLimits;
+  /** Unordered pairs already used in this class or in the last four: each costs 30. */
+  readonly recentPairs: ReadonlySet<string>;
+  /** Pairs that may not come again in this class. */
+  readonly usedPairs: ReadonlySet<string>;
+  /** Who needs to be on top, who below, in what is drilled. */
+  readonly wants: ReadonlyMap<string, 'over' | 'under'>;
+}
+
+export interface Pairing {
+  readonly groups: readonly (readonly string[])[];
+  /** People whom no rule-keeping partner is left for, with the rules that stand in the way. */
+  readonly sittingOut: readonly { readonly personId: string; readonly rules: readonly PairRule[] }[];
+  readonly cost: number;
+}
+
+export const pairKey = (one: string, other: string): string => (one < other ? `${one} ${other}` : `${other} ${one}`);
+
+/** The rule that forbids a pair; undefined when they may train together. The weight limit binds live work only and includes its end. */
+export function findBrokenRule(one: Attendee, other: Attendee, problem: PairingProblem): PairRule | undefined {
+  const { limits, live } = problem;
+  if (limits.doNotPair.some(([left, right]) => pairKey(left, right) === pairKey(one.personId, other.personId))) return 'do-not-pair';
+  if (!limits.minorsWithAdults && isMinor(one) !== isMinor(other)) return 'minor-with-adult';
+  if (!live) return undefined;
+  if (one.weightKg === undefined || other.weightKg === undefined) return 'unknown-weight';
+  return gapRatio(one, other) > limits.liveWeightGapRatio + 1e-9 ? 'weight' : undefined;
+}
+
+const gapRatio = (one: Attendee, other: Attendee): number => {
+  if (one.weightKg === undefined || other.weightKg === undefined) return 0;
+  return Math.max(one.weightKg, other.weightKg) / Math.min(one.weightKg, other.weightKg) - 1;
+};
+
+/**
+ * Cost of a pair: (gap − 10)² per cent over 10 % of the lighter; 9 d² for d belt steps in live work and 9 (2 − min(2, d))² in
+ * learning; −15 when one needs top and the other bottom; 30 for a recent partner. @source house estimates
+ */
+export function pairCost(one: Attendee, other: Attendee, problem: PairingProblem): number {
+  const overTen = Math.max(0, gapRatio(one, other) * 100 - 10);
+  const steps = Math.abs(beltRank(one.belt) - beltRank(other.belt));
+  const belt = problem.live ? 9 * steps ** 2 : 9 * (2 - Math.min(2, steps)) ** 2;
+  const wants = [problem.wants.get(one.personId), problem.wants.get(other.personId)];
+  const complement = wants.includes('over') && wants.includes('under') ? -15 : 0;
+  return overTen ** 2 + belt + complement + (problem.recentPairs.has(pairKey(one.personId, other.personId)) ? 30 : 0);
+}
+
+const SIT_OUT_COST = 100_000;
+
+/**
+ * The cheapest pairing that breaks no rule, as a program with one variable per admissible pair. With an odd number one group of three
+ * is allowed, its cost the sum of its three pairs. Somebody sits out only when every pairing would break a rule.
+ */
+export function buildPairingModel(problem: PairingProblem): { readonly model: LinearModel; readonly groups: ReadonlyMap<string, readonly number[]> } {
+  const { people } = problem;
+  const groups = new Map<string, readonly number[]>();
+  const costs = new Map<string, number>();
+  const admissible = (i: number, j: number) =>
+    !findBrokenRule(people[i]!, people[j]!, problem) && !problem.usedPairs.has(pairKey(people[i]!.personId, people[j]!.personId));
+  const cost = (i: number, j: number) => pairCost(people[i]!, people[j]!, problem);
+  const trios: string[] = [];
+  for (let i = 0; i < people.length; i += 1) {
+    for (let j = i + 1; j < people.length; j += 1) {
+      if (!admissible(i, j)) continue;
+      groups.set(`p${i}_${j}`, [i, j]);
+      costs.set(`p${i}_${j}`, cost(i, j));
+      if (people.length % 2 === 0) continue;
+      for (let k = j + 1; k < people.length; k += 1) {
+        if (!admissible(i, k) || !admissible(j, k)) continue;
+        const name = `q${i}_${j}_${k}`;
+        groups.set(name, [i, j, k]);
+        costs.set(name, cost(i, j) + cost(i, k) + cost(j, k));
+        trios.push(name);
+      }
+    }
+  }
+  const memberOf = people.map((): [number, string][] => []);
+  for (const [name, members] of groups) for (const index of members) memberOf[index]!.push([1, name]);
+  const constraints: Constraint[] = people.map((_, index) => ({ name: `one${index}`, terms: [...memberOf[index]!, [1, `s${index}`]], relation: '=', bound: 1 }));
+  if (trios.length > 0) constraints.push({ name: 'trio', terms: trios.map((name) => [1, name]), relation: '<=', bound: 1 });
+  const model: LinearModel = {
+    direction: 'minimize',
+    objective: [...[...costs].map(([name, value]) => [value, name] as const), ...people.map((_, index) => [SIT_OUT_COST, `s${index}`] as const)],
+    constraints,
+    integers: [],
+    binaries: [...groups.keys(), ...people.map((_, index) => `s${index}`)],
+  };
+  return { model, groups };
+}
+
+/** Solves the pairing; an empty class gives no groups. */
+export function pairPeople(problem: PairingProblem, solve: Solve): Pairing {
+  if (problem.people.length === 0) return { groups: [], sittingOut: [], cost: 0 };
+  const { model, groups } = buildPairingModel(problem);
+  const solution = solve(model);
+  const taken = (name: string) => (solution.values.get(name) ?? 0) > 0.5;
+  const chosen = [...groups].filter(([name]) => taken(name)).map(([, members]) => members);
+  const sittingOut = problem.people.flatMap((person, index) => (taken(`s${index}`) ? [{ personId: person.personId, rules: rulesAgainst(person, problem) }] : []));
+  return {
+    groups: chosen.map((members) => members.map((index) => problem.people[index]!.personId)),
+    sittingOut,
+    cost: chosen.reduce((sum, members) => sum + groupCost(members, problem), 0),
+  };
+}
+
+/** Cost of a group of two or three: the sum of its pairs. */
+export function groupCost(members: readonly number[], problem: PairingProblem): number {
+  let cost = 0;
+  for (const [position, i] of members.entries()) {
+    for (const j of members.slice(position + 1)) cost += pairCost(problem.people[i]!, problem.people[j]!, problem);
+  }
+  return cost;
+}
+
+function rulesAgainst(person: Attendee, problem: PairingProblem): PairRule[] {
+  const rules = problem.people.filter((other) => other !== person).map((other) => findBrokenRule(person, other, problem));
+  return [...new Set(rules.filter((rule): rule is PairRule => rule !== undefined))].sort();
+}

@@ -1,0 +1,81 @@
+import { findPosition, findTechnique, type PositionFamily } from '../vocabulary';
+import type { Athlete, AttemptMark, Mark } from './mark';
+import type { RoundReading } from './readRound';
+import { placeOfRole, type RoundState, roleIn } from './state';
+
+/** Two things that cannot both be true. `markIds` are the marks concerned, the one to look at first. */
+export interface Contradiction {
+  readonly code:
+    | 'already-past'
+    | 'attack-from-below'
+    | 'sweep-from-top'
+    | 'both-on-top'
+    | 'ends-before-start'
+    | 'outside-round'
+    | 'finish-without-end';
+  readonly atSeconds: number;
+  readonly markIds: readonly string[];
+}
+
+const pinFamilies: readonly PositionFamily[] = ['side-pin', 'knee-on-belly', 'mount', 'back'];
+
+
+/** Contradictions in the marks, in order of time; nothing is repaired. */
+export function listContradictions(reading: RoundReading): Contradiction[] {
+  const found: Contradiction[] = [];
+  let state: RoundState = { kind: 'unmarked' };
+  let cursor = 0;
+  for (const [index, mark] of reading.marks.entries()) {
+    while (cursor < reading.intervals.length && reading.intervals[cursor]!.startSeconds < mark.atSeconds - 1e-9) {
+      state = reading.intervals[cursor]!.state;
+      cursor += 1;
+    }
+    const codes = [...timeCodes(mark, reading), ...(mark.kind === 'attempt' ? attemptCodes(mark, state) : [])];
+    for (const code of codes) found.push({ code, atSeconds: mark.atSeconds, markIds: [mark.id] });
+    const clash = findPositionClash(reading.marks, index);
+    if (clash) found.push({ code: 'both-on-top', atSeconds: mark.atSeconds, markIds: [mark.id, clash] });
+    const after = findPlayAfterFinish(reading.marks, index);
+    if (after) found.push({ code: 'finish-without-end', atSeconds: mark.atSeconds, markIds: [mark.id, after] });
+  }
+  return found;
+}
+
+function timeCodes(mark: Mark, { round }: RoundReading): Contradiction['code'][] {
+  const codes: Contradiction['code'][] = [];
+  if (mark.atSeconds < round.startSeconds - 1e-6 || mark.atSeconds > round.endSeconds + 1e-6) codes.push('outside-round');
+  if ('endSeconds' in mark && mark.endSeconds !== undefined && mark.endSeconds < mark.atSeconds) codes.push('ends-before-start');
+  return codes;
+}
+
+function attemptCodes(mark: AttemptMark, state: RoundState): Contradiction['code'][] {
+  const technique = findTechnique(mark.techniqueId);
+  if (!technique || state.kind !== 'position') return [];
+  const family = findPosition(state.positionId)?.family;
+  const place = placeOf(state, mark.athlete);
+  if (technique.class === 'passes' && place === 'over' && family && pinFamilies.includes(family)) return ['already-past'];
+  if (technique.class === 'sweeps' && place === 'over' && technique.id !== 'fifty-fifty-sweep') return ['sweep-from-top'];
+  const onlyFromMount = technique.fromFamilies.length === 1 && technique.fromFamilies[0] === 'mount';
+  const attacksFromMount = technique.class === 'submissions' || technique.class === 'back-takes';
+  return onlyFromMount && attacksFromMount && place === 'under' ? ['attack-from-below'] : [];
+}
+
+const placeOf = (state: Extract<RoundState, { kind: 'position' }>, athlete: Athlete) =>
+  placeOfRole(roleIn(state.positionId, state.holder, athlete));
+
+function findPositionClash(marks: readonly Mark[], index: number): string | undefined {
+  const mark = marks[index]!;
+  const before = marks[index - 1];
+  if (mark.kind !== 'position' || before?.kind !== 'position' || before.atSeconds !== mark.atSeconds) return undefined;
+  return mark.holder && before.holder && mark.holder !== before.holder ? before.id : undefined;
+}
+
+function findPlayAfterFinish(marks: readonly Mark[], index: number): string | undefined {
+  const mark = marks[index]!;
+  if (mark.kind !== 'attempt' || mark.stage !== 'finished' || (mark.end ?? 'finished') !== 'finished') return undefined;
+  if (findTechnique(mark.techniqueId)?.class !== 'submissions') return undefined;
+  const finishedAt = mark.endSeconds ?? mark.atSeconds;
+  const next = marks.slice(index + 1).find((one) => one.kind !== 'note' && one.kind !== 'error' && one.kind !== 'strength' && one.atSeconds > finishedAt);
+  if (!next || next.kind === 'stoppage') return undefined;
+  const restarts = next.kind === 'position' && findPosition(next.positionId)?.family === 'standing';
+  return restarts ? undefined : next.id;
+}

@@ -1,0 +1,127 @@
+/** The two athletes of a round: `a` is the one in focus, whose view the tide takes. */
+export type Athlete = 'a' | 'b';
+export const opponentOf = (athlete: Athlete): Athlete => (athlete === 'a' ? 'b' : 'a');
+
+export const sides = ['left', 'right', 'not-seen'] as const;
+/** Always the athlete's own side, never the screen's. */
+export type Side = (typeof sides)[number];
+
+export const stages = ['entry', 'control', 'locked', 'finished'] as const;
+/** How far an attempt came; a later stage implies the earlier ones. */
+export type Stage = (typeof stages)[number];
+
+export const attemptEnds = ['finished', 'escaped', 'abandoned', 'declined', 'interrupted'] as const;
+export type AttemptEnd = (typeof attemptEnds)[number];
+
+export const punishments = ['yes', 'partly', 'no', 'spared'] as const;
+export type Punishment = (typeof punishments)[number];
+
+export const gripOutcomes = ['got', 'broken', 'lost'] as const;
+export type GripOutcome = (typeof gripOutcomes)[number];
+
+export const tapCauses = ['technique', 'injury', 'illness', 'courtesy'] as const;
+/** Why somebody tapped; only `technique` enters statistics. */
+export type TapCause = (typeof tapCauses)[number];
+
+interface MarkBase {
+  readonly id: string;
+  /** Media time of the moment. */
+  readonly atSeconds: number;
+  /** A free remark; empty text is absent. */
+  readonly note?: string;
+}
+
+export interface PositionMark extends MarkBase {
+  readonly kind: 'position';
+  readonly positionId: string;
+  /** Who has the better role of the position; absent when it is level. */
+  readonly holder?: Athlete;
+}
+
+export interface GripMark extends MarkBase {
+  readonly kind: 'grip';
+  readonly gripId: string;
+  readonly athlete: Athlete;
+  readonly side?: Side;
+  readonly outcome: GripOutcome;
+}
+
+export interface AttemptMark extends MarkBase {
+  readonly kind: 'attempt';
+  readonly techniqueId: string;
+  readonly athlete: Athlete;
+  readonly stage: Stage;
+  readonly end?: AttemptEnd;
+  readonly endSeconds?: number;
+  readonly side?: Side;
+  readonly tapCause?: TapCause;
+}
+
+export interface ErrorMark extends MarkBase {
+  readonly kind: 'error';
+  readonly errorId: string;
+  readonly athlete: Athlete;
+  readonly punished?: Punishment;
+  readonly side?: Side;
+  /** Later marks that this error led to. */
+  readonly ledTo: readonly string[];
+}
+
+export interface StrengthMark extends MarkBase {
+  readonly kind: 'strength';
+  readonly strengthId: string;
+  readonly athlete: Athlete;
+}
+
+export interface StoppageMark extends MarkBase {
+  readonly kind: 'stoppage';
+  readonly endSeconds: number;
+}
+
+export interface NoteMark extends MarkBase {
+  readonly kind: 'note';
+  readonly note: string;
+  readonly athlete?: Athlete;
+}
+
+/** One thing a coach saw at one moment. */
+export type Mark = PositionMark | GripMark | AttemptMark | ErrorMark | StrengthMark | StoppageMark | NoteMark;
+export type MarkKind = Mark['kind'];
+
+/** The catalogue id that a mark names; undefined for stoppages and notes. */
+export function conceptIdOf(mark: Mark): string | undefined {
+  switch (mark.kind) {
+    case 'position':
+      return mark.positionId;
+    case 'grip':
+      return mark.gripId;
+    case 'attempt':
+      return mark.techniqueId;
+    case 'error':
+      return mark.errorId;
+    case 'strength':
+      return mark.strengthId;
+    default:
+      return undefined;
+  }
+}
+
+// A finished attempt comes before the position that it led to, so that the marked position has the last word.
+const kindOrder: readonly MarkKind[] = ['stoppage', 'attempt', 'position', 'grip', 'error', 'strength', 'note'];
+
+/** The one order in which marks are read: time, then kind, then id; so the order in which they were written never matters. */
+export function compareMarks(one: Mark, other: Mark): number {
+  return (
+    one.atSeconds - other.atSeconds ||
+    kindOrder.indexOf(one.kind) - kindOrder.indexOf(other.kind) ||
+    (one.id < other.id ? -1 : one.id > other.id ? 1 : 0)
+  );
+}
+
+/** The same marks with the athletes exchanged. */
+export function swapAthletes<Kind extends Mark>(mark: Kind): Kind {
+  const swapped: Record<string, unknown> = { ...mark };
+  if ('athlete' in mark && mark.athlete) swapped.athlete = opponentOf(mark.athlete);
+  if (mark.kind === 'position' && mark.holder) swapped.holder = opponentOf(mark.holder);
+  return swapped as unknown as Kind;
+}

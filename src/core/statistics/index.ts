@@ -1,0 +1,3 @@
+export * from './binomial';
+export * from './poisson';
+export * from './rateRatio';

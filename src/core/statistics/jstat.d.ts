@@ -1,0 +1,9 @@
+declare module 'jstat' {
+  interface Distribution {
+    inv(probability: number, ...parameters: number[]): number;
+    cdf(value: number, ...parameters: number[]): number;
+    pdf(value: number, ...parameters: number[]): number;
+  }
+  const jstat: { gamma: Distribution; beta: Distribution; binomial: Distribution; poisson: Distribution; gammaln(x: number): number };
+  export default jstat;
+}

@@ -1,0 +1,41 @@
+export const belts = ['white', 'blue', 'purple', 'brown', 'black'] as const;
+/** The adult belts in order. */
+export type Belt = (typeof belts)[number];
+
+export const childBelts = [
+  'child-white',
+  'grey-white',
+  'grey',
+  'grey-black',
+  'yellow-white',
+  'yellow',
+  'yellow-black',
+  'orange-white',
+  'orange',
+  'orange-black',
+  'green-white',
+  'green',
+  'green-black',
+] as const;
+/** The belts of athletes under 16 in order. @source main gi federation's graduation system, from memory */
+export type ChildBelt = (typeof childBelts)[number];
+
+export type AnyBelt = Belt | ChildBelt;
+export const anyBelts: readonly AnyBelt[] = [...belts, ...childBelts];
+
+export const isAdultBelt = (belt: AnyBelt): belt is Belt => (belts as readonly string[]).includes(belt);
+
+/**
+ * The adult belt whose lessons and limits fit a belt: a child's belt counts as white.
+ * @source own decision: children's belts have no agreed place in the adult order before 16
+ */
+export const adultEquivalent = (belt: AnyBelt): Belt => (isAdultBelt(belt) ? belt : 'white');
+
+/** 0 for white to 4 for black. */
+export const beltRank = (belt: AnyBelt): number => belts.indexOf(adultEquivalent(belt));
+
+/** Stripes a belt can carry: four, six degrees on a black belt. @source graduation system, from memory */
+export const mostStripes = (belt: AnyBelt): number => (belt === 'black' ? 6 : 4);
+
+/** "green-white" → "green and white"; "child-white" → "white". */
+export const beltName = (belt: AnyBelt): string => belt.replace('child-', '').replace('-', ' and ');

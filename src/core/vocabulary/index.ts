@@ -1,0 +1,10 @@
+export * from './belts';
+export * from './catalogue';
+export { drills } from './drills';
+export { errors } from './errors';
+export { grips } from './grips';
+export { hazards } from './hazards';
+export { positions } from './positions';
+export { strengths } from './strengths';
+export { techniques } from './techniques';
+export * from './types';

@@ -1,0 +1,18 @@
+import type { MovementTechnique } from '../types';
+
+export const backTakesTechniques: readonly MovementTechnique[] = [
+  { id: 'turtle-back-take', name: 'back take from turtle with hooks', class: 'back-takes', fromFamilies: ['turtle', 'back'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['put the hooks in'], heardAs: ['hooks inn'] },
+  { id: 'arm-drag', name: 'arm drag', class: 'back-takes', fromFamilies: ['standing', 'open-guard'], resultPositionId: 'back-no-hooks', actorAfter: 'better', uniform: 'both', aliases: ['drag to the back'], heardAs: ['arm drug', 'on drag'] },
+  { id: 'berimbolo', name: 'berimbolo', class: 'back-takes', fromFamilies: ['open-guard'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['rolling under to the back'], heardAs: [] },
+  { id: 'kiss-of-the-dragon', name: 'Kiss of the Dragon', class: 'back-takes', fromFamilies: ['open-guard'], resultPositionId: 'back-no-hooks', actorAfter: 'better', uniform: 'both', aliases: ['spin under from reverse De La Riva'], heardAs: ['kiss the dragon'] },
+  { id: 'crab-ride-back-take', name: 'crab ride back take', class: 'back-takes', fromFamilies: ['back', 'leg-entanglement'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['pull down from the crab ride'], heardAs: ['crap ride back take'] },
+  { id: 'leg-drag-back-take', name: 'back take from the leg drag', class: 'back-takes', fromFamilies: ['open-guard'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['leg drag to back'], heardAs: ['leg drug back'] },
+  { id: 'chair-sit-back-take', name: 'chair sit', class: 'back-takes', fromFamilies: ['side-pin', 'turtle'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['sit them on the lap'], heardAs: ['chair set'] },
+  { id: 'rolling-back-take', name: 'rolling back take', class: 'back-takes', fromFamilies: ['turtle', 'standing'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['roll over the shoulder to hooks'], heardAs: ['rolling bag take'] },
+  { id: 'half-guard-back-take', name: 'back take from half guard', class: 'back-takes', fromFamilies: ['half-guard'], resultPositionId: 'back-no-hooks', actorAfter: 'better', uniform: 'both', aliases: ['underhook to the back'], heardAs: ['have guard back take'] },
+  { id: 'technical-mount-back-take', name: 'back take from technical mount', class: 'back-takes', fromFamilies: ['mount'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['mount to back'], heardAs: ['tech mount back'] },
+  { id: 'gift-wrap-back-take', name: 'gift wrap to back', class: 'back-takes', fromFamilies: ['mount', 'side-pin'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['twisted arm to back'], heardAs: [] },
+  { id: 'kimura-back-take', name: 'Kimura to back', class: 'back-takes', fromFamilies: ['submission-hold', 'half-guard', 'side-pin'], resultPositionId: 'back-no-hooks', actorAfter: 'better', uniform: 'both', aliases: ['lock to back'], heardAs: ['come more a back take'] },
+  { id: 'arm-triangle-back-take', name: 'arm triangle to back', class: 'back-takes', fromFamilies: ['side-pin', 'mount', 'open-guard'], resultPositionId: 'back-no-hooks', actorAfter: 'better', uniform: 'both', aliases: ['choke or back'], heardAs: ['arm try angle back'] },
+  { id: 'truck-roll', name: 'roll into the truck', class: 'back-takes', fromFamilies: ['turtle', 'half-guard'], resultPositionId: 'truck', actorAfter: 'better', uniform: 'both', aliases: ['hook and roll'], heardAs: ['track roll'] },
+];

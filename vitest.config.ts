@@ -1,0 +1,29 @@
+import { fileURLToPath } from 'node:url';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vitest/config';
+
+const alias = {
+  '@': fileURLToPath(new URL('./src', import.meta.url)),
+  'server-only': fileURLToPath(new URL('./tests/support/serverOnly.ts', import.meta.url)),
+};
+
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      {
+        extends: true,
+        test: { name: 'core', environment: 'node', include: ['src/core/**/*.test.ts', 'src/server/**/*.test.ts', 'src/features/**/*.test.ts', 'demo/**/*.test.ts'] },
+      },
+      {
+        extends: true,
+        plugins: [react()],
+        test: { name: 'interface', environment: 'jsdom', include: ['src/{ui,features}/**/*.test.tsx'] },
+      },
+      {
+        extends: true,
+        test: { name: 'database', environment: 'node', include: ['tests/{data,server,security}/**/*.test.ts'], fileParallelism: false, testTimeout: 30_000 },
+      },
+    ],
+  },
+});
