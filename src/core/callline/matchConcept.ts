@@ -32,9 +32,13 @@ function wordLikeness(typed: string, typedStem: string, word: string, stem: stri
   return slips === 2 && typed.length >= 7 ? 0.7 : 0;
 }
 
+/** Small words that a coach says and a name may lack: they cost nothing when they match nothing. */
+const fillers: ReadonlySet<string> = new Set(['the', 'a', 'an', 'of', 'with', 'to', 'in', 'on', 'his', 'her', 'their', 'and', 'from']);
+
 function phraseLikeness(typed: readonly string[], typedStems: readonly string[], phrase: IndexedPhrase): number {
   let total = 0;
   let matched = 0;
+  let ignored = 0;
   const used = new Set<number>();
   for (const [position, word] of typed.entries()) {
     let best = 0;
@@ -50,14 +54,15 @@ function phraseLikeness(typed: readonly string[], typedStems: readonly string[],
     if (at >= 0) {
       used.add(at);
       matched += 1;
-    }
+    } else if (fillers.has(word)) ignored += 1;
     total += best;
   }
-  if (matched === 0) return 0;
+  const counted = typed.length - ignored;
+  if (matched === 0 || counted === 0) return 0;
   const share = matched / phrase.words.length;
   // Typing a name from its start is the usual way to cut it short, so that costs less than naming a word from its middle.
-  const whole = [...used].every((index) => index < typed.length) && matched === typed.length ? 0.82 + 0.18 * share : 0.72 + 0.28 * share;
-  return (total / typed.length) * whole * phrase.trust;
+  const whole = [...used].every((index) => index < typed.length) && matched === counted ? 0.82 + 0.18 * share : 0.72 + 0.28 * share;
+  return ((total - 0.04 * ignored) / counted) * whole * phrase.trust;
 }
 
 const kindPreference: Readonly<Record<ConceptKind, number>> = { attempt: 0.012, position: 0.01, error: 0.006, grip: 0.004, strength: 0 };

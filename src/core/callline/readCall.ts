@@ -189,9 +189,9 @@ export function holderOf(positionId: string, athlete: Athlete, place: 'over' | '
   if (!position || ['standing', 'scramble'].includes(position.family)) {
     return position && position.betterRole !== 'neutral' ? (place === 'under' ? opponentOf(athlete) : athlete) : undefined;
   }
-  if (position.betterRole === 'neutral' && position.family === 'leg-entanglement') return undefined;
+  if (position.betterRole === 'neutral' && !/guard/.test(position.id)) return undefined;
   const isGuard = ['closed-guard', 'open-guard', 'half-guard'].includes(position.family);
-  const played = isGuard && /guard/.test(position.name) ? 'under' : 'over';
+  const played = isGuard && /guard/.test(position.id) ? 'under' : 'over';
   const wanted = place ?? (position.betterRole === 'bottom' ? 'under' : played);
   return placeOfRole(roleIn(positionId, athlete, athlete)) === wanted ? athlete : opponentOf(athlete);
 }

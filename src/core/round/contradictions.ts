@@ -53,7 +53,7 @@ function attemptCodes(mark: AttemptMark, state: RoundState): Contradiction['code
   const family = findPosition(state.positionId)?.family;
   const place = placeOf(state, mark.athlete);
   if (technique.class === 'passes' && place === 'over' && family && pinFamilies.includes(family)) return ['already-past'];
-  if (technique.class === 'sweeps' && place === 'over' && technique.id !== 'fifty-fifty-sweep') return ['sweep-from-top'];
+  if (technique.class === 'sweeps' && place === 'over') return ['sweep-from-top'];
   const onlyFromMount = technique.fromFamilies.length === 1 && technique.fromFamilies[0] === 'mount';
   const attacksFromMount = technique.class === 'submissions' || technique.class === 'back-takes';
   return onlyFromMount && attacksFromMount && place === 'under' ? ['attack-from-below'] : [];

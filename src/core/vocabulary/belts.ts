@@ -20,8 +20,8 @@ export const childBelts = [
 /** The belts of athletes under 16 in order. @source main gi federation's graduation system, from memory */
 export type ChildBelt = (typeof childBelts)[number];
 
-export type AnyBelt = Belt | ChildBelt;
-export const anyBelts: readonly AnyBelt[] = [...belts, ...childBelts];
+export const anyBelts = [...belts, ...childBelts] as const;
+export type AnyBelt = (typeof anyBelts)[number];
 
 export const isAdultBelt = (belt: AnyBelt): belt is Belt => (belts as readonly string[]).includes(belt);
 

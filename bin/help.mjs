@@ -1,0 +1,11 @@
+console.log(`bin/owl VERB
+
+  demo     the demo academy with its footage: installs what is missing, loads, builds, starts
+  start    your own academy; the first visit creates the head coach's account
+  stop     stops the application and its database
+  status   what is running, where the data lie
+  test     every check and test, with its own set-up
+  bench    the benchmarks, written to bench/results.md
+  help     this text
+
+The address is http://127.0.0.1:4310 unless OWL_PORT says otherwise. Data lie in data/ beside the code.`);

@@ -1,0 +1,63 @@
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import { coaches, DEMO_PASSWORD } from '../demo/academy/people';
+import { loadDemo } from '../demo/loadDemo';
+import { build, findRunning, type Running, startApplication, stopApplication } from './application';
+import { runBenchmarks } from './bench';
+import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
+import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
+import { runTests } from './test';
+
+const folderOf = (mode: Running['mode']): string => path.join(dataFolder, mode);
+
+async function launch(mode: Running['mode']): Promise<void> {
+  await ensureDebianPackages(['postgresql', 'ffmpeg']);
+  say('starting the database …');
+  const cluster = await startCluster(academyCluster);
+  const databaseUrl = await ensureDatabase(cluster, mode === 'demo' ? 'owl_demo' : 'owl_academy');
+  if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say);
+  await build();
+  const running = findRunning();
+  if (running && running.mode === mode) say('it is already running; starting it anew …');
+  else if (running) say(`stopping the ${running.mode} that was running …`);
+  await stopApplication();
+  say('starting the application …');
+  const { port } = await startApplication(mode, databaseUrl, folderOf(mode));
+  say(`ready: http://127.0.0.1:${port}`);
+  if (mode === 'demo') say(`sign in as "${coaches[0].signInName}" with the password "${DEMO_PASSWORD}"`);
+}
+
+async function stop(): Promise<void> {
+  say((await stopApplication()) ? 'application stopped.' : 'the application was not running.');
+  if (existsSync(dataFolder)) say(stopCluster(academyCluster.name) ? 'database stopped; the data stay.' : 'the database was not running.');
+}
+
+function status(): void {
+  const running = findRunning();
+  say(running ? `${running.mode} runs at http://127.0.0.1:${running.port} (process ${running.pid}).` : 'the application is not running.');
+  say(isClusterRunning(academyCluster.name) ? 'the database is running.' : 'the database is not running.');
+  say(`data lie in ${dataFolder}`);
+}
+
+const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
+  demo: () => launch('demo'),
+  start: () => launch('academy'),
+  stop,
+  status,
+  test: runTests,
+  bench: runBenchmarks,
+};
+
+const verb = process.argv[2] ?? 'help';
+try {
+  const act = Object.hasOwn(verbs, verb) ? verbs[verb] : undefined;
+  if (act) await act();
+  else {
+    await import(new URL('./help.mjs', import.meta.url).href);
+    if (!['help', '-h', '--help'].includes(verb)) process.exitCode = 2;
+  }
+} catch (error) {
+  if (!(error instanceof Stop)) throw error;
+  console.error(`owl: ${error.message}`);
+  process.exitCode = 1;
+}

@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import type { Database } from '../client';
+import { findRow, listRows, runStatement } from '../rows';
+
+const coachRow = z
+  .object({
+    id: z.string(),
+    sign_in_name: z.string(),
+    display_name: z.string(),
+    role: z.enum(['head', 'assistant']),
+    password_hash: z.string(),
+    reaction_lead_seconds: z.number(),
+    weight_unit: z.enum(['kg', 'lb']),
+  })
+  .transform((row) => ({
+    id: row.id,
+    signInName: row.sign_in_name,
+    displayName: row.display_name,
+    role: row.role,
+    passwordHash: row.password_hash,
+    reactionLeadSeconds: row.reaction_lead_seconds,
+    weightUnit: row.weight_unit,
+  }));
+export type Coach = z.output<typeof coachRow>;
+
+const columns = 'id, sign_in_name, display_name, role, password_hash, reaction_lead_seconds, weight_unit';
+
+export const findCoachBySignInName = (database: Database, signInName: string) =>
+  findRow(database, coachRow, `select ${columns} from coach where sign_in_name = $1`, [signInName]);
+
+export const listCoaches = (database: Database) => listRows(database, coachRow, `select ${columns} from coach order by display_name, id limit 200`);
+
+export async function countCoaches(database: Database): Promise<number> {
+  const row = await findRow(database, z.object({ count: z.number() }), 'select count(*)::int as count from coach');
+  return row?.count ?? 0;
+}
+
+export const insertCoach = (database: Database, coach: Omit<Coach, 'reactionLeadSeconds' | 'weightUnit'>) =>
+  runStatement(
+    database,
+    'insert into coach (id, sign_in_name, display_name, role, password_hash) values ($1, $2, $3, $4, $5) on conflict (sign_in_name) do nothing',
+    [coach.id, coach.signInName, coach.displayName, coach.role, coach.passwordHash],
+  );
+
+export const updateCoachPreferences = (database: Database, coachId: string, reactionLeadSeconds: number, weightUnit: 'kg' | 'lb') =>
+  runStatement(database, 'update coach set reaction_lead_seconds = $2, weight_unit = $3 where id = $1', [coachId, reactionLeadSeconds, weightUnit]);
+
+export const findCoachBySession = (database: Database, tokenHash: Buffer) =>
+  findRow(
+    database,
+    coachRow,
+    `update sign_in_session as s set last_seen_at = now()
+       from coach as c
+      where s.token_hash = $1 and s.revoked_at is null and s.expires_at > now() and c.id = s.coach_id
+      returning c.id, c.sign_in_name, c.display_name, c.role, c.password_hash, c.reaction_lead_seconds, c.weight_unit`,
+    [tokenHash],
+  );

@@ -1,0 +1,36 @@
+import pg from 'pg';
+
+export type Database = pg.Pool | pg.PoolClient;
+
+// Dates stay calendar dates: the driver's default would turn them into instants of the server's zone.
+pg.types.setTypeParser(pg.types.builtins.DATE, (text) => text);
+pg.types.setTypeParser(pg.types.builtins.INT8, (text) => Number(text));
+
+const holder = globalThis as typeof globalThis & { owlPool?: pg.Pool };
+
+/** The one pool of this process. Throws when no database address is set. */
+export function pool(): pg.Pool {
+  if (!holder.owlPool) {
+    const connectionString = process.env.OWL_DATABASE_URL;
+    if (!connectionString) throw new Error('OWL_DATABASE_URL is not set: start the application with bin/owl');
+    holder.owlPool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000 });
+    holder.owlPool.on('error', () => undefined);
+  }
+  return holder.owlPool;
+}
+
+/** Runs the work in one transaction: committed when it returns, rolled back when it throws. */
+export async function inTransaction<Value>(database: pg.Pool, work: (client: pg.PoolClient) => Promise<Value>): Promise<Value> {
+  const client = await database.connect();
+  try {
+    await client.query('begin');
+    const value = await work(client);
+    await client.query('commit');
+    return value;
+  } catch (error) {
+    await client.query('rollback').catch(() => undefined);
+    throw error;
+  } finally {
+    client.release();
+  }
+}

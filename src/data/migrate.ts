@@ -1,0 +1,43 @@
+import { createHash } from 'node:crypto';
+import { readdir, readFile } from 'node:fs/promises';
+import path from 'node:path';
+import type pg from 'pg';
+import { inTransaction } from './client';
+
+export interface MigrationFile {
+  readonly name: string;
+  readonly text: string;
+}
+
+/** The migration files of a folder in order of their numbers. */
+export async function readMigrations(folder: string): Promise<MigrationFile[]> {
+  const names = (await readdir(folder)).filter((name) => /^\d{4}_[a-z_]+\.sql$/.test(name)).sort();
+  return Promise.all(names.map(async (name) => ({ name, text: await readFile(path.join(folder, name), 'utf8') })));
+}
+
+const digest = (text: string): string => createHash('sha256').update(text).digest('hex');
+
+/**
+ * Brings the database forward: runs what has not run, all in one transaction, under a lock so that two starts do not collide.
+ * Throws when a file that already ran was changed since. Returns the names that ran.
+ */
+export async function migrate(database: pg.Pool, files: readonly MigrationFile[]): Promise<string[]> {
+  return inTransaction(database, async (client) => {
+    await client.query('select pg_advisory_xact_lock(712001)');
+    await client.query(
+      'create table if not exists migration (name text primary key, digest text not null, ran_at timestamptz not null default now())',
+    );
+    const { rows } = await client.query<{ name: string; digest: string }>('select name, digest from migration order by name');
+    const done = new Map(rows.map((row) => [row.name, row.digest]));
+    const ran: string[] = [];
+    for (const { name, text } of files) {
+      const known = done.get(name);
+      if (known === digest(text)) continue;
+      if (known) throw new Error(`Migration ${name} was changed after it ran. Put it back and write a new one.`);
+      await client.query(text);
+      await client.query('insert into migration (name, digest) values ($1, $2)', [name, digest(text)]);
+      ran.push(name);
+    }
+    return ran;
+  });
+}

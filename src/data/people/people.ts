@@ -1,0 +1,84 @@
+import { z } from 'zod';
+import { anyBelts } from '@/core/vocabulary';
+import type { Database } from '../client';
+import { findRow, listRows, runStatement } from '../rows';
+
+const personRow = z
+  .object({
+    id: z.string(),
+    name: z.string(),
+    standing: z.enum(['student', 'partner', 'guest']),
+    division: z.enum(['male', 'female']).nullable(),
+    born_on: z.string().nullable(),
+    belt: z.enum(anyBelts),
+    stripes: z.number(),
+    weight_kg: z.number().nullable(),
+    injured_until: z.string().nullable(),
+    injury_note: z.string().nullable(),
+    version: z.number(),
+  })
+  .transform((row) => ({
+    id: row.id,
+    name: row.name,
+    standing: row.standing,
+    division: row.division ?? undefined,
+    bornOn: row.born_on ?? undefined,
+    belt: row.belt,
+    stripes: row.stripes,
+    weightKg: row.weight_kg ?? undefined,
+    injuredUntil: row.injured_until ?? undefined,
+    injuryNote: row.injury_note ?? undefined,
+    version: row.version,
+  }));
+export type Person = z.output<typeof personRow>;
+export type NewPerson = Omit<Person, 'version'>;
+
+const columns = 'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, version';
+
+export const listPeople = (database: Database, most = 1000) =>
+  listRows(database, personRow, `select ${columns} from person order by lower(name), id limit $1`, [most]);
+
+export const findPerson = (database: Database, id: string) => findRow(database, personRow, `select ${columns} from person where id = $1`, [id]);
+
+export const listPeopleByIds = (database: Database, ids: readonly string[]) =>
+  listRows(database, personRow, `select ${columns} from person where id = any($1::uuid[]) order by lower(name), id limit 1000`, [ids]);
+
+const valuesOf = (person: NewPerson) => [
+  person.id,
+  person.name.trim(),
+  person.standing,
+  person.division ?? null,
+  person.bornOn ?? null,
+  person.belt,
+  person.stripes,
+  person.weightKg ?? null,
+  person.injuredUntil ?? null,
+  person.injuryNote ?? null,
+];
+
+export const insertPerson = (database: Database, person: NewPerson) =>
+  runStatement(
+    database,
+    `insert into person (id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict (id) do nothing`,
+    valuesOf(person),
+  );
+
+/** Changes a person if nobody else did since `version`; returns the rows touched (0 or 1). */
+export const updatePerson = (database: Database, person: Person) =>
+  runStatement(
+    database,
+    `update person set name = $2, standing = $3, division = $4, born_on = $5, belt = $6, stripes = $7, weight_kg = $8,
+       injured_until = $9, injury_note = $10, version = version + 1
+     where id = $1 and version = $11`,
+    [...valuesOf(person), person.version],
+  );
+
+export async function listDoNotPair(database: Database): Promise<[string, string][]> {
+  const row = z.object({ one_id: z.string(), other_id: z.string() });
+  const rows = await listRows(database, row, 'select one_id, other_id from do_not_pair order by one_id, other_id limit 10000');
+  return rows.map((pair) => [pair.one_id, pair.other_id]);
+}
+
+export const insertDoNotPair = (database: Database, one: string, other: string) =>
+  runStatement(database, 'insert into do_not_pair (one_id, other_id) values (least($1::uuid, $2::uuid), greatest($1::uuid, $2::uuid)) on conflict do nothing', [one, other]);

@@ -1,0 +1,138 @@
+import { z } from 'zod';
+import { weightSources } from '@/core/partner';
+import { anyBelts } from '@/core/vocabulary';
+import type { Database } from '../client';
+import { findRow, listRows, runStatement } from '../rows';
+
+const athleteShape = z
+  .object({
+    person_id: z.string(),
+    name: z.string(),
+    division: z.enum(['male', 'female']).nullable(),
+    belt: z.enum(anyBelts),
+    stripes: z.number(),
+    weight_kg: z.number().nullable(),
+    weight_source: z.enum(weightSources).nullable(),
+    told_apart_by: z.string(),
+  })
+  .transform((row) => ({
+    personId: row.person_id,
+    name: row.name,
+    division: row.division ?? undefined,
+    belt: row.belt,
+    stripes: row.stripes,
+    weightKg: row.weight_kg ?? undefined,
+    weightSource: row.weight_source ?? undefined,
+    toldApartBy: row.told_apart_by,
+  }));
+export type RoundAthlete = z.output<typeof athleteShape>;
+
+const roundRow = z
+  .object({
+    id: z.string(),
+    footage_id: z.string().nullable(),
+    held_on: z.string(),
+    uniform: z.enum(['gi', 'no-gi']),
+    rule_set: z.string(),
+    planned_seconds: z.number(),
+    occasion: z.enum(['sparring', 'positional', 'competition']),
+    theme: z.string(),
+    number_in_session: z.number(),
+    start_seconds: z.number(),
+    end_seconds: z.number(),
+    version: z.number(),
+    a: athleteShape,
+    b: athleteShape,
+    mark_count: z.number(),
+  })
+  .transform((row) => ({
+    id: row.id,
+    footageId: row.footage_id ?? undefined,
+    heldOn: row.held_on,
+    uniform: row.uniform,
+    ruleSet: row.rule_set,
+    plannedSeconds: row.planned_seconds,
+    occasion: row.occasion,
+    theme: row.theme,
+    numberInSession: row.number_in_session,
+    startSeconds: row.start_seconds,
+    endSeconds: row.end_seconds,
+    version: row.version,
+    a: row.a,
+    b: row.b,
+    markCount: row.mark_count,
+  }));
+export type Round = z.output<typeof roundRow>;
+
+const athleteJson = (slot: 'a' | 'b') =>
+  `(select json_build_object('person_id', ra.person_id, 'name', p.name, 'division', p.division, 'belt', ra.belt, 'stripes', ra.stripes,
+      'weight_kg', ra.weight_kg, 'weight_source', ra.weight_source, 'told_apart_by', ra.told_apart_by)
+    from round_athlete ra join person p on p.id = ra.person_id where ra.round_id = r.id and ra.slot = '${slot}') as ${slot}`;
+
+const selectRound = `select r.id, r.footage_id, r.held_on, r.uniform, r.rule_set, r.planned_seconds, r.occasion, r.theme, r.number_in_session,
+    r.start_seconds, r.end_seconds, r.version, ${athleteJson('a')}, ${athleteJson('b')},
+    (select count(*)::int from mark m where m.round_id = r.id and m.deleted_at is null) as mark_count
+  from round r`;
+
+export const findRound = (database: Database, id: string) => findRow(database, roundRow, `${selectRound} where r.id = $1`, [id]);
+
+export const listRounds = (database: Database, most = 300) =>
+  listRows(database, roundRow, `${selectRound} order by r.held_on desc, r.number_in_session desc, r.id limit $1`, [most]);
+
+/** Rounds that any of these people took part in since a day, oldest first. */
+export const listRoundsOfPeople = (database: Database, personIds: readonly string[], since: string, most = 2000) =>
+  listRows(
+    database,
+    roundRow,
+    `${selectRound} where r.held_on >= $2 and exists (select 1 from round_athlete x where x.round_id = r.id and x.person_id = any($1::uuid[]))
+     order by r.held_on, r.number_in_session, r.id limit $3`,
+    [personIds, since, most],
+  );
+
+export type RoundContent = Omit<Round, 'version' | 'markCount' | 'a' | 'b'>;
+
+const valuesOf = (round: RoundContent) => [
+  round.id,
+  round.footageId ?? null,
+  round.heldOn,
+  round.uniform,
+  round.ruleSet,
+  round.plannedSeconds,
+  round.occasion,
+  round.theme,
+  round.numberInSession,
+  round.startSeconds,
+  round.endSeconds,
+];
+
+export const insertRound = (database: Database, round: RoundContent, createdBy: string | undefined) =>
+  runStatement(
+    database,
+    `insert into round (id, footage_id, held_on, uniform, rule_set, planned_seconds, occasion, theme, number_in_session, start_seconds, end_seconds, created_by)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)`,
+    [...valuesOf(round), createdBy ?? null],
+  );
+
+/** Changes a round if nobody else did since `version`; returns the rows touched (0 or 1). */
+export const updateRound = (database: Database, round: RoundContent, version: number) =>
+  runStatement(
+    database,
+    `update round set footage_id = $2, held_on = $3, uniform = $4, rule_set = $5, planned_seconds = $6, occasion = $7, theme = $8,
+       number_in_session = $9, start_seconds = $10, end_seconds = $11, version = version + 1
+     where id = $1 and version = $12`,
+    [...valuesOf(round), version],
+  );
+
+export type AthleteEntry = Omit<RoundAthlete, 'name' | 'division'>;
+
+export const deleteAthletes = (database: Database, roundId: string) => runStatement(database, 'delete from round_athlete where round_id = $1', [roundId]);
+
+export const insertAthlete = (database: Database, roundId: string, slot: 'a' | 'b', entry: AthleteEntry) =>
+  runStatement(
+    database,
+    `insert into round_athlete (round_id, slot, person_id, belt, stripes, weight_kg, weight_source, told_apart_by)
+     values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+    [roundId, slot, entry.personId, entry.belt, entry.stripes, entry.weightKg ?? null, entry.weightSource ?? null, entry.toldApartBy],
+  );
+
+export const deleteRound = (database: Database, id: string) => runStatement(database, 'delete from round where id = $1', [id]);

@@ -1,0 +1,22 @@
+import { z } from 'zod';
+
+export const classInput = z.object({
+  title: z.string().trim().min(1, 'Give the class a name.').max(80, 'Use at most 80 characters.'),
+  startsAt: z.string().refine((text) => !Number.isNaN(Date.parse(text)), 'Write a day and a time.'),
+  minutes: z.number().int().min(20, 'A class lasts at least 20 minutes.').max(240, 'A class lasts at most 4 hours.'),
+  uniform: z.enum(['gi', 'no-gi']),
+  level: z.string().trim().max(40),
+  pairsOnMats: z.number().int().min(1, 'At least one pair has to fit on the mats.').max(100),
+});
+export type ClassInput = z.input<typeof classInput>;
+
+export type SaveClassOutcome = { readonly ok: true; readonly classId: string } | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
+
+export const lockInput = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('keep'), drillId: z.string().max(80), minutes: z.number().int().min(1).max(120) }),
+  z.object({ kind: z.literal('drop'), drillId: z.string().max(80) }),
+]);
+export const locksInput = z.array(lockInput).max(60);
+
+/** What came of generating a plan: a new version, or why there is none. */
+export type GenerateOutcome = { readonly ok: true; readonly version: number } | { readonly ok: false; readonly message: string };

@@ -1,0 +1,83 @@
+import type pg from 'pg';
+import { ageOn, fail, type Result, succeed } from '@/core/kernel';
+import { listRecurringErrors, type StudentRecord } from '@/core/patterns';
+import { type Attendee, type ClassPlan, type ClassPlanProblem, type DrillLock, pairKey, planClass } from '@/core/planning';
+import { adultEquivalent } from '@/core/vocabulary';
+import { type AcademyClass, findLatestPlan, insertPlan, listAttendees, listClassesBefore } from '@/data/classes/classes';
+import { getAcademy } from '@/data/people/academy';
+import { listDoNotPair, listPeople, type Person } from '@/data/people/people';
+import { loadRecords } from '../students/loadRecords';
+import { createSolver } from './solver';
+
+const RECENT_CLASSES = 4;
+
+/** Plans a class from what keeps happening to those expected, and keeps the plan as its next version. */
+export async function generatePlan(
+  database: pg.Pool,
+  academyClass: AcademyClass,
+  locks: readonly DrillLock[],
+  coachId: string | undefined,
+  today: string,
+): Promise<Result<{ version: number; plan: ClassPlan }, ClassPlanProblem>> {
+  const [people, attendance, academy, doNotPair, past] = await Promise.all([
+    listPeople(database),
+    listAttendees(database, academyClass.id),
+    getAcademy(database),
+    listDoNotPair(database),
+    loadPastPlans(database, academyClass),
+  ]);
+  const { records } = await loadRecords(database, people, today);
+  const attendees = attendance.flatMap(({ personId, chance }) => {
+    const person = people.find((one) => one.id === personId);
+    return person ? [toAttendee(person, chance, records, today, academyClass.startsAt)] : [];
+  });
+  const planned = planClass(
+    {
+      minutes: academyClass.minutes,
+      uniform: academyClass.uniform,
+      pairsOnMats: academyClass.pairsOnMats,
+      attendees,
+      limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
+      locks,
+      restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
+      recentPairs: new Set(past.flatMap(pairsOf)),
+    },
+    await createSolver(),
+  );
+  if (!planned.ok) return fail(planned.problem);
+  const version = ((await findLatestPlan(database, academyClass.id))?.version ?? 0) + 1;
+  await insertPlan(database, academyClass.id, version, planned.value, locks, coachId);
+  return succeed({ version, plan: planned.value });
+}
+
+async function loadPastPlans(database: pg.Pool, academyClass: AcademyClass): Promise<ClassPlan[]> {
+  const before = await listClassesBefore(database, academyClass.startsAt, RECENT_CLASSES);
+  const plans = await Promise.all(before.map((one) => findLatestPlan(database, one.id)));
+  return plans.flatMap((one) => (one ? [one.plan] : []));
+}
+
+const pairsOf = (plan: ClassPlan): string[] =>
+  plan.pairings.flatMap((pairing) => pairing.groups.flatMap((group) => group.flatMap((one, index) => group.slice(index + 1).map((other) => pairKey(one, other)))));
+
+function toAttendee(person: Person, chance: number, records: readonly StudentRecord[], today: string, startsAt: string): Attendee {
+  const record = records.find((one) => one.personId === person.id);
+  const recurring = record ? listRecurringErrors(record, records, today) : [];
+  const day = startsAt.slice(0, 10);
+  return {
+    personId: person.id,
+    belt: adultEquivalent(person.belt),
+    age: person.bornOn ? ageOn(person.bornOn, day) : undefined,
+    weightKg: person.weightKg,
+    chance,
+    injured: person.injuredUntil !== undefined && person.injuredUntil >= day,
+    needs: recurring
+      .filter((one) => one.status !== 'gone')
+      .map((one) => ({
+        errorId: one.errorId,
+        priority: one.priority,
+        count: one.count,
+        lastSeenOn: one.occurrences[one.occurrences.length - 1]?.heldOn,
+        markIds: one.occurrences.map((occurrence) => occurrence.markId),
+      })),
+  };
+}

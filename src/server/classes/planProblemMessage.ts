@@ -1,0 +1,20 @@
+import { formatClock } from '@/core/clock';
+import type { ClassPlanProblem } from '@/core/planning';
+
+/** What a coach reads, and can do, when no plan comes out. */
+export function planProblemMessage(problem: ClassPlanProblem): string {
+  switch (problem.code) {
+    case 'nobody-expected':
+      return 'Nobody is expected yet. Tick who comes, then generate.';
+    case 'one-person':
+      return 'Only one person is expected. Tick at least one partner.';
+    case 'too-short':
+      return `A class needs at least ${problem.leastMinutes} minutes for a plan. Make it longer.`;
+    case 'nothing-to-work-on':
+      return 'There is nothing to work on yet: no errors are marked for those who come. Review a round of one of them, or lock a drill of your choice.';
+    case 'no-drill-fits':
+      return 'No drill of the library fits: each is kept out by the uniform, the belts, the ages, or because it was drilled in the class before. Change who comes or the uniform, or lock a drill.';
+    case 'locks-do-not-fit':
+      return `The locked drills take ${formatClock(problem.lockedMinutes * 60)} and there are ${formatClock(problem.minutes * 60)} for drills, with at most three topics. Unlock one.`;
+  }
+}

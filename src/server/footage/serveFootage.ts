@@ -1,0 +1,73 @@
+import { type FileHandle, open } from 'node:fs/promises';
+import path from 'node:path';
+import type { Footage } from '@/data/footage/footage';
+import { footageFolder } from '../kernel/environment';
+import { refuse } from '../kernel/sameOrigin';
+import { type ByteRange, parseRange } from './byteRange';
+import { storedSize } from './receiveFootage';
+
+const CHUNK_BYTES = 512 * 1024;
+
+const mediaTypes: Readonly<Record<string, string>> = {
+  mp4: 'video/mp4',
+  m4v: 'video/mp4',
+  mov: 'video/mp4',
+  webm: 'video/webm',
+  mkv: 'video/webm',
+};
+
+/** A stored file, whole or in the range asked for, with validators (RFC 9110). */
+export async function serveFootage(footage: Footage, request: Request): Promise<Response> {
+  const size = await storedSize(footage.storageName);
+  if (size === undefined) return refuse(410, 'file-missing');
+  const etag = `"${footage.sha256.slice(0, 32)}"`;
+  const headers = new Headers({
+    'accept-ranges': 'bytes',
+    etag,
+    'cache-control': 'private, max-age=3600',
+    'content-type': mediaTypes[footage.storageName.split('.').pop() ?? ''] ?? 'application/octet-stream',
+    'content-security-policy': "default-src 'none'; sandbox",
+    'x-content-type-options': 'nosniff',
+  });
+  const hasRange = request.headers.has('range');
+  if (!hasRange && request.headers.get('if-none-match') === etag) return new Response(null, { status: 304, headers });
+  const ifRange = request.headers.get('if-range');
+  const range = ifRange && ifRange !== etag ? 'whole' : parseRange(request.headers.get('range'), size);
+  if (range === 'unsatisfiable') {
+    headers.set('content-range', `bytes */${size}`);
+    return new Response(null, { status: 416, headers });
+  }
+  const bytes = range === 'whole' ? { first: 0, last: size - 1 } : range;
+  if (range !== 'whole') headers.set('content-range', `bytes ${bytes.first}-${bytes.last}/${size}`);
+  headers.set('content-length', String(bytes.last - bytes.first + 1));
+  const body = request.method === 'HEAD' ? null : streamFile(path.join(/*turbopackIgnore: true*/ footageFolder(), footage.storageName), bytes);
+  return new Response(body, { status: range === 'whole' ? 200 : 206, headers });
+}
+
+/** Reads as the client takes; closes the file when it is done or the client leaves, also while opening. */
+function streamFile(file: string, { first, last }: ByteRange): ReadableStream<Uint8Array> {
+  let handle: FileHandle | undefined;
+  let cancelled = false;
+  let position = first;
+  return new ReadableStream<Uint8Array>(
+    {
+      async pull(controller) {
+        handle ??= await open(/*turbopackIgnore: true*/ file, 'r');
+        if (cancelled) return void (await handle.close());
+        const buffer = Buffer.allocUnsafe(Math.min(CHUNK_BYTES, last - position + 1));
+        const { bytesRead } = await handle.read(buffer, 0, buffer.length, position);
+        position += bytesRead;
+        if (bytesRead > 0 && !cancelled) controller.enqueue(buffer.subarray(0, bytesRead));
+        if (bytesRead === 0 || position > last) {
+          await handle.close();
+          if (!cancelled) controller.close();
+        }
+      },
+      async cancel() {
+        cancelled = true;
+        await handle?.close().catch(() => undefined);
+      },
+    },
+    { highWaterMark: 0 },
+  );
+}

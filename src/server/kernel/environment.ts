@@ -1,0 +1,20 @@
+import path from 'node:path';
+
+/** The folder of this academy's data; set by bin/owl. */
+export function dataFolder(): string {
+  const folder = process.env.OWL_DATA_FOLDER;
+  if (!folder) throw new Error('OWL_DATA_FOLDER is not set: start the application with bin/owl');
+  return folder;
+}
+
+export const footageFolder = (): string => path.join(/*turbopackIgnore: true*/ dataFolder(), 'footage');
+
+/** Largest file that is taken, in bytes: 8 GiB unless OWL_MOST_UPLOAD_BYTES says otherwise. */
+export const mostUploadBytes = (): number => Number(process.env.OWL_MOST_UPLOAD_BYTES ?? 8 * 1024 ** 3);
+
+/** Today where the server stands. */
+export function today(): string {
+  const now = new Date();
+  const two = (value: number) => String(value).padStart(2, '0');
+  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+}

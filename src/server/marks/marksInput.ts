@@ -1,0 +1,60 @@
+import { z } from 'zod';
+import { attemptEnds, gripOutcomes, type Mark, punishments, sides, stages, tapCauses } from '@/core/round';
+
+const base = {
+  id: z.uuid(),
+  atSeconds: z.number().min(0).max(86_400),
+  note: z.string().max(20_000).optional(),
+};
+const athlete = z.enum(['a', 'b']);
+const conceptId = z.string().min(1).max(80);
+const side = z.enum(sides).optional();
+
+/** The shape of a mark on the wire; what it means is checked by the core. */
+export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
+  z.strictObject({ ...base, kind: z.literal('position'), positionId: conceptId, holder: athlete.optional() }),
+  z.strictObject({ ...base, kind: z.literal('grip'), gripId: conceptId, athlete, side, outcome: z.enum(gripOutcomes) }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('attempt'),
+    techniqueId: conceptId,
+    athlete,
+    stage: z.enum(stages),
+    end: z.enum(attemptEnds).optional(),
+    endSeconds: z.number().max(86_400).optional(),
+    side,
+    tapCause: z.enum(tapCauses).optional(),
+  }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('error'),
+    errorId: conceptId,
+    athlete,
+    punished: z.enum(punishments).optional(),
+    side,
+    ledTo: z.array(z.uuid()).max(50),
+  }),
+  z.strictObject({ ...base, kind: z.literal('strength'), strengthId: conceptId, athlete }),
+  z.strictObject({ ...base, kind: z.literal('stoppage'), endSeconds: z.number().max(86_400) }),
+  z.strictObject({ ...base, kind: z.literal('note'), note: z.string().max(20_000), athlete: athlete.optional() }),
+]);
+
+export const changeInput = z.object({
+  changeId: z.uuid(),
+  mark: markInput,
+  /** Version that the change was made on; 0 for a new mark. */
+  baseVersion: z.number().int().min(0),
+  removed: z.boolean(),
+});
+export const changesInput = z.object({ changes: z.array(changeInput).min(1).max(200) });
+
+export type MarkChange = z.output<typeof changeInput>;
+
+export type ChangeOutcome =
+  | { readonly changeId: string; readonly status: 'stored'; readonly version: number }
+  | {
+      readonly changeId: string;
+      readonly status: 'conflict';
+      readonly current: { readonly mark: Mark; readonly version: number; readonly removed: boolean; readonly by?: string };
+    }
+  | { readonly changeId: string; readonly status: 'refused'; readonly problems: readonly { readonly code: string }[] };

@@ -1,0 +1,34 @@
+import { z } from 'zod';
+import { parseCalendarDate, toKilograms } from '@/core/kernel';
+import { isPlausibleWeight } from '@/core/partner';
+import { anyBelts, mostStripes } from '@/core/vocabulary';
+
+const optionalDay = z
+  .string()
+  .trim()
+  .refine((text) => text === '' || parseCalendarDate(text) !== undefined, 'Write a day that exists, as YYYY-MM-DD, or leave it empty.');
+
+export const personInput = z
+  .object({
+    name: z.string().trim().min(1, 'Write a name.').max(80, 'Use at most 80 characters.'),
+    standing: z.enum(['student', 'partner', 'guest']),
+    division: z.enum(['male', 'female']).optional(),
+    bornOn: optionalDay,
+    belt: z.enum(anyBelts),
+    stripes: z.number().int().min(0).max(6),
+    weight: z.number().optional(),
+    weightUnit: z.enum(['kg', 'lb']),
+    injuredUntil: optionalDay,
+    injuryNote: z.string().trim().max(300, 'Use at most 300 characters.'),
+  })
+  .superRefine((person, context) => {
+    if (person.weight !== undefined && !isPlausibleWeight(toKilograms(person.weight, person.weightUnit))) {
+      context.addIssue({ code: 'custom', path: ['weight'], message: `${person.weight} ${person.weightUnit} is not a weight that somebody on the mat has.` });
+    }
+    if (person.stripes > mostStripes(person.belt)) {
+      context.addIssue({ code: 'custom', path: ['stripes'], message: `This belt carries at most ${mostStripes(person.belt)} stripes.` });
+    }
+  });
+export type PersonInput = z.input<typeof personInput>;
+
+export type SavePersonOutcome = { readonly ok: true; readonly personId: string } | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import { parseCalendarDate, toKilograms } from '@/core/kernel';
+import { isPlausibleWeight, weightSources } from '@/core/partner';
+import { ruleSets } from '@/core/scoring';
+import { anyBelts, mostStripes } from '@/core/vocabulary';
+
+const athleteInput = z
+  .object({
+    personId: z.uuid().optional(),
+    newName: z.string().trim().max(80, 'Use at most 80 characters.').optional(),
+    standing: z.enum(['student', 'partner', 'guest']),
+    division: z.enum(['male', 'female']).optional(),
+    belt: z.enum(anyBelts),
+    stripes: z.number().int().min(0).max(6),
+    weight: z.number().optional(),
+    weightUnit: z.enum(['kg', 'lb']),
+    weightSource: z.enum(weightSources).optional(),
+    toldApartBy: z.string().trim().max(80, 'Use at most 80 characters.'),
+  })
+  .superRefine((athlete, context) => {
+    const complain = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
+    if (!athlete.personId && !athlete.newName) complain('newName', 'Choose somebody, or write a new name.');
+    if (athlete.stripes > mostStripes(athlete.belt)) complain('stripes', `This belt carries at most ${mostStripes(athlete.belt)} stripes.`);
+    if (athlete.weight === undefined) return;
+    if (!isPlausibleWeight(toKilograms(athlete.weight, athlete.weightUnit))) {
+      complain('weight', `${athlete.weight} ${athlete.weightUnit} is not a weight that somebody on the mat has. Correct it, or leave it empty.`);
+    } else if (!athlete.weightSource) complain('weightSource', 'Say where the weight comes from.');
+  });
+
+export const roundInput = z
+  .object({
+    footageId: z.uuid().optional(),
+    heldOn: z.string().refine((text) => parseCalendarDate(text) !== undefined, 'Write a day that exists, as YYYY-MM-DD.'),
+    uniform: z.enum(['gi', 'no-gi']),
+    ruleSet: z.enum(ruleSets.map((one) => one.id) as [string, ...string[]]),
+    plannedSeconds: z.number().int().min(30, 'A round lasts at least half a minute.').max(7200, 'A round lasts at most two hours.'),
+    occasion: z.enum(['sparring', 'positional', 'competition']),
+    theme: z.string().trim().max(200, 'Use at most 200 characters.'),
+    numberInSession: z.number().int().min(1).max(60),
+    startSeconds: z.number().min(0, 'The in point cannot lie before the footage.'),
+    endSeconds: z.number().max(86_400),
+    a: athleteInput,
+    b: athleteInput,
+  })
+  .superRefine((round, context) => {
+    if (round.endSeconds <= round.startSeconds) {
+      context.addIssue({ code: 'custom', path: ['endSeconds'], message: 'The out point lies before the in point. Set it later in the footage.' });
+    }
+    if (round.a.personId && round.a.personId === round.b.personId) {
+      context.addIssue({ code: 'custom', path: ['b', 'personId'], message: 'Both athletes are the same person. Choose the partner.' });
+    }
+  });
+
+export type RoundInput = z.input<typeof roundInput>;
+export type AthleteInput = z.input<typeof athleteInput>;
+
+/** Messages by path ("b.weight"), or the id of the stored round. */
+export type SaveRoundOutcome =
+  | { readonly ok: true; readonly roundId: string }
+  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
+
+/** The first message of each field of a failed check, by dotted path; '' for the whole. */
+export function messagesOf(error: z.ZodError): Record<string, string> {
+  const messages: Record<string, string> = {};
+  for (const issue of error.issues) messages[issue.path.join('.')] ??= issue.message;
+  return messages;
+}

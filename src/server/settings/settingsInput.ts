@@ -1,0 +1,11 @@
+import { z } from 'zod';
+
+export const settingsInput = z.object({
+  academyName: z.string().trim().min(1, 'Write the name of the academy.').max(80),
+  liveWeightGapPercent: z.number().min(2, 'Write a limit from 2 to 200 %.').max(200, 'Write a limit from 2 to 200 %.'),
+  minorsWithAdults: z.boolean(),
+  reactionLeadSeconds: z.number().min(0, 'Write 0 to 3 seconds.').max(3, 'Write 0 to 3 seconds.'),
+  weightUnit: z.enum(['kg', 'lb']),
+});
+export type SettingsInput = z.input<typeof settingsInput>;
+export type SaveSettingsOutcome = { readonly ok: true } | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };

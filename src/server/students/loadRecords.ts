@@ -1,0 +1,45 @@
+import { addDays } from '@/core/kernel';
+import { beltGap } from '@/core/partner';
+import { type RoundFigures, roundFigures, type StudentRecord } from '@/core/patterns';
+import type { Mark } from '@/core/round';
+import { adultEquivalent } from '@/core/vocabulary';
+import type { Database } from '@/data/client';
+import { listMarksOfRounds } from '@/data/marks/marks';
+import type { Person } from '@/data/people/people';
+import { listRoundsOfPeople, type Round } from '@/data/rounds/rounds';
+
+/** Rounds that count for what keeps happening. @source own decision: a term of training */
+export const WINDOW_DAYS = 120;
+
+export interface Records {
+  readonly rounds: readonly Round[];
+  readonly marksByRound: ReadonlyMap<string, readonly Mark[]>;
+  readonly records: readonly StudentRecord[];
+}
+
+/** The figures of these people's rounds in the window up to a day, computed from their marks. */
+export async function loadRecords(database: Database, people: readonly Person[], today: string): Promise<Records> {
+  const ids = people.map((one) => one.id);
+  const rounds = await listRoundsOfPeople(database, ids, addDays(today, -WINDOW_DAYS));
+  const marksByRound = new Map<string, Mark[]>();
+  for (const { roundId, mark } of await listMarksOfRounds(database, rounds.map((one) => one.id))) {
+    const known = marksByRound.get(roundId);
+    if (known) known.push(mark);
+    else marksByRound.set(roundId, [mark]);
+  }
+  // Rounds that nobody has marked yet say nothing: they are no exposure.
+  const reviewed = rounds.filter((round) => marksByRound.has(round.id));
+  const records = people.map((person) => ({
+    personId: person.id,
+    belt: adultEquivalent(person.belt),
+    rounds: reviewed.flatMap((round) => figuresOf(round, person.id, marksByRound.get(round.id)!)),
+  }));
+  return { rounds, marksByRound, records };
+}
+
+function figuresOf(round: Round, personId: string, marks: readonly Mark[]): RoundFigures[] {
+  const athlete = round.a.personId === personId ? 'a' : round.b.personId === personId ? 'b' : undefined;
+  if (!athlete) return [];
+  const gap = athlete === 'a' ? beltGap(round.a, round.b) : beltGap(round.b, round.a);
+  return [roundFigures({ roundId: round.id, heldOn: round.heldOn, span: round, athlete, beltGap: gap, marks })];
+}

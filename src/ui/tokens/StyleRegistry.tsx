@@ -1,0 +1,18 @@
+'use client';
+
+import { useServerInsertedHTML } from 'next/navigation';
+import { type ReactNode, useState } from 'react';
+import { ServerStyleSheet, StyleSheetManager } from 'styled-components';
+
+/** Sends the styles of the first page with its HTML, under the page's nonce. */
+export function StyleRegistry({ nonce, children }: { readonly nonce: string | undefined; readonly children: ReactNode }) {
+  const [sheet] = useState(() => (typeof window === 'undefined' ? new ServerStyleSheet({ nonce }) : undefined));
+  useServerInsertedHTML(() => {
+    if (!sheet) return null;
+    const styles = sheet.getStyleElement();
+    sheet.instance.clearTag();
+    return styles;
+  });
+  if (!sheet) return <StyleSheetManager nonce={nonce}>{children}</StyleSheetManager>;
+  return <StyleSheetManager sheet={sheet.instance}>{children}</StyleSheetManager>;
+}
