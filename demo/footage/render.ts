@@ -55,7 +55,7 @@ async function renderRound(round: DemoRound): Promise<void> {
   const sound = path.join(scratch, 'sound.wav');
   await writeFile(sound, makeSound(totalSeconds, span.startSeconds, span.endSeconds));
   const video = ['-f', 'rawvideo', '-pix_fmt', 'rgba', '-s', `${WIDTH}x${HEIGHT}`, '-r', String(FRAMES_PER_SECOND), '-i', 'pipe:0', '-i', sound];
-  const encode = ['-c:v', 'libx264', '-preset', 'medium', '-crf', '27', '-g', '50', '-pix_fmt', 'yuv420p', '-c:a', 'aac', '-b:a', '32k', '-movflags', '+faststart'];
+  const encode = ['-c:v', 'libx264', '-preset', 'slow', '-tune', 'animation', '-crf', '31', '-g', '75', '-pix_fmt', 'yuv420p', '-c:a', 'aac', '-b:a', '24k', '-movflags', '+faststart'];
   const target = path.join(folder, `${round.key}.mp4`);
   const encoder = spawn('ffmpeg', ['-v', 'error', '-y', ...video, ...encode, '-fflags', '+bitexact', '-map_metadata', '-1', target], { stdio: ['pipe', 'inherit', 'inherit'] });
   const paint = createPainter(round);

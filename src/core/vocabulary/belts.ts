@@ -39,3 +39,15 @@ export const mostStripes = (belt: AnyBelt): number => (belt === 'black' ? 6 : 4)
 
 /** "green-white" → "green and white"; "child-white" → "white". */
 export const beltName = (belt: AnyBelt): string => belt.replace('child-', '').replace('-', ' and ');
+
+/** The cloth of a belt: its main colour, and the stripe along its middle when it has one ("green-white" is green with white). */
+export function beltCloth(belt: AnyBelt): { readonly base: string; readonly middle?: string } {
+  const [base = 'white', middle] = belt.replace('child-', '').split('-');
+  return { base, middle };
+}
+
+/** "blue belt, 2 stripes" in words. */
+export function beltWords(belt: AnyBelt, stripes: number): string {
+  const count = stripes === 0 ? '' : stripes === 1 ? ', 1 stripe' : `, ${stripes} stripes`;
+  return `${beltName(belt)} belt${count}`;
+}

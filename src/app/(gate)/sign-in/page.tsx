@@ -1,0 +1,13 @@
+import type { Metadata } from 'next';
+import { redirect } from 'next/navigation';
+import { SignIn } from '@/features/account/SignIn';
+import { findCurrentCoach } from '@/server/accounts/currentCoach';
+import { isAcademyNew } from '@/server/accounts/isAcademyNew';
+
+export const metadata: Metadata = { title: 'Sign in' };
+
+export default async function SignInPage() {
+  if (await findCurrentCoach()) redirect('/footage');
+  if (await isAcademyNew()) redirect('/first-account');
+  return <SignIn />;
+}

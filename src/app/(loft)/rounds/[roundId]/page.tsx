@@ -1,0 +1,29 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { ReviewPage } from '@/features/review/ReviewPage';
+import { loadReview } from '@/server/rounds/loadReview';
+
+export const metadata: Metadata = { title: 'Review' };
+
+interface Address {
+  readonly params: Promise<{ roundId: string }>;
+  readonly searchParams: Promise<{ at?: string; mark?: string }>;
+}
+
+export default async function ReviewRound({ params, searchParams }: Address) {
+  const page = await loadReview((await params).roundId);
+  if (!page) notFound();
+  const { at, mark } = await searchParams;
+  const seconds = Number(at);
+  return (
+    <ReviewPage
+      round={page.round}
+      footage={page.footage}
+      stored={page.marks.map(({ mark: stored, version }) => ({ mark: stored, version }))}
+      reactionLeadSeconds={page.reactionLeadSeconds}
+      unit={page.weightUnit}
+      firstSeconds={at && Number.isFinite(seconds) ? seconds : undefined}
+      firstMarkId={mark}
+    />
+  );
+}

@@ -1,0 +1,157 @@
+'use client';
+
+import { useMemo, useState } from 'react';
+import { styled } from 'styled-components';
+import { draftFromChoice, type CallContext, type CallReading, type MarkDraft, type NextCall, phraseMark, readCall, type VocabularyIndex } from '@/core/callline';
+import { formatClockTenths } from '@/core/clock';
+import { checkMark, type Mark } from '@/core/round';
+import type { Span } from '@/core/clock';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import { markProblemText, markWords, type Names } from './reviewView';
+
+const Box = styled.div`
+  border-top: 1px solid ${color.strongRule}; background: ${color.raised}; padding: ${space(2)} ${space(5)} ${space(2)}; display: flex; flex-direction: column; justify-content: center; gap: ${space(1)};
+  .line { display: flex; align-items: baseline; gap: ${space(4)}; }
+  .at { font-size: ${size.body}; color: ${color.focusText}; min-width: 60px; }
+  input { flex: 1; border: 0; background: transparent; outline: none; font-family: ${font.serif}; font-size: 25px; line-height: 34px; padding: 0; color: ${color.ink}; caret-color: ${color.focus}; }
+  input::placeholder { color: ${color.quiet}; opacity: 0.75; font-style: italic; }
+  .read { min-height: 22px; font-size: ${size.body}; color: ${color.quiet}; display: flex; gap: ${space(4)}; white-space: nowrap; overflow: hidden; }
+  .read b { color: ${color.ink}; font-weight: 600; }
+  .read .problem { color: ${color.harm}; white-space: normal; }
+  .others { display: flex; gap: ${space(3)}; overflow: hidden; }
+  .others button { border: 0; background: none; padding: 0; color: ${color.quiet}; cursor: pointer; font-size: ${size.small}; }
+  .others button[data-on] { color: ${color.focusText}; text-decoration: underline; }
+  kbd { font: inherit; border: 1px solid ${color.rule}; padding: 0 5px; border-radius: 2px; font-size: ${size.small}; color: ${color.quiet}; }
+  .next { display: flex; gap: ${space(5)}; font-family: ${font.serif}; font-size: 17px; flex-wrap: wrap; row-gap: 0; max-height: 28px; overflow: hidden; }
+  .next button { border: 0; background: none; padding: 2px 0; cursor: pointer; color: ${color.ink}; font-family: inherit; font-size: inherit; }
+  .next button:hover { color: ${color.focusText}; }
+  .hint { font-size: ${size.small}; color: ${color.quiet}; }
+`;
+
+export interface OpenCall {
+  readonly atSeconds: number;
+  readonly text: string;
+  /** The mark that is being changed, if any. */
+  readonly editing?: Mark;
+}
+
+export interface CallLineProps {
+  readonly call: OpenCall | undefined;
+  readonly index: VocabularyIndex;
+  readonly contextAt: (seconds: number) => CallContext;
+  readonly span: Span;
+  readonly names: Names;
+  readonly nextCalls: readonly NextCall[];
+  readonly onOpen: (text: string) => void;
+  readonly onCommit: (draft: MarkDraft, editing: Mark | undefined) => void;
+  readonly onClose: () => void;
+}
+
+export function CallLine(props: CallLineProps) {
+  const { call, nextCalls, onOpen } = props;
+  if (call) return <OpenLine key={`${call.atSeconds}/${call.editing?.id ?? ''}`} {...props} call={call} />;
+  return (
+    <Box>
+      <div className="next">
+        {nextCalls.map((next, position) => (
+          <button key={next.conceptId} type="button" onClick={() => onOpen(`${next.text} `)}>
+            <kbd>{position + 1}</kbd> {next.text}
+          </button>
+        ))}
+      </div>
+      <div className="hint">
+        <kbd>Enter</kbd> writes a call at this moment · <kbd>1</kbd>–<kbd>5</kbd> begin a likely one · <kbd>Space</kbd> plays · <kbd>?</kbd> all keys
+      </div>
+    </Box>
+  );
+}
+
+function OpenLine({ call, index, contextAt, span, names, onCommit, onClose }: CallLineProps & { readonly call: OpenCall }) {
+  const [text, setText] = useState(call.text);
+  const [chosen, setChosen] = useState(0);
+  const [problem, setProblem] = useState<string>();
+  const context = useMemo(() => contextAt(call.atSeconds), [contextAt, call.atSeconds]);
+  const reading = useMemo(() => readCall(text, index, context), [text, index, context]);
+  const taken = reading.choices[chosen];
+  const draft = chosen > 0 && taken ? draftFromChoice(text, reading.conceptWords, taken.concept, index, context) : reading.draft;
+
+  const commit = () => {
+    if (!draft) return onClose();
+    const [first] = checkMark({ ...draft, id: 'draft' } as Mark, span);
+    if (first) setProblem(markProblemText(first));
+    else onCommit(draft, call.editing);
+  };
+  const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'Enter') commit();
+    else if (event.key === 'Escape') onClose();
+    else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      const count = Math.max(1, reading.choices.length);
+      setChosen((current) => (current + (event.key === 'ArrowDown' ? 1 : count - 1)) % count);
+    } else if (event.key === 'Tab' && taken) complete(taken.concept.name);
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+  const complete = (name: string) => {
+    const typed = reading.conceptWords.join(' ');
+    const at = typed ? text.toLowerCase().indexOf(typed) : -1;
+    if (at >= 0) setText(`${text.slice(0, at)}${name} ${text.slice(at + typed.length).trimStart()}`);
+    setChosen(0);
+  };
+
+  return (
+    <Box>
+      <div className="line">
+        <span className="at">{formatClockTenths((draft?.atSeconds ?? call.atSeconds) - span.startSeconds)}</span>
+        <input
+          // biome-ignore lint/a11y/noAutofocus: the line opens because the coach pressed a key to write
+          autoFocus
+          aria-label="Call"
+          placeholder={`${names.a.toLowerCase()} half guard · ${names.b.toLowerCase()} knee slice finished · good frame inside`}
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+            setChosen(0);
+            setProblem(undefined);
+          }}
+          onKeyDown={onKeyDown}
+          autoComplete="off"
+          spellCheck={false}
+        />
+        <span className="hint">
+          <kbd>Enter</kbd> {call.editing ? 'changes it' : 'marks it'} · <kbd>Tab</kbd> completes · <kbd>↓</kbd> another · <kbd>Esc</kbd>
+        </span>
+      </div>
+      <div className="read" role="status">
+        {problem ? <span className="problem">{problem}</span> : <Understood reading={reading} draft={draft} names={names} overridden={chosen > 0} />}
+        <span className="others">
+          {reading.choices.slice(0, 6).map((choice, position) => (
+            <button key={choice.concept.id} type="button" tabIndex={-1} data-on={position === chosen || undefined} onClick={() => setChosen(position)}>
+              {choice.concept.name}
+            </button>
+          ))}
+        </span>
+      </div>
+    </Box>
+  );
+}
+
+const kindWords = { position: 'position', grip: 'grip', attempt: 'attempt', error: 'error', strength: 'well done', stoppage: 'stoppage', note: 'note' } as const;
+
+function Understood({ reading, draft, names, overridden }: { readonly reading: CallReading; readonly draft: MarkDraft | undefined; readonly names: Names; readonly overridden: boolean }) {
+  if (!draft) return <span>Write what you would say.</span>;
+  if (!reading.understood && !overridden && draft.kind === 'note' && !/^note\b/i.test(draft.note)) {
+    return <span>Not in the library{reading.choices.length > 0 ? ': choose with ↓, or' : ':'} kept as a note.</span>;
+  }
+  const mark = { ...draft, id: 'draft' } as Mark;
+  const words = markWords(mark, names);
+  return (
+    <span>
+      {kindWords[draft.kind]}: <b>{[words.who, words.what].filter(Boolean).join(' · ')}</b>
+      {words.how ? `, ${words.how}` : ''}
+      {mark.kind !== 'note' && mark.note ? ` — ${mark.note}` : ''}
+    </span>
+  );
+}
+
+export const textOfMark = (mark: Mark, names: Names): string => phraseMark(mark, { a: names.a.toLowerCase(), b: names.b.toLowerCase() });

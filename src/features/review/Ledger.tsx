@@ -1,0 +1,90 @@
+'use client';
+
+import { memo, useEffect, useRef } from 'react';
+import { styled } from 'styled-components';
+import { formatClock } from '@/core/clock';
+import type { Contradiction, Damage, Mark } from '@/core/round';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import { MarkSign } from './MarkSign';
+import { contradictionText, markWords, type Names } from './reviewView';
+
+const List = styled.ol`
+  list-style: none; margin: 0; padding: ${space(2)} 0 ${space(6)}; overflow-y: auto; flex: 1; min-height: 0;
+`;
+const Line = styled.li`
+  display: grid; grid-template-columns: 46px minmax(0, 1fr); cursor: pointer; padding-right: ${space(3)}; content-visibility: auto; contain-intrinsic-size: auto 26px;
+  .at { text-align: right; padding: 2px ${space(2)} 2px 0; color: ${color.quiet}; font-size: ${size.small}; border-right: 1px solid ${color.rule}; line-height: 22px; }
+  .matter { display: flex; gap: ${space(1.5)}; align-items: flex-start; padding: 2px 0 2px ${space(2)}; line-height: 22px; }
+  .matter svg { margin-top: 3px; }
+  .stem { border-left: 1px solid ${color.strongRule}; border-bottom: 1px solid ${color.strongRule}; width: 10px; height: 12px; flex: none; }
+  .who { color: ${color.quiet}; }
+  .who[data-athlete='a'] { color: ${color.focusText}; }
+  .who[data-athlete='b'] { color: ${color.other}; }
+  .how { color: ${color.quiet}; }
+  .how[data-harm] { color: ${color.harm}; }
+  .note { font-family: ${font.serif}; font-style: italic; color: ${color.quiet}; }
+  &[data-kind='position'] .what { font-family: ${font.serif}; font-size: 17px; }
+  &[aria-selected='true'] { background: ${color.focusWash}; }
+  &[aria-selected='true'] .at { color: ${color.ink}; }
+  .doubt { grid-column: 2; padding: 0 0 ${space(1)} ${space(2)}; color: ${color.focusText}; font-size: ${size.small}; }
+  .cost { white-space: nowrap; }
+`;
+
+export interface LedgerProps {
+  readonly outline: readonly { readonly mark: Mark; readonly depth: number }[];
+  readonly startSeconds: number;
+  readonly names: Names;
+  readonly selectedId?: string;
+  readonly linkingFromId?: string;
+  readonly contradictions: readonly Contradiction[];
+  readonly damage: ReadonlyMap<string, Damage>;
+  readonly onSelect: (mark: Mark) => void;
+}
+
+export const Ledger = memo(function Ledger({ outline, startSeconds, names, selectedId, linkingFromId, contradictions, damage, onSelect }: LedgerProps) {
+  const selected = useRef<HTMLLIElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new selection is what scrolls
+  useEffect(() => selected.current?.scrollIntoView?.({ block: 'nearest' }), [selectedId, outline.length]);
+  return (
+    <List role="listbox" aria-label="Marks of the round">
+      {outline.map(({ mark, depth }) => {
+        const words = markWords(mark, names);
+        const doubts = contradictions.filter((one) => one.markIds[0] === mark.id);
+        const cost = damage.get(mark.id);
+        const isSelected = mark.id === selectedId;
+        return (
+          // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys of the page choose marks
+          <Line key={mark.id} ref={isSelected ? selected : undefined} role="option" tabIndex={-1} aria-selected={isSelected} data-kind={mark.kind} data-mark={mark.kind} onClick={() => onSelect(mark)}>
+            <span className="at">{formatClock(mark.atSeconds - startSeconds)}</span>
+            <span className="matter" style={{ paddingLeft: 8 + depth * 16 }}>
+              {depth > 0 ? <span className="stem" aria-hidden /> : null}
+              <MarkSign mark={mark} />
+              <span>
+                {words.who ? (
+                  <span className="who" data-athlete={words.athlete}>
+                    {words.who}{' '}
+                  </span>
+                ) : null}
+                <span className="what">{mark.kind === 'position' && words.who ? `· ${words.what}` : words.what}</span>
+                {words.how ? (
+                  <span className="how" data-harm={mark.kind === 'error' && mark.punished === 'yes' ? true : undefined}>
+                    {' '}
+                    · {words.how}
+                  </span>
+                ) : null}
+                {cost && cost.total > 0 ? <span className="how cost"> · cost {cost.total.toFixed(1)}</span> : null}
+                {mark.kind !== 'note' && mark.note ? <span className="note"> — {mark.note}</span> : null}
+                {mark.id === linkingFromId ? <strong> led to …</strong> : null}
+              </span>
+            </span>
+            {doubts.map((one) => (
+              <span key={one.code} className="doubt">
+                ⚠ {words.who ?? ''} {contradictionText(one)}
+              </span>
+            ))}
+          </Line>
+        );
+      })}
+    </List>
+  );
+});

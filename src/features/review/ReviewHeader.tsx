@@ -1,0 +1,87 @@
+'use client';
+
+import Link from 'next/link';
+import { styled } from 'styled-components';
+import { formatWeight } from '@/core/kernel';
+import { weightGap } from '@/core/partner';
+import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { BalanceBeam } from '@/ui/charts/BalanceBeam';
+import { FoldedBelt } from '@/ui/charts/FoldedBelt';
+import { Owl } from '@/ui/layout/Owl';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import type { KeepState } from './useMarks';
+
+const Bar = styled.header`
+  display: flex; align-items: center; gap: ${space(4)}; height: 46px; padding: 0 ${space(4)}; border-bottom: 1px solid ${color.rule};
+  .home { display: flex; }
+  .athlete { display: flex; align-items: center; gap: ${space(2)}; font-family: ${font.serif}; font-size: ${size.large}; padding-bottom: 1px; border-bottom: 2px solid ${color.focus}; }
+  .athlete + svg + .athlete, .athlete.other { border-color: ${color.other}; }
+  .quiet { color: ${color.quiet}; font-size: ${size.small}; }
+  .end { margin-left: auto; display: flex; gap: ${space(5)}; align-items: center; font-size: ${size.small}; }
+  .keep { display: flex; gap: ${space(1.5)}; align-items: center; color: ${color.quiet}; }
+  .keep[data-state='away'], .keep[data-state='signed-out'], .keep[data-state='gone'] { color: ${color.focusText}; font-weight: 600; }
+`;
+
+export interface HeaderAthlete {
+  readonly name: string;
+  readonly belt: AnyBelt;
+  readonly stripes: number;
+  readonly weightKg?: number;
+  readonly weightSource?: string;
+  readonly toldApartBy: string;
+}
+
+export interface ReviewHeaderProps {
+  readonly a: HeaderAthlete;
+  readonly b: HeaderAthlete;
+  readonly roundId: string;
+  readonly facts: string;
+  readonly unit: 'kg' | 'lb';
+  readonly keepState: KeepState;
+  readonly waiting: number;
+  readonly onKeys: () => void;
+}
+
+function keepWords(state: KeepState, waiting: number): string {
+  const marks = waiting === 1 ? '1 change waits' : `${waiting} changes wait`;
+  if (state === 'signed-out') return `You are signed out: ${marks} on this page. Sign in in another tab.`;
+  if (state === 'gone') return `This round was deleted: ${marks} on this page.`;
+  if (state === 'away') return `The server is away: ${marks} on this page and will be sent.`;
+  return waiting > 0 ? 'Keeping …' : 'All kept';
+}
+
+function Athlete({ one, other, unit }: { readonly one: HeaderAthlete; readonly other?: boolean; readonly unit: 'kg' | 'lb' }) {
+  return (
+    <span className={other ? 'athlete other' : 'athlete'} title={one.toldApartBy}>
+      {one.name}
+      <FoldedBelt {...beltCloth(one.belt)} stripes={one.stripes} label={beltWords(one.belt, one.stripes)} />
+      {one.weightKg === undefined ? null : <span className="quiet">{formatWeight(one.weightKg, unit)}{one.weightSource === 'estimated' ? ' (estimated)' : ''}</span>}
+    </span>
+  );
+}
+
+export function ReviewHeader({ a, b, roundId, facts, unit, keepState, waiting, onKeys }: ReviewHeaderProps) {
+  const gap = a.weightKg !== undefined && b.weightKg !== undefined ? weightGap(a.weightKg, b.weightKg) : undefined;
+  const gapWords = gap ? `${Math.abs(gap.ratioOfLighter * 100).toFixed(0)} % of the lighter` : 'weight gap not known';
+  return (
+    <Bar>
+      <Link href="/review" className="home" aria-label="Back to all rounds">
+        <Owl size={26} />
+      </Link>
+      <Athlete one={a} unit={unit} />
+      <BalanceBeam lean={(gap?.ratioOfLighter ?? 0) / 0.5} label={`Weight gap: ${gapWords}`} size={46} />
+      <Athlete one={b} unit={unit} other />
+      <span className="quiet">{gap ? gapWords : ''}</span>
+      <div className="end">
+        <span className="quiet">{facts}</span>
+        <span className="keep" data-state={keepState} role="status">
+          {keepWords(keepState, waiting)}
+        </span>
+        <Link href={`/rounds/${roundId}/card`}>Card</Link>
+        <button type="button" onClick={onKeys} style={{ background: 'none', border: 0, textDecoration: 'underline', cursor: 'pointer', padding: 0 }}>
+          Keys
+        </button>
+      </div>
+    </Bar>
+  );
+}

@@ -1,0 +1,153 @@
+'use client';
+
+import { memo, useEffect, useRef, useState } from 'react';
+import { styled } from 'styled-components';
+import { formatClock, type Span, spanSeconds } from '@/core/clock';
+import { type Mark, type Tide as TideFigures, TIDE_LIMIT, tideAt } from '@/core/round';
+import { color, size } from '@/ui/tokens/tokens';
+import { type Names, tideWords } from './reviewView';
+import { type Playhead, usePlayheadTime } from './usePlayhead';
+
+const Box = styled.div`
+  position: relative; background: ${color.sunken}; cursor: pointer; overflow: hidden;
+  svg { display: block; width: 100%; }
+  .name { position: absolute; left: 10px; font-size: ${size.small}; pointer-events: none; }
+  .top { top: 3px; color: ${color.focusText}; }
+  .bottom { bottom: 3px; color: ${color.other}; }
+  .now { position: absolute; right: 10px; top: 3px; font-size: ${size.small}; color: ${color.quiet}; pointer-events: none; }
+`;
+
+export interface TideProps {
+  readonly span: Span;
+  readonly tide: TideFigures;
+  readonly marks: readonly Mark[];
+  readonly selectedId?: string;
+  readonly names: Names;
+  readonly playhead: Playhead;
+  readonly height: number;
+}
+
+export function Tide(props: TideProps) {
+  const box = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(760);
+  useEffect(() => {
+    if (!box.current || typeof ResizeObserver === 'undefined') return;
+    const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.max(200, entry.contentRect.width)));
+    observer.observe(box.current);
+    return () => observer.disconnect();
+  }, []);
+  const { span, playhead, names, tide, height } = props;
+  const xOf = (seconds: number) => ((seconds - span.startSeconds) / spanSeconds(span)) * width;
+  return (
+    // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys of the page move the playhead
+    // biome-ignore lint/a11y/noStaticElementInteractions: the playhead below is the slider; the surface only takes the pointer
+    <div
+      onClick={(event) => {
+        const edge = event.currentTarget.getBoundingClientRect();
+        playhead.seek(span.startSeconds + ((event.clientX - edge.left) / edge.width) * spanSeconds(span));
+      }}
+    >
+      <Box ref={box}>
+        <TideSurface {...props} width={width} />
+        <Needle playhead={playhead} xOf={xOf} height={height} tide={tide} names={names} span={span} />
+        <span className="name top">▲ {names.a} better placed</span>
+        <span className="name bottom">▼ {names.b}</span>
+      </Box>
+    </div>
+  );
+}
+
+const TideSurface = memo(function TideSurface({ span, tide, marks, selectedId, width, height }: TideProps & { readonly width: number }) {
+  const middle = height / 2;
+  const xOf = (seconds: number) => ((seconds - span.startSeconds) / spanSeconds(span)) * width;
+  const yOf = (value: number) => middle - (value / TIDE_LIMIT) * (middle - 14);
+  const outline = tide.steps.map((step) => `L${xOf(step.startSeconds).toFixed(1)} ${yOf(step.value).toFixed(1)}L${xOf(step.endSeconds).toFixed(1)} ${yOf(step.value).toFixed(1)}`).join('');
+  const area = `M0 ${middle}${outline}L${width} ${middle}Z`;
+  const minutes = Array.from({ length: Math.floor(spanSeconds(span) / 60) }, (_, index) => index + 1);
+  return (
+    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label="Who is better placed over the round">
+      {minutes.map((minute) => (
+        <g key={minute}>
+          <path d={`M${xOf(span.startSeconds + minute * 60)} 0V${height}`} stroke={color.rule} strokeDasharray="2 4" />
+          <text x={xOf(span.startSeconds + minute * 60) + 3} y={height - 4} fill={color.quiet} fontSize="11">
+            {minute}:00
+          </text>
+        </g>
+      ))}
+      <clipPath id="tide-above">
+        <rect x="0" y="0" width={width} height={middle} />
+      </clipPath>
+      <clipPath id="tide-below">
+        <rect x="0" y={middle} width={width} height={middle} />
+      </clipPath>
+      <path d={area} fill={color.focus} fillOpacity="0.3" stroke={color.focus} strokeWidth="1.500" clipPath="url(#tide-above)" />
+      <path d={area} fill={color.other} fillOpacity="0.3" stroke={color.other} strokeWidth="1.500" clipPath="url(#tide-below)" />
+      {tide.steps
+        .filter((step) => !step.live)
+        .map((step) => (
+          <rect key={step.startSeconds} x={xOf(step.startSeconds)} y="0" width={Math.max(2, xOf(step.endSeconds) - xOf(step.startSeconds))} height={height} fill={color.ground} opacity="0.75" />
+        ))}
+      <path d={`M0 ${middle}H${width}`} stroke={color.strongRule} />
+      {marks.map((mark) => (
+        <WaterMark key={mark.id} mark={mark} x={xOf(mark.atSeconds)} middle={middle} selected={mark.id === selectedId} />
+      ))}
+    </svg>
+  );
+});
+
+const postHeight = { entry: 10, control: 18, locked: 27, finished: 40 } as const;
+
+/** Errors notch the waterline from below, strengths rise on it, attempts stand as posts as high as their stage. */
+function WaterMark({ mark, x, middle, selected }: { readonly mark: Mark; readonly x: number; readonly middle: number; readonly selected: boolean }) {
+  const tone = 'athlete' in mark && mark.athlete === 'b' ? color.other : color.focus;
+  const ring = selected ? <circle cx={x} cy={middle} r="9" fill="none" stroke={color.ink} strokeWidth="1.500" /> : null;
+  switch (mark.kind) {
+    case 'error': {
+      const filled = mark.punished === 'yes' || mark.punished === 'partly';
+      return (
+        <g>
+          <path d={`M${x - 5} ${middle + 9}L${x} ${middle - 3}L${x + 5} ${middle + 9}Z`} fill={filled ? color.harm : color.sunken} stroke={color.harm} strokeWidth="1.300" />
+          {ring}
+        </g>
+      );
+    }
+    case 'strength':
+      return (
+        <g>
+          <path d={`M${x - 7} ${middle}q3.500 0 4-5t3-5 3 5 4 5`} fill={color.good} fillOpacity="0.5" stroke={color.good} strokeWidth="1.300" />
+          {ring}
+        </g>
+      );
+    case 'attempt': {
+      const top = middle - postHeight[mark.stage];
+      return (
+        <g stroke={tone} strokeWidth="2.200">
+          <path d={`M${x} ${middle}V${top}`} />
+          {mark.stage === 'finished' ? <path d={`M${x - 5} ${top}h10`} /> : null}
+          {ring}
+        </g>
+      );
+    }
+    default:
+      return selected ? ring : null;
+  }
+}
+
+function Needle({ playhead, xOf, height, tide, names, span }: { readonly playhead: Playhead; readonly xOf: (seconds: number) => number; readonly height: number; readonly tide: TideFigures; readonly names: Names; readonly span: Span }) {
+  const seconds = usePlayheadTime(playhead);
+  return (
+    <>
+      <div
+        role="slider"
+        tabIndex={-1}
+        aria-label="Moment in the round"
+        aria-valuemin={0}
+        aria-valuemax={Math.round(spanSeconds(span))}
+        aria-valuenow={Math.round(seconds - span.startSeconds)}
+        aria-valuetext={formatClock(seconds - span.startSeconds)}
+        style={{ position: 'absolute', top: 0, left: 0, width: 2, height, background: color.ink, transform: `translateX(${xOf(seconds) - 1}px)`, pointerEvents: 'none' }}
+      />
+      <span className="now">{tideWords(tideAt(tide, seconds), names)}</span>
+    </>
+  );
+}

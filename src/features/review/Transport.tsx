@@ -1,0 +1,49 @@
+'use client';
+
+import { ChevronLeft, ChevronRight, Pause, Play, Repeat, SkipBack, SkipForward } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { type FrameRate, formatClockTenths, frameAt, type Span } from '@/core/clock';
+import { Button } from '@/ui/primitives';
+import { color, size, space } from '@/ui/tokens/tokens';
+import { type Playhead, usePlayheadTime } from './usePlayhead';
+
+const Bar = styled.div`
+  display: flex; align-items: center; gap: ${space(1)}; height: 40px; padding: 0 ${space(4)};
+  button { min-height: 30px; min-width: 34px; padding: 0 ${space(1.5)}; border-color: transparent; font-size: ${size.small}; }
+  .time { min-width: 74px; font-size: 18px; }
+  .frame { color: ${color.quiet}; font-size: ${size.small}; margin-left: auto; }
+  button[data-on] { background: ${color.focusWash}; color: ${color.focusText}; }
+`;
+
+export interface TransportProps {
+  readonly playhead: Playhead;
+  readonly span: Span;
+  readonly rate: FrameRate;
+  readonly onPrevious: () => void;
+  readonly onNext: () => void;
+}
+
+export function Transport({ playhead, span, rate, onPrevious, onNext }: TransportProps) {
+  const seconds = usePlayheadTime(playhead, 0.1);
+  const press = (label: string, icon: ReactNode, act: () => void, on = false) => (
+    <Button aria-label={label} onPress={act} data-on={on || undefined} excludeFromTabOrder>
+      {icon}
+    </Button>
+  );
+  return (
+    <Bar>
+      {press(playhead.playing ? 'Pause (Space)' : 'Play (Space)', playhead.playing ? <Pause size={18} /> : <Play size={18} />, playhead.playing ? playhead.pause : playhead.play)}
+      <span className="time">{formatClockTenths(seconds - span.startSeconds)}</span>
+      {press('Mark before (↑)', <SkipBack size={16} />, onPrevious)}
+      {press('One picture back (←)', <ChevronLeft size={18} />, () => playhead.step(-1))}
+      {press('One picture on (→)', <ChevronRight size={18} />, () => playhead.step(1))}
+      {press('Next mark (↓)', <SkipForward size={16} />, onNext)}
+      {press('Loop the last four seconds (O)', <Repeat size={16} />, playhead.toggleLoop, playhead.loop !== undefined)}
+      {press('Slower (−)', '−', () => playhead.changeSpeed(-1))}
+      <span>{playhead.speed}×</span>
+      {press('Faster (+)', '+', () => playhead.changeSpeed(1))}
+      <span className="frame">picture {frameAt(seconds, rate)}</span>
+    </Bar>
+  );
+}

@@ -1,0 +1,149 @@
+import type { Mark } from '@/core/round';
+
+/** A mark with the version that it will have once everything sent before has been stored. */
+export interface HeldMark {
+  readonly mark: Mark;
+  readonly version: number;
+}
+
+/** One change on its way to the server. */
+export interface PendingChange {
+  readonly changeId: string;
+  readonly roundId: string;
+  readonly mark: Mark;
+  readonly baseVersion: number;
+  readonly removed: boolean;
+  readonly queuedAt: number;
+}
+
+export interface Conflict {
+  readonly change: PendingChange;
+  readonly theirs: { readonly mark: Mark; readonly version: number; readonly removed: boolean; readonly by?: string };
+}
+
+export interface Refusal {
+  readonly change: PendingChange;
+  readonly codes: readonly string[];
+}
+
+/** What one step did to each mark it touched: undo puts `before` back. */
+export interface Step {
+  readonly before: readonly (Mark | undefined)[];
+  readonly after: readonly (Mark | undefined)[];
+}
+
+export interface ReviewState {
+  readonly held: ReadonlyMap<string, HeldMark>;
+  /** Versions of marks that were removed, so that undo can bring them back on the right one. */
+  readonly removedVersions: ReadonlyMap<string, number>;
+  readonly pending: readonly PendingChange[];
+  readonly conflicts: readonly Conflict[];
+  readonly refusals: readonly Refusal[];
+  readonly undo: readonly Step[];
+  readonly redo: readonly Step[];
+  readonly selectedId?: string;
+}
+
+export type ReviewAction =
+  | { readonly kind: 'restore'; readonly changes: readonly PendingChange[] }
+  | { readonly kind: 'step'; readonly step: Step; readonly changes: readonly PendingChange[]; readonly selectId?: string }
+  | { readonly kind: 'undo' | 'redo'; readonly changes: readonly PendingChange[] }
+  | { readonly kind: 'stored'; readonly changeIds: readonly string[] }
+  | { readonly kind: 'conflict'; readonly conflict: Conflict }
+  | { readonly kind: 'refused'; readonly refusal: Refusal }
+  | { readonly kind: 'keep-theirs'; readonly changeId: string }
+  | { readonly kind: 'use-mine'; readonly changeId: string; readonly change: PendingChange }
+  | { readonly kind: 'drop-refusal'; readonly changeId: string }
+  | { readonly kind: 'select'; readonly markId: string | undefined };
+
+export const emptyReview = (stored: readonly HeldMark[]): ReviewState => ({
+  held: new Map(stored.map((one) => [one.mark.id, one])),
+  removedVersions: new Map(),
+  pending: [],
+  conflicts: [],
+  refusals: [],
+  undo: [],
+  redo: [],
+});
+
+/** The changes that turn marks from one form into another, on the versions held now. */
+export function changesFor(
+  state: ReviewState,
+  roundId: string,
+  from: readonly (Mark | undefined)[],
+  to: readonly (Mark | undefined)[],
+  makeId: () => string,
+  now: number,
+): PendingChange[] {
+  return to.flatMap((target, index) => {
+    const mark = target ?? from[index];
+    if (!mark) return [];
+    const baseVersion = state.held.get(mark.id)?.version ?? state.removedVersions.get(mark.id) ?? 0;
+    return [{ changeId: makeId(), roundId, mark, baseVersion, removed: target === undefined, queuedAt: now }];
+  });
+}
+
+function applyChanges(state: ReviewState, changes: readonly PendingChange[]): ReviewState {
+  const held = new Map(state.held);
+  const removedVersions = new Map(state.removedVersions);
+  for (const { mark, baseVersion, removed } of changes) {
+    if (removed) {
+      held.delete(mark.id);
+      removedVersions.set(mark.id, baseVersion + 1);
+    } else held.set(mark.id, { mark, version: baseVersion + 1 });
+  }
+  return { ...state, held, removedVersions, pending: [...state.pending, ...changes] };
+}
+
+const without = (changes: readonly PendingChange[], ids: readonly string[]): PendingChange[] => changes.filter((one) => !ids.includes(one.changeId));
+
+/** All that happens to the marks of a round on this page. Pure: ids and times come with the actions. */
+export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewState {
+  switch (action.kind) {
+    case 'restore':
+      return applyChanges(state, action.changes);
+    case 'step': {
+      const next = applyChanges(state, action.changes);
+      return { ...next, undo: [...state.undo, action.step].slice(-500), redo: [], selectedId: action.selectId ?? state.selectedId };
+    }
+    case 'undo': {
+      const step = state.undo[state.undo.length - 1];
+      if (!step) return state;
+      return { ...applyChanges(state, action.changes), undo: state.undo.slice(0, -1), redo: [...state.redo, step] };
+    }
+    case 'redo': {
+      const step = state.redo[state.redo.length - 1];
+      if (!step) return state;
+      return { ...applyChanges(state, action.changes), redo: state.redo.slice(0, -1), undo: [...state.undo, step] };
+    }
+    case 'stored':
+      return { ...state, pending: without(state.pending, action.changeIds) };
+    case 'conflict': {
+      const { changeId, mark } = action.conflict.change;
+      const others = state.conflicts.filter((one) => one.change.mark.id !== mark.id);
+      return { ...state, pending: without(state.pending, [changeId]), conflicts: [...others, action.conflict] };
+    }
+    case 'refused':
+      return { ...state, pending: without(state.pending, [action.refusal.change.changeId]), refusals: [...state.refusals, action.refusal] };
+    case 'keep-theirs': {
+      const conflict = state.conflicts.find((one) => one.change.changeId === action.changeId);
+      if (!conflict) return state;
+      const { mark, version, removed } = conflict.theirs;
+      const held = new Map(state.held);
+      const removedVersions = new Map(state.removedVersions);
+      if (removed) {
+        held.delete(mark.id);
+        removedVersions.set(mark.id, version);
+      } else held.set(mark.id, { mark, version });
+      return { ...state, held, removedVersions, conflicts: state.conflicts.filter((one) => one !== conflict) };
+    }
+    case 'use-mine': {
+      const conflicts = state.conflicts.filter((one) => one.change.changeId !== action.changeId);
+      return applyChanges({ ...state, conflicts }, [action.change]);
+    }
+    case 'drop-refusal':
+      return { ...state, refusals: state.refusals.filter((one) => one.change.changeId !== action.changeId) };
+    case 'select':
+      return { ...state, selectedId: action.markId };
+  }
+}

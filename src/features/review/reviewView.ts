@@ -1,0 +1,97 @@
+import { formatClock } from '@/core/clock';
+import { type Athlete, type Contradiction, type Mark, type MarkProblem, opponentOf, placeOfRole, roleIn } from '@/core/round';
+import { conceptName } from '@/core/vocabulary';
+
+export type Names = Readonly<Record<Athlete, string>>;
+
+/** The mark in words, as the ledger shows it: what, then how it went. */
+export function markWords(mark: Mark, names: Names): { readonly what: string; readonly who?: string; readonly athlete?: Athlete; readonly how: string } {
+  const side = 'side' in mark && mark.side ? (mark.side === 'not-seen' ? 'side not seen' : mark.side) : undefined;
+  const how = (...parts: (string | undefined | false)[]) => parts.filter(Boolean).join(', ');
+  switch (mark.kind) {
+    case 'position':
+      return { what: conceptName(mark.positionId), ...placeWords(mark.positionId, mark.holder, names), how: '' };
+    case 'grip':
+      return { what: conceptName(mark.gripId), who: names[mark.athlete], athlete: mark.athlete, how: how(side, mark.outcome !== 'got' && mark.outcome) };
+    case 'attempt':
+      return { what: conceptName(mark.techniqueId), who: names[mark.athlete], athlete: mark.athlete, how: how(side, attemptWords(mark.stage, mark.end), mark.tapCause && mark.tapCause !== 'technique' && `tap by ${mark.tapCause}`) };
+    case 'error':
+      return { what: conceptName(mark.errorId), who: names[mark.athlete], athlete: mark.athlete, how: how(side, punishedWords(mark.punished)) };
+    case 'strength':
+      return { what: conceptName(mark.strengthId), who: names[mark.athlete], athlete: mark.athlete, how: 'well done' };
+    case 'stoppage':
+      return { what: 'Play stopped', how: formatClock(mark.endSeconds - mark.atSeconds) };
+    case 'note':
+      return { what: mark.note, how: '' };
+  }
+}
+
+function placeWords(positionId: string, holder: Athlete | undefined, names: Names): { who?: string; athlete?: Athlete } {
+  if (!holder) return {};
+  const place = placeOfRole(roleIn(positionId, holder, holder));
+  if (place === 'level') return { who: names[holder], athlete: holder };
+  const over = place === 'over' ? holder : opponentOf(holder);
+  const role = roleIn(positionId, holder, over);
+  return { who: `${names[over]} ${role === 'attacker' ? 'attacking' : 'on top'}`, athlete: over };
+}
+
+function attemptWords(stage: string, end: string | undefined): string {
+  if (stage === 'finished' || end === 'finished') return 'finished';
+  const reached = { entry: 'entry', control: 'control', locked: 'locked' }[stage] ?? stage;
+  return end ? `${reached}, then ${end}` : reached;
+}
+
+export const punishedWords = (punished: string | undefined): string | undefined =>
+  punished && { yes: 'punished', partly: 'partly punished', no: 'not punished', spared: 'spared' }[punished];
+
+/** What is wrong with a mark that cannot be stored, and what to do. */
+export function markProblemText(problem: MarkProblem | { readonly code: string }): string {
+  switch (problem.code) {
+    case 'outside-round': {
+      const known = problem as Extract<MarkProblem, { code: 'outside-round' }>;
+      return `That moment lies outside the round (${formatClock(known.round.endSeconds - known.round.startSeconds)} long). Move the playhead into it, or widen the round on its card.`;
+    }
+    case 'ends-before-start':
+      return 'It would end before it begins. Move the playhead behind its start.';
+    case 'note-too-long': {
+      const known = problem as Extract<MarkProblem, { code: 'note-too-long' }>;
+      return `A note holds ${known.most.toLocaleString('en')} characters; this one has ${known.characters.toLocaleString('en')}. Shorten it; your text stays here.`;
+    }
+    case 'empty-note':
+      return 'The note is empty. Write something, or press Escape.';
+    case 'unknown-concept':
+      return 'The library does not know this word any more. Choose another.';
+    case 'back-in-time':
+      return 'A cause cannot lie after its consequence. Choose a later mark.';
+    case 'cycle':
+      return 'That would make a circle of causes. Choose another mark.';
+    default:
+      return 'The server did not take this mark. Open it with E, check it, and press Enter again.';
+  }
+}
+
+export function contradictionText(contradiction: Contradiction): string {
+  switch (contradiction.code) {
+    case 'already-past':
+      return 'passes, but is already past the guard: is a position missing before it, or is it the other athlete?';
+    case 'attack-from-below':
+      return 'attacks from mount, but is underneath: whose attack is it?';
+    case 'sweep-from-top':
+      return 'sweeps, but is on top already: is a position missing, or is it the other athlete?';
+    case 'both-on-top':
+      return 'both are on top at the same moment: one of the two positions is wrong.';
+    case 'ends-before-start':
+      return 'ends before it begins.';
+    case 'outside-round':
+      return 'lies outside the round: move it, or widen the round on its card.';
+    case 'finish-without-end':
+      return 'finished, yet play goes on: mark a stoppage, a neutral restart, or how it really ended.';
+  }
+}
+
+export const tideWords = (value: number, names: Names): string => {
+  if (Math.abs(value) < 0.25) return 'level';
+  const better = value > 0 ? names.a : names.b;
+  const much = Math.abs(value) >= 3 ? 'far' : Math.abs(value) >= 1.5 ? 'clearly' : 'a little';
+  return `${better} ${much} better placed`;
+};

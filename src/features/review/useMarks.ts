@@ -1,0 +1,102 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import type { Mark } from '@/core/round';
+import { forgetWaiting, keepWaiting, listWaiting } from './outbox';
+import { changesFor, emptyReview, type HeldMark, type PendingChange, reviewReducer } from './reviewReducer';
+import { sendChanges } from './sendChanges';
+
+export type KeepState = 'kept' | 'sending' | 'away' | 'signed-out' | 'gone';
+
+const RETRY_MS = 2000;
+const BATCH = 100;
+
+/** The marks of a round: shown at once, kept in the page's storage, sent to the server, and again when it was away. */
+export function useMarks(roundId: string, stored: readonly HeldMark[]) {
+  const [state, dispatch] = useReducer(reviewReducer, stored, emptyReview);
+  const [keepState, setKeepState] = useState<KeepState>('kept');
+  const latest = useRef(state);
+  latest.current = state;
+  const sending = useRef(false);
+
+  useEffect(() => {
+    void listWaiting(roundId)
+      .then((changes) => changes.length > 0 && dispatch({ kind: 'restore', changes }))
+      .catch(() => undefined);
+  }, [roundId]);
+
+  const flush = useCallback(async () => {
+    if (sending.current) return;
+    const batch = latest.current.pending.slice(0, BATCH);
+    if (batch.length === 0) return setKeepState('kept');
+    sending.current = true;
+    setKeepState((before) => (before === 'away' ? 'away' : 'sending'));
+    const result = await sendChanges(roundId, batch);
+    sending.current = false;
+    if (result.kind !== 'answered') return setKeepState(result.kind);
+    const done = result.outcomes.filter((one) => one.status !== 'conflict').map((one) => one.changeId);
+    await forgetWaiting(done).catch(() => undefined);
+    for (const outcome of result.outcomes) {
+      const change = batch.find((one) => one.changeId === outcome.changeId);
+      if (!change || outcome.status === 'stored') continue;
+      if (outcome.status === 'conflict') dispatch({ kind: 'conflict', conflict: { change, theirs: outcome.current } });
+      else dispatch({ kind: 'refused', refusal: { change, codes: outcome.problems.map((one) => one.code) } });
+    }
+    dispatch({ kind: 'stored', changeIds: result.outcomes.filter((one) => one.status === 'stored').map((one) => one.changeId) });
+    setKeepState('kept');
+  }, [roundId]);
+
+  useEffect(() => {
+    if (state.pending.length === 0) return;
+    void flush();
+    const timer = setInterval(() => void flush(), RETRY_MS);
+    return () => clearInterval(timer);
+  }, [state.pending, flush]);
+
+  const queue = useCallback((changes: readonly PendingChange[]) => void keepWaiting(changes).catch(() => undefined), []);
+  const verbs = useMemo(() => {
+    const makeId = () => crypto.randomUUID();
+    const change = (before: readonly (Mark | undefined)[], after: readonly (Mark | undefined)[], selectId?: string) => {
+      const changes = changesFor(latest.current, roundId, before, after, makeId, Date.now());
+      queue(changes);
+      dispatch({ kind: 'step', step: { before, after }, changes, selectId });
+    };
+    const travel = (kind: 'undo' | 'redo') => {
+      const stack = kind === 'undo' ? latest.current.undo : latest.current.redo;
+      const step = stack[stack.length - 1];
+      if (!step) return;
+      const [from, to] = kind === 'undo' ? [step.after, step.before] : [step.before, step.after];
+      const changes = changesFor(latest.current, roundId, from, to, makeId, Date.now());
+      queue(changes);
+      dispatch({ kind, changes });
+    };
+    return {
+      add: (mark: Mark) => change([undefined], [mark], mark.id),
+      replace: (before: Mark, after: Mark) => change([before], [after], after.id),
+      remove: (mark: Mark) => {
+        // Whatever led to it no longer does: both go in one step, so that undo brings both back.
+        const parents = [...latest.current.held.values()].map((one) => one.mark).filter((one) => one.kind === 'error' && one.ledTo.includes(mark.id));
+        const cut = parents.map((one) => (one.kind === 'error' ? { ...one, ledTo: one.ledTo.filter((id) => id !== mark.id) } : one));
+        change([mark, ...parents], [undefined, ...cut]);
+      },
+      undo: () => travel('undo'),
+      redo: () => travel('redo'),
+      select: (markId: string | undefined) => dispatch({ kind: 'select', markId }),
+      keepTheirs: (changeId: string) => {
+        void forgetWaiting([changeId]).catch(() => undefined);
+        dispatch({ kind: 'keep-theirs', changeId });
+      },
+      useMine: (changeId: string) => {
+        const conflict = latest.current.conflicts.find((one) => one.change.changeId === changeId);
+        if (!conflict) return;
+        const again = { ...conflict.change, changeId: makeId(), baseVersion: conflict.theirs.version };
+        void forgetWaiting([changeId]).catch(() => undefined);
+        queue([again]);
+        dispatch({ kind: 'use-mine', changeId, change: again });
+      },
+      dropRefusal: (changeId: string) => dispatch({ kind: 'drop-refusal', changeId }),
+    };
+  }, [roundId, queue]);
+
+  return { state, keepState, ...verbs };
+}

@@ -1,0 +1,110 @@
+'use client';
+
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import { type FrameRate, frameAt, seekTimeOfFrame, type Span } from '@/core/clock';
+
+const speeds = [0.1, 0.25, 0.5, 0.75, 1, 1.5, 2] as const;
+const LOOP_SECONDS = 4;
+
+export interface Playhead {
+  readonly subscribe: (listener: () => void) => () => void;
+  readonly now: () => number;
+  readonly seek: (seconds: number) => void;
+  readonly play: () => void;
+  readonly pause: () => void;
+  readonly step: (frames: number) => void;
+  readonly jump: (seconds: number) => void;
+  readonly changeSpeed: (steps: number) => void;
+  readonly toggleLoop: () => void;
+  readonly playing: boolean;
+  readonly speed: number;
+  readonly loop: Span | undefined;
+}
+
+/** The moment that is looked at: the video's own time, or a plain running clock where there is no footage. */
+export function usePlayhead(video: RefObject<HTMLVideoElement | null>, hasVideo: boolean, rate: FrameRate, span: Span, firstSeconds: number): Playhead {
+  const time = useRef(firstSeconds);
+  const listeners = useRef(new Set<() => void>());
+  const [playing, setPlaying] = useState(false);
+  const [speed, setSpeed] = useState(1);
+  const [loop, setLoop] = useState<Span>();
+
+  const tell = useCallback((seconds: number) => {
+    time.current = seconds;
+    for (const listener of listeners.current) listener();
+  }, []);
+
+  const seek = useCallback(
+    (seconds: number) => {
+      const wanted = Math.min(Math.max(seconds, span.startSeconds), span.endSeconds);
+      if (hasVideo && video.current) video.current.currentTime = wanted;
+      tell(wanted);
+    },
+    [hasVideo, video, span, tell],
+  );
+
+  useEffect(() => {
+    if (!playing) return;
+    let frame = 0;
+    let before = performance.now();
+    const tick = (at: number) => {
+      const seconds = hasVideo && video.current ? video.current.currentTime : time.current + ((at - before) / 1000) * speed;
+      before = at;
+      if (loop && seconds >= loop.endSeconds) seek(loop.startSeconds);
+      else if (seconds >= span.endSeconds) {
+        video.current?.pause();
+        setPlaying(false);
+        tell(span.endSeconds);
+      } else tell(seconds);
+      frame = requestAnimationFrame(tick);
+    };
+    frame = requestAnimationFrame(tick);
+    return () => cancelAnimationFrame(frame);
+  }, [playing, hasVideo, video, speed, loop, span, seek, tell]);
+
+  useEffect(() => {
+    if (video.current) video.current.playbackRate = speed;
+  }, [video, speed]);
+
+  const pause = useCallback(() => {
+    video.current?.pause();
+    setPlaying(false);
+    if (hasVideo && video.current) tell(video.current.currentTime);
+  }, [hasVideo, video, tell]);
+
+  const play = useCallback(() => {
+    if (time.current >= span.endSeconds - 0.05) seek(span.startSeconds);
+    void video.current?.play().catch(() => setPlaying(false));
+    setPlaying(true);
+  }, [video, span, seek]);
+
+  return useMemo(
+    () => ({
+      subscribe: (listener) => {
+        listeners.current.add(listener);
+        return () => void listeners.current.delete(listener);
+      },
+      now: () => time.current,
+      seek,
+      play,
+      pause,
+      step: (frames) => {
+        pause();
+        seek(seekTimeOfFrame(Math.max(0, frameAt(time.current, rate) + frames), rate));
+      },
+      jump: (seconds) => seek(time.current + seconds),
+      changeSpeed: (steps) => setSpeed((current) => speeds[Math.min(speeds.length - 1, Math.max(0, speeds.indexOf(current as (typeof speeds)[number]) + steps))]!),
+      toggleLoop: () => setLoop((current) => (current ? undefined : { startSeconds: Math.max(span.startSeconds, time.current - LOOP_SECONDS), endSeconds: Math.max(time.current, span.startSeconds + 0.5) })),
+      playing,
+      speed,
+      loop,
+    }),
+    [seek, play, pause, rate, span, playing, speed, loop],
+  );
+}
+
+/** The playhead's time, updated as it moves. `round` may coarsen it so that slow parts render seldom. */
+export function usePlayheadTime(playhead: Playhead, coarse = 0): number {
+  const read = () => (coarse > 0 ? Math.floor(playhead.now() / coarse) * coarse : playhead.now());
+  return useSyncExternalStore(playhead.subscribe, read, read);
+}

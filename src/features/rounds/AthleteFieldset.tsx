@@ -1,0 +1,107 @@
+'use client';
+
+import { styled } from 'styled-components';
+import type { WeightUnit } from '@/core/kernel';
+import { type AnyBelt, anyBelts, beltCloth, beltName, beltWords, mostStripes } from '@/core/vocabulary';
+import { FoldedBelt } from '@/ui/charts/FoldedBelt';
+import { Choice, Select, TextField } from '@/ui/primitives';
+import { color, size, space } from '@/ui/tokens/tokens';
+import type { AthleteFields, PersonFacts } from './roundCardReducer';
+
+const Box = styled.fieldset`
+  border: 0; border-left: 4px solid ${color.other}; margin: 0; padding: 0 0 0 ${space(4)}; display: flex; flex-direction: column; gap: ${space(4)}; min-width: 0;
+  &[data-focus] { border-color: ${color.focus}; }
+  legend { padding: 0; font-size: ${size.body}; font-weight: 600; margin-bottom: ${space(2)}; }
+  .pair { display: grid; grid-template-columns: 1fr 1fr; gap: ${space(4)}; }
+  .belt { display: flex; align-items: flex-end; gap: ${space(3)}; }
+  .belt > :first-child { flex: 1; }
+`;
+
+export interface AthleteFieldsetProps {
+  readonly slot: 'a' | 'b';
+  readonly fields: AthleteFields;
+  readonly people: readonly PersonFacts[];
+  readonly unit: WeightUnit;
+  readonly messages: Readonly<Record<string, string>>;
+  readonly onChange: (patch: Partial<AthleteFields>) => void;
+  readonly onPerson: (person: PersonFacts) => void;
+}
+
+const NEW = 'somebody-new';
+
+export function AthleteFieldset({ slot, fields, people, unit, messages, onChange, onPerson }: AthleteFieldsetProps) {
+  const message = (field: string): string | undefined => messages[`${slot}.${field}`];
+  const options = [{ value: NEW, label: 'Somebody new …' }, ...people.map((one) => ({ value: one.id, label: one.name }))];
+  const choose = (id: string) => {
+    const person = people.find((one) => one.id === id);
+    if (person) onPerson(person);
+    else onChange({ personId: undefined, name: '' });
+  };
+  return (
+    <Box data-focus={slot === 'a' || undefined}>
+      <legend>{slot === 'a' ? 'Athlete in focus' : 'Partner'}</legend>
+      <div className="pair">
+        <Select label="Who" options={options} value={fields.personId ?? NEW} onChange={choose} problem={message('personId')} />
+        {fields.personId ? (
+          <TextField label="Told apart by" value={fields.toldApartBy} onChange={(toldApartBy) => onChange({ toldApartBy })} problem={message('toldApartBy')} hint="white gi, starts left" />
+        ) : (
+          <TextField label="Name" value={fields.name} onChange={(name) => onChange({ name })} problem={message('newName')} />
+        )}
+      </div>
+      {fields.personId ? null : (
+        <div className="pair">
+          <Choice
+            label="Is a"
+            value={fields.standing}
+            onChange={(standing) => onChange({ standing })}
+            options={[
+              { value: 'student', label: 'Student' },
+              { value: 'partner', label: 'Partner' },
+              { value: 'guest', label: 'Guest' },
+            ]}
+          />
+          <TextField label="Told apart by" value={fields.toldApartBy} onChange={(toldApartBy) => onChange({ toldApartBy })} hint="white gi, starts left" />
+        </div>
+      )}
+      <div className="pair">
+        <div className="belt">
+          <Select label="Belt that day" options={anyBelts.map((belt) => ({ value: belt, label: beltLabel(belt) }))} value={fields.belt} onChange={(belt) => onChange({ belt: belt as AnyBelt })} />
+          <FoldedBelt {...beltCloth(fields.belt)} stripes={fields.stripes} label={beltWords(fields.belt, fields.stripes)} />
+        </div>
+        <Select
+          label="Stripes"
+          options={Array.from({ length: mostStripes(fields.belt) + 1 }, (_, count) => ({ value: String(count), label: String(count) }))}
+          value={String(fields.stripes)}
+          onChange={(stripes) => onChange({ stripes: Number(stripes) })}
+          problem={message('stripes')}
+        />
+      </div>
+      <div className="pair">
+        <TextField label="Weight that day" inputMode="decimal" unit={unit} value={fields.weight} onChange={(weight) => onChange({ weight })} problem={message('weight')} />
+        <Choice
+          label="The weight is"
+          value={fields.weightSource}
+          onChange={(weightSource) => onChange({ weightSource })}
+          options={[
+            { value: 'measured', label: 'measured' },
+            { value: 'stated', label: 'stated' },
+            { value: 'estimated', label: 'estimated' },
+          ]}
+        />
+      </div>
+      {fields.personId && fields.division ? null : (
+        <Choice
+          label="Division, for the weight class"
+          value={fields.division}
+          onChange={(division) => onChange({ division })}
+          options={[
+            { value: 'female', label: 'Female' },
+            { value: 'male', label: 'Male' },
+          ]}
+        />
+      )}
+    </Box>
+  );
+}
+
+const beltLabel = (belt: AnyBelt): string => (belt.includes('-') || ['grey', 'yellow', 'orange', 'green'].includes(belt) ? `${beltName(belt)} (child)` : beltName(belt));

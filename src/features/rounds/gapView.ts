@@ -1,0 +1,44 @@
+import { formatWeight, toKilograms, type WeightUnit } from '@/core/kernel';
+import { beltGap, isPlausibleWeight, weightClassOf, weightGap } from '@/core/partner';
+import type { Uniform } from '@/core/vocabulary';
+import { type AthleteFields, readNumber } from './roundCardReducer';
+
+export interface GapView {
+  readonly lean: number;
+  readonly weightWords: string;
+  readonly beltWords: string;
+  readonly classWords: readonly [string, string];
+  readonly cautious: boolean;
+}
+
+function weightOf(fields: AthleteFields, unit: WeightUnit): number | undefined {
+  const reading = readNumber(fields.weight);
+  const weightKg = reading === undefined ? undefined : toKilograms(reading, unit);
+  return weightKg !== undefined && isPlausibleWeight(weightKg) ? weightKg : undefined;
+}
+
+const steps = (value: number): string => (value === 0 ? 'level in belt' : `${Math.abs(value).toFixed(2).replace(/\.?0+$/, '')} belt steps`);
+
+/** Gap in weight and belt and each one's class, in words; nothing here is ever typed. */
+export function gapView(a: AthleteFields, b: AthleteFields, uniform: Uniform, unit: WeightUnit): GapView {
+  const weights = [weightOf(a, unit), weightOf(b, unit)] as const;
+  const names = [a.name || 'the first athlete', b.name || 'the partner'];
+  const belts = beltGap(a, b);
+  const beltWords = belts === 0 ? 'Level in belt.' : `${belts > 0 ? names[0] : names[1]} is ${steps(belts)} ahead.`;
+  const classOf = (fields: AthleteFields, weightKg: number | undefined) => {
+    if (weightKg === undefined) return 'weight not known';
+    if (!fields.division) return `${formatWeight(weightKg, unit)}; class needs the division`;
+    const found = weightClassOf(weightKg, fields.division, uniform);
+    const limit = Number.isFinite(found.limitKg) ? `up to ${formatWeight(found.limitKg, unit)}` : 'no limit';
+    return `${found.name} (${limit}, ${fields.division}, ${uniform})`;
+  };
+  const classWords = [classOf(a, weights[0]), classOf(b, weights[1])] as const;
+  if (weights[0] === undefined || weights[1] === undefined) {
+    return { lean: 0, weightWords: 'The gap shows when both weights are known.', beltWords, classWords, cautious: false };
+  }
+  const gap = weightGap(weights[0], weights[1]);
+  const percent = Math.abs(gap.ratioOfLighter * 100);
+  const heavier = gap.differenceKg >= 0 ? names[0] : names[1];
+  const weightWords = percent < 0.05 ? 'Level in weight.' : `${heavier} is heavier by ${formatWeight(Math.abs(gap.differenceKg), unit)}, ${percent.toFixed(0)} % of the lighter.`;
+  return { lean: gap.ratioOfLighter / 0.5, weightWords, beltWords, classWords, cautious: percent > 20 };
+}

@@ -1,0 +1,43 @@
+import { framesPerSecond } from '@/core/clock';
+import { pool } from '@/data/client';
+import { findFootage } from '@/data/footage/footage';
+import { listPeople, type Person } from '@/data/people/people';
+import { findRound, listRounds, type Round } from '@/data/rounds/rounds';
+import { requireCoach } from '../accounts/currentCoach';
+import { today } from '../kernel/environment';
+import { isUuid } from './loadReview';
+
+export interface RoundCardPage {
+  readonly round?: Round;
+  readonly footage?: { readonly id: string; readonly name: string; readonly durationSeconds: number; readonly framesPerSecond: number };
+  readonly people: readonly Person[];
+  readonly today: string;
+  readonly weightUnit: 'kg' | 'lb';
+  readonly latest?: Round;
+}
+
+/** What the card of a new round (on some footage, or none) or of an existing one needs. */
+export async function loadRoundCard(ids: { readonly footageId?: string; readonly roundId?: string }): Promise<RoundCardPage | undefined> {
+  const coach = await requireCoach();
+  const round = ids.roundId && isUuid(ids.roundId) ? await findRound(pool(), ids.roundId) : undefined;
+  if (ids.roundId && !round) return undefined;
+  const footageId = round?.footageId ?? ids.footageId;
+  const [footage, people, rounds] = await Promise.all([
+    footageId && isUuid(footageId) ? findFootage(pool(), footageId) : undefined,
+    listPeople(pool()),
+    listRounds(pool(), 1),
+  ]);
+  return {
+    round,
+    footage: footage && {
+      id: footage.id,
+      name: footage.originalName,
+      durationSeconds: footage.durationSeconds,
+      framesPerSecond: framesPerSecond(footage.frameRate),
+    },
+    people,
+    today: today(),
+    weightUnit: coach.weightUnit,
+    latest: rounds[0],
+  };
+}
