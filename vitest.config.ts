@@ -13,7 +13,20 @@ export default defineConfig({
     projects: [
       {
         extends: true,
-        test: { name: 'core', environment: 'node', include: ['src/core/**/*.test.ts', 'src/server/**/*.test.ts', 'src/features/**/*.test.ts', 'demo/**/*.test.ts'] },
+        test: {
+          name: 'core',
+          environment: 'node',
+          include: [
+            'src/core/**/*.test.ts',
+            'src/server/**/*.test.ts',
+            'src/features/**/*.test.ts',
+            'demo/**/*.test.ts',
+          ],
+        },
+      },
+      {
+        extends: true,
+        test: { name: 'rules', environment: 'node', include: ['tests/rules/**/*.test.ts'] },
       },
       {
         extends: true,
@@ -22,7 +35,13 @@ export default defineConfig({
       },
       {
         extends: true,
-        test: { name: 'database', environment: 'node', include: ['tests/{data,server,security}/**/*.test.ts'], fileParallelism: false, testTimeout: 30_000 },
+        test: {
+          name: 'database',
+          environment: 'node',
+          include: ['tests/{data,server,security}/**/*.test.ts'],
+          fileParallelism: false,
+          testTimeout: 30_000,
+        },
       },
     ],
   },

@@ -54,7 +54,13 @@ export async function startApplication(mode: Running['mode'], databaseUrl: strin
     cwd: projectFolder,
     detached: true,
     stdio: ['ignore', log, log],
-    env: { ...process.env, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1', OWL_DATABASE_URL: databaseUrl, OWL_DATA_FOLDER: folder },
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
+      OWL_DATABASE_URL: databaseUrl,
+      OWL_DATA_FOLDER: folder,
+    },
   });
   child.unref();
   const running = { pid: child.pid ?? 0, port, mode };

@@ -1,6 +1,7 @@
 console.log(`bin/owl VERB
 
   demo     the demo academy with its footage: installs what is missing, loads, builds, starts
+           (demo --fresh throws away what was tried in the demo and loads it anew)
   start    your own academy; the first visit creates the head coach's account
   stop     stops the application and its database
   status   what is running, where the data lie

@@ -1,7 +1,7 @@
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { coaches, DEMO_PASSWORD } from '../demo/academy/people';
-import { loadDemo } from '../demo/loadDemo';
+import { emptyDemo, loadDemo } from '../demo/loadDemo';
 import { build, findRunning, type Running, startApplication, stopApplication } from './application';
 import { runBenchmarks } from './bench';
 import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
@@ -15,6 +15,7 @@ async function launch(mode: Running['mode']): Promise<void> {
   say('starting the database …');
   const cluster = await startCluster(academyCluster);
   const databaseUrl = await ensureDatabase(cluster, mode === 'demo' ? 'owl_demo' : 'owl_academy');
+  if (mode === 'demo' && process.argv.includes('--fresh')) await emptyDemo(databaseUrl);
   if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say);
   await build();
   const running = findRunning();
@@ -29,12 +30,17 @@ async function launch(mode: Running['mode']): Promise<void> {
 
 async function stop(): Promise<void> {
   say((await stopApplication()) ? 'application stopped.' : 'the application was not running.');
-  if (existsSync(dataFolder)) say(stopCluster(academyCluster.name) ? 'database stopped; the data stay.' : 'the database was not running.');
+  if (existsSync(dataFolder))
+    say(stopCluster(academyCluster.name) ? 'database stopped; the data stay.' : 'the database was not running.');
 }
 
 function status(): void {
   const running = findRunning();
-  say(running ? `${running.mode} runs at http://127.0.0.1:${running.port} (process ${running.pid}).` : 'the application is not running.');
+  say(
+    running
+      ? `${running.mode} runs at http://127.0.0.1:${running.port} (process ${running.pid}).`
+      : 'the application is not running.',
+  );
   say(isClusterRunning(academyCluster.name) ? 'the database is running.' : 'the database is not running.');
   say(`data lie in ${dataFolder}`);
 }

@@ -28,7 +28,8 @@ export function runForCode(command: string, args: readonly string[], options: Sp
   });
 }
 
-export const isOnPath = (name: string): boolean => spawnSync('sh', ['-c', `command -v ${name}`], { stdio: 'ignore' }).status === 0;
+export const isOnPath = (name: string): boolean =>
+  spawnSync('sh', ['-c', `command -v ${name}`], { stdio: 'ignore' }).status === 0;
 
 const debianPackages = { postgresql: 'PostgreSQL', ffmpeg: 'ffmpeg', chromium: 'Chromium' } as const;
 
@@ -41,14 +42,20 @@ function isInstalled(name: keyof typeof debianPackages): boolean {
 export async function ensureDebianPackages(names: readonly (keyof typeof debianPackages)[]): Promise<void> {
   const missing = names.filter((name) => !isInstalled(name));
   if (missing.length === 0) return;
-  if (!isOnPath('apt-get')) throw new Stop(`Missing: ${missing.map((name) => debianPackages[name]).join(', ')}. Install them, then run this again.`);
+  if (!isOnPath('apt-get'))
+    throw new Stop(
+      `Missing: ${missing.map((name) => debianPackages[name]).join(', ')}. Install them, then run this again.`,
+    );
   say(`installing from Debian: ${missing.join(', ')} …`);
   const [command, prefix] = isRoot ? ['apt-get', []] : ['sudo', ['apt-get']];
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   await run(command, [...prefix, '-qq', 'update'], { env });
   // The server package would make and start a cluster of its own for the system; we want only the programs.
   const noSystemCluster = ['-o', 'Dpkg::Options::=--force-confold'];
-  await run(command, [...prefix, 'install', '-y', '-qq', '--no-install-recommends', ...noSystemCluster, ...missing], { env, stdio: ['ignore', 'ignore', 'inherit'] });
+  await run(command, [...prefix, 'install', '-y', '-qq', '--no-install-recommends', ...noSystemCluster, ...missing], {
+    env,
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
 }
 
 /** The newest PostgreSQL's programs; Debian keeps them off the path. */

@@ -13,8 +13,8 @@ import { saveAcademy } from '../src/data/people/academy';
 import { insertDoNotPair, insertPerson } from '../src/data/people/people';
 import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { hashPassword } from '../src/server/accounts/passwords';
-import { today } from '../src/server/kernel/environment';
 import { probeFootage } from '../src/server/footage/probe';
+import { today } from '../src/server/kernel/environment';
 import { upcomingClasses } from './academy/classes';
 import { demoId, marksOfRound, roundSpan } from './academy/marksOfRound';
 import { ACADEMY_NAME, coaches, DEMO_PASSWORD, doNotPair, people } from './academy/people';
@@ -34,10 +34,19 @@ export async function loadDemo(databaseUrl: string, folder: string, say: (text: 
     const footage = new Map<string, string>();
     for (const round of filmedRounds) footage.set(round.key, await loadFilm(pool, round, folder));
     await inTransaction(pool, (client) => loadAcademy(client, footage));
-    say(`loaded ${people.length} people, ${filmedRounds.length + markedRounds.length} rounds, ${upcomingClasses.length} classes.`);
+    say(
+      `loaded ${people.length} people, ${filmedRounds.length + markedRounds.length} rounds, ${upcomingClasses.length} classes.`,
+    );
   } finally {
     await pool.end();
   }
+}
+
+/** Throws the demo's data away. Only ever called on the demo's own database. */
+export async function emptyDemo(databaseUrl: string): Promise<void> {
+  const pool = new pg.Pool({ connectionString: databaseUrl, max: 1 });
+  const tables = 'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt';
+  await pool.query(`truncate ${tables} cascade`).finally(() => pool.end());
 }
 
 async function loadFilm(pool: pg.Pool, round: DemoRound, folder: string): Promise<string> {
@@ -47,10 +56,17 @@ async function loadFilm(pool: pg.Pool, round: DemoRound, folder: string): Promis
   await mkdir(path.join(folder, 'footage'), { recursive: true });
   await copyFile(source, path.join(folder, 'footage', storageName));
   const facts = await probeFootage(source);
-  if (!facts.ok) throw new Error(`loadFilm: ${source} is ${facts.problem.code}; draw it again with demo/footage/render.ts`);
-  const sha256 = createHash('sha256').update(await readFile(source)).digest('hex');
+  if (!facts.ok)
+    throw new Error(`loadFilm: ${source} is ${facts.problem.code}; draw it again with demo/footage/render.ts`);
+  const sha256 = createHash('sha256')
+    .update(await readFile(source))
+    .digest('hex');
   const byteLength = (await stat(source)).size;
-  await insertFootage(pool, { id, originalName: `${round.key}.mp4`, storageName, byteLength, sha256, ...facts.value }, undefined);
+  await insertFootage(
+    pool,
+    { id, originalName: `${round.key}.mp4`, storageName, byteLength, sha256, ...facts.value },
+    undefined,
+  );
   return id;
 }
 
@@ -58,35 +74,84 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
   const day = today();
   await saveAcademy(client, { name: ACADEMY_NAME, liveWeightGapRatio: 0.2, minorsWithAdults: false });
   const passwordHash = await hashPassword(DEMO_PASSWORD);
-  for (const coach of coaches) await insertCoach(client, { id: demoId('coach', coach.signInName), ...coach, passwordHash });
+  for (const coach of coaches)
+    await insertCoach(client, { id: demoId('coach', coach.signInName), ...coach, passwordHash });
   for (const person of people) {
     const { name, standing, division, belt, stripes, weightKg, injury } = person;
     const bornOn = addDays(day, -Math.round(person.age * 365.25 + 100));
     const injuredUntil = injury ? addDays(day, 10) : undefined;
-    await insertPerson(client, { id: demoId('person', person.key), name, standing, division, bornOn, belt, stripes, weightKg, injuredUntil, injuryNote: injury });
+    await insertPerson(client, {
+      id: demoId('person', person.key),
+      name,
+      standing,
+      division,
+      bornOn,
+      belt,
+      stripes,
+      weightKg,
+      injuredUntil,
+      injuryNote: injury,
+    });
   }
   for (const [one, other] of doNotPair) await insertDoNotPair(client, demoId('person', one), demoId('person', other));
   for (const round of [...filmedRounds, ...markedRounds]) await loadRound(client, round, day, footage.get(round.key));
   for (const one of upcomingClasses) {
     const id = demoId('class', one.key);
     const startsAt = new Date(`${addDays(day, one.inDays)}T${one.time}:00`).toISOString();
-    await insertClass(client, { id, title: one.title, startsAt, minutes: one.minutes, uniform: one.uniform, level: one.level, pairsOnMats: one.pairsOnMats });
-    for (const [key, chance] of Object.entries(one.expected)) await saveAttendee(client, id, demoId('person', key), chance);
+    await insertClass(client, {
+      id,
+      title: one.title,
+      startsAt,
+      minutes: one.minutes,
+      uniform: one.uniform,
+      level: one.level,
+      pairsOnMats: one.pairsOnMats,
+    });
+    for (const [key, chance] of Object.entries(one.expected))
+      await saveAttendee(client, id, demoId('person', key), chance);
   }
 }
 
-async function loadRound(client: pg.PoolClient, round: DemoRound, day: string, footageId: string | undefined): Promise<void> {
+async function loadRound(
+  client: pg.PoolClient,
+  round: DemoRound,
+  day: string,
+  footageId: string | undefined,
+): Promise<void> {
   const id = demoId('round', round.key);
   const { uniform, ruleSet, occasion, theme, numberInSession } = round;
-  const content = { id, footageId, heldOn: addDays(day, -round.daysAgo), uniform, ruleSet, plannedSeconds: round.seconds, occasion, theme, numberInSession };
+  const content = {
+    id,
+    footageId,
+    heldOn: addDays(day, -round.daysAgo),
+    uniform,
+    ruleSet,
+    plannedSeconds: round.seconds,
+    occasion,
+    theme,
+    numberInSession,
+  };
   await insertRound(client, { ...content, ...roundSpan(round) }, undefined);
   for (const slot of ['a', 'b'] as const) {
     const person = people.find((one) => one.key === round[slot].key)!;
-    const entry = { personId: demoId('person', person.key), belt: person.belt, stripes: person.stripes, weightKg: person.weightKg, weightSource: 'stated' as const };
+    const entry = {
+      personId: demoId('person', person.key),
+      belt: person.belt,
+      stripes: person.stripes,
+      weightKg: person.weightKg,
+      weightSource: 'stated' as const,
+    };
     await insertAthlete(client, id, slot, { ...entry, toldApartBy: round[slot].toldApartBy });
   }
   for (const mark of marksOfRound(round)) {
-    const write = { mark, roundId: id, version: 1, changeId: demoId('change', mark.id), deleted: false, changedBy: demoId('coach', 'ludo') };
+    const write = {
+      mark,
+      roundId: id,
+      version: 1,
+      changeId: demoId('change', mark.id),
+      deleted: false,
+      changedBy: demoId('coach', 'ludo'),
+    };
     await insertMark(client, write);
     await insertMarkHistory(client, write);
   }

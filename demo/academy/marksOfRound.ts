@@ -8,13 +8,19 @@ const index = buildVocabularyIndex();
 
 /** The same text gives the same id on every machine, so that loading the demo twice changes nothing. */
 export function demoId(...parts: readonly string[]): string {
-  const hex = createHash('sha256').update(['owl demo', ...parts].join('/')).digest('hex');
+  const hex = createHash('sha256')
+    .update(['owl demo', ...parts].join('/'))
+    .digest('hex');
   return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;
 }
 
 export const roundSpan = (round: DemoRound) => ({ startSeconds: LEAD_IN_SECONDS, endSeconds: LEAD_IN_SECONDS + round.seconds });
 
-const firstName = (key: string): string => people.find((one) => one.key === key)!.name.split(' ')[0]!.toLowerCase();
+const firstName = (key: string): string =>
+  people
+    .find((one) => one.key === key)!
+    .name.split(' ')[0]!
+    .toLowerCase();
 
 /** The calls of a demo round read by the product's own call line. Throws on a call that it does not understand. */
 export function marksOfRound(round: DemoRound): Mark[] {

@@ -30,11 +30,17 @@ function addThud(samples: Float32Array, at: number, noise: () => number): void {
 /** A struck bell of 2,100 Hz with its inharmonic partials, ringing for about a second. */
 function ringBell(samples: Float32Array, at: number): void {
   const first = Math.floor(at * RATE);
-  const partials = [[2100, 1, 4], [3380, 0.5, 6], [4920, 0.28, 9], [1050, 0.35, 3]] as const;
+  const partials = [
+    [2100, 1, 4],
+    [3380, 0.5, 6],
+    [4920, 0.28, 9],
+    [1050, 0.35, 3],
+  ] as const;
   for (let index = 0; index < RATE * 1.2 && first + index < samples.length; index += 1) {
     const seconds = index / RATE;
     let value = 0;
-    for (const [hertz, loud, decay] of partials) value += Math.sin(2 * Math.PI * hertz * seconds) * loud * Math.exp(-decay * seconds);
+    for (const [hertz, loud, decay] of partials)
+      value += Math.sin(2 * Math.PI * hertz * seconds) * loud * Math.exp(-decay * seconds);
     samples[first + index]! += value * 0.3;
   }
 }
@@ -53,6 +59,7 @@ function wav(samples: Float32Array): Buffer {
   buffer.writeUInt16LE(16, 34);
   buffer.write('data', 36);
   buffer.writeUInt32LE(samples.length * 2, 40);
-  for (const [index, value] of samples.entries()) buffer.writeInt16LE(Math.round(Math.max(-1, Math.min(1, value)) * 32_000), 44 + index * 2);
+  for (const [index, value] of samples.entries())
+    buffer.writeInt16LE(Math.round(Math.max(-1, Math.min(1, value)) * 32_000), 44 + index * 2);
   return buffer;
 }

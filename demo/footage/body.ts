@@ -50,14 +50,24 @@ function bend(root: Vector, target: Vector, pole: Vector, first: number, second:
   const height = Math.sqrt(Math.max(0, first ** 2 - along ** 2));
   const away = subtract(pole, root);
   const sideways = normalise(subtract(away, scale(direction, dot(away, direction))));
-  return { root, joint: add(add(root, scale(direction, along)), scale(sideways, height)), end: add(root, scale(direction, distance)) };
+  return {
+    root,
+    joint: add(add(root, scale(direction, along)), scale(sideways, height)),
+    end: add(root, scale(direction, distance)),
+  };
 }
 
 /** The whole body of a posture. */
 export function buildBody(posture: Posture): Body {
   const across = normalise(posture.across);
-  const shoulders: [Vector, Vector] = [add(posture.chest, scale(across, -HALF_SHOULDERS)), add(posture.chest, scale(across, HALF_SHOULDERS))];
-  const hips: [Vector, Vector] = [add(posture.pelvis, scale(across, -HALF_HIPS)), add(posture.pelvis, scale(across, HALF_HIPS))];
+  const shoulders: [Vector, Vector] = [
+    add(posture.chest, scale(across, -HALF_SHOULDERS)),
+    add(posture.chest, scale(across, HALF_SHOULDERS)),
+  ];
+  const hips: [Vector, Vector] = [
+    add(posture.pelvis, scale(across, -HALF_HIPS)),
+    add(posture.pelvis, scale(across, HALF_HIPS)),
+  ];
   return {
     pelvis: posture.pelvis,
     chest: posture.chest,
@@ -75,7 +85,20 @@ export function buildBody(posture: Posture): Body {
   };
 }
 
-const keys = ['pelvis', 'chest', 'head', 'handLeft', 'handRight', 'footLeft', 'footRight', 'across', 'kneeLeft', 'kneeRight', 'elbowLeft', 'elbowRight'] as const;
+const keys = [
+  'pelvis',
+  'chest',
+  'head',
+  'handLeft',
+  'handRight',
+  'footLeft',
+  'footRight',
+  'across',
+  'kneeLeft',
+  'kneeRight',
+  'elbowLeft',
+  'elbowRight',
+] as const;
 
 /** A posture between two others. */
 export function mixPostures(one: Posture, other: Posture, share: number): Posture {
@@ -84,5 +107,7 @@ export function mixPostures(one: Posture, other: Posture, share: number): Postur
 
 /** The same posture with each end moved a little: breathing, pushing, pulling. */
 export function stirPosture(posture: Posture, stir: (key: string) => Vector): Posture {
-  return Object.fromEntries(keys.map((key) => [key, key === 'across' ? posture[key] : add(posture[key], stir(key))])) as unknown as Posture;
+  return Object.fromEntries(
+    keys.map((key) => [key, key === 'across' ? posture[key] : add(posture[key], stir(key))]),
+  ) as unknown as Posture;
 }

@@ -14,9 +14,12 @@ export interface Kit {
   readonly gi: boolean;
 }
 
-export interface Projection {
-  (point: Vector): { readonly x: number; readonly y: number; readonly size: number; readonly depth: number };
-}
+export type Projection = (point: Vector) => {
+  readonly x: number;
+  readonly y: number;
+  readonly size: number;
+  readonly depth: number;
+};
 
 interface Part {
   readonly depth: number;
@@ -24,7 +27,16 @@ interface Part {
 }
 
 /** A tapered limb between two points, round at both ends, with a dark edge and a soft light from above. */
-function capsule(project: Projection, from: Vector, to: Vector, thickFrom: number, thickTo: number, fill: string, edge: string, lift = 0): Part {
+function capsule(
+  project: Projection,
+  from: Vector,
+  to: Vector,
+  thickFrom: number,
+  thickTo: number,
+  fill: string,
+  edge: string,
+  lift = 0,
+): Part {
   const one = project(from);
   const other = project(to);
   const depth = (one.depth + other.depth) / 2 - lift;
@@ -51,7 +63,11 @@ function limbParts(project: Projection, limb: Limb, kit: Kit, kind: 'arm' | 'leg
   const cloth = kind === 'arm' ? kit.jacket : kit.trousers;
   const [thick, middle, thin] = kind === 'arm' ? [0.075, 0.062, 0.05] : [0.105, 0.082, 0.06];
   const wrist = mix(limb.joint, limb.end, 0.82);
-  const bare = kit.gi ? mix(limb.joint, limb.end, kind === 'arm' ? 0.72 : 0.78) : kind === 'arm' ? limb.joint : mix(limb.root, limb.joint, 0.9);
+  const bare = kit.gi
+    ? mix(limb.joint, limb.end, kind === 'arm' ? 0.72 : 0.78)
+    : kind === 'arm'
+      ? limb.joint
+      : mix(limb.root, limb.joint, 0.9);
   const parts = [
     capsule(project, limb.root, limb.joint, thick, middle, kit.gi || kind === 'arm' ? cloth : cloth, kit.edge),
     capsule(project, limb.joint, limb.end, middle * 0.8, thin * 0.8, kit.skin, kit.edge),

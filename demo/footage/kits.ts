@@ -29,5 +29,10 @@ const hairs = ['#2b1d14', '#5b3a20', '#171513', '#8a6a3a', '#3a2a22'];
 export function kitOf(athlete: DemoAthlete, belt: AnyBelt): Kit {
   const draw = [...athlete.key].reduce((sum, letter) => sum + letter.charCodeAt(0), 0);
   const colour = isAdultBelt(belt) ? belt : belt.replace('child-', '').split('-')[0]!;
-  return { ...cloth[athlete.kit], skin: skins[draw % skins.length]!, hair: hairs[(draw * 3) % hairs.length]!, belt: beltColours[colour] ?? '#f4f1e6' };
+  return {
+    ...cloth[athlete.kit],
+    skin: skins[draw % skins.length]!,
+    hair: hairs[(draw * 3) % hairs.length]!,
+    belt: beltColours[colour] ?? '#f4f1e6',
+  };
 }

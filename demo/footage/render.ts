@@ -29,16 +29,25 @@ export function createPainter(round: DemoRound) {
   const context = canvas.getContext('2d');
   const beltOf = (key: string) => people.find((one) => one.key === key)!.belt;
   const kits = { a: kitOf(round.a, beltOf(round.a.key)), b: kitOf(round.b, beltOf(round.b.key)) };
-  const others = [kitOf({ key: 'other', kit: 'black', toldApartBy: '' }, 'brown'), kitOf({ key: 'another', kit: 'white', toldApartBy: '' }, 'white')] as const;
+  const others = [
+    kitOf({ key: 'other', kit: 'black', toldApartBy: '' }, 'brown'),
+    kitOf({ key: 'another', kit: 'white', toldApartBy: '' }, 'white'),
+  ] as const;
   const behind: Projection = ([x, y, z]) => project([x - 1.9, y, z + 3.2]);
   return (seconds: number) => {
     context.drawImage(room, 0, 0);
     const left = seconds < span.startSeconds ? round.seconds : Math.max(0, span.endSeconds - seconds);
     drawWallClock(context, left, seconds >= span.startSeconds && seconds < span.endSeconds);
-    const far = pairPosture(Math.floor(seconds / 40) % 2 === 0 ? 'closed-guard' : 'side-control', Math.floor(seconds / 40) % 2 === 0 ? 'closed-guard' : 'side-pin');
+    const far = pairPosture(
+      Math.floor(seconds / 40) % 2 === 0 ? 'closed-guard' : 'side-control',
+      Math.floor(seconds / 40) % 2 === 0 ? 'closed-guard' : 'side-pin',
+    );
     const sway = Math.sin(seconds * 0.9) * 0.03;
     const farProjection: Projection = ([x, y, z]) => behind([x + sway, y, z]);
-    drawParts(context, [...bodyParts(farProjection, buildBody(far.over), others[0]), ...bodyParts(farProjection, buildBody(far.under), others[1])]);
+    drawParts(context, [
+      ...bodyParts(farProjection, buildBody(far.over), others[0]),
+      ...bodyParts(farProjection, buildBody(far.under), others[1]),
+    ]);
     const postures = posturesAt(choreography, seconds);
     const bodies = { a: buildBody(postures.a), b: buildBody(postures.b) };
     drawShadow(context, project, bodies.a);
@@ -54,10 +63,46 @@ async function renderRound(round: DemoRound): Promise<void> {
   const scratch = await mkdtemp(path.join(tmpdir(), 'owl-film-'));
   const sound = path.join(scratch, 'sound.wav');
   await writeFile(sound, makeSound(totalSeconds, span.startSeconds, span.endSeconds));
-  const video = ['-f', 'rawvideo', '-pix_fmt', 'rgba', '-s', `${WIDTH}x${HEIGHT}`, '-r', String(FRAMES_PER_SECOND), '-i', 'pipe:0', '-i', sound];
-  const encode = ['-c:v', 'libx264', '-preset', 'slow', '-tune', 'animation', '-crf', '31', '-g', '75', '-pix_fmt', 'yuv420p', '-c:a', 'aac', '-b:a', '24k', '-movflags', '+faststart'];
+  const video = [
+    '-f',
+    'rawvideo',
+    '-pix_fmt',
+    'rgba',
+    '-s',
+    `${WIDTH}x${HEIGHT}`,
+    '-r',
+    String(FRAMES_PER_SECOND),
+    '-i',
+    'pipe:0',
+    '-i',
+    sound,
+  ];
+  const encode = [
+    '-c:v',
+    'libx264',
+    '-preset',
+    'slow',
+    '-tune',
+    'animation',
+    '-crf',
+    '31',
+    '-g',
+    '75',
+    '-pix_fmt',
+    'yuv420p',
+    '-c:a',
+    'aac',
+    '-b:a',
+    '24k',
+    '-movflags',
+    '+faststart',
+  ];
   const target = path.join(folder, `${round.key}.mp4`);
-  const encoder = spawn('ffmpeg', ['-v', 'error', '-y', ...video, ...encode, '-fflags', '+bitexact', '-map_metadata', '-1', target], { stdio: ['pipe', 'inherit', 'inherit'] });
+  const encoder = spawn(
+    'ffmpeg',
+    ['-v', 'error', '-y', ...video, ...encode, '-fflags', '+bitexact', '-map_metadata', '-1', target],
+    { stdio: ['pipe', 'inherit', 'inherit'] },
+  );
   const paint = createPainter(round);
   const frames = Math.round(totalSeconds * FRAMES_PER_SECOND);
   for (let frame = 0; frame < frames; frame += 1) {

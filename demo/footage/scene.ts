@@ -12,7 +12,7 @@ export const project: Projection = ([x, y, z]) => {
   const height = y - cameraY;
   const forward = depth * Math.cos(tilt) - height * Math.sin(tilt);
   const up = depth * Math.sin(tilt) + height * Math.cos(tilt);
-  const size = 640 / forward;
+  const size = 600 / forward;
   return { x: WIDTH / 2 + x * size, y: HEIGHT * 0.52 - up * size, size, depth: forward };
 };
 
@@ -36,7 +36,7 @@ export function drawRoom(): Canvas {
   context.fillRect(0, horizon - 34, WIDTH, 34);
   context.fillStyle = '#8f8775';
   context.fillRect(0, horizon - 36, WIDTH, 3);
-  for (const x of [34, 452]) {
+  for (const x of [34, 200]) {
     context.fillStyle = '#d6d8d2';
     context.fillRect(x, 8, 92, 44);
     context.strokeStyle = '#8d8674';
@@ -68,13 +68,13 @@ const two = (value: number): string => String(value).padStart(2, '0');
 export function drawWallClock(context: SKRSContext2D, secondsLeft: number, running: boolean): void {
   const whole = Math.max(0, Math.ceil(secondsLeft - 1e-6));
   context.fillStyle = '#1c211f';
-  context.fillRect(252, 10, 136, 42);
+  context.fillRect(476, 10, 136, 42);
   context.strokeStyle = '#4a4f4a';
   context.lineWidth = 3;
-  context.strokeRect(252, 10, 136, 42);
+  context.strokeRect(476, 10, 136, 42);
   context.fillStyle = running ? '#e8b04a' : '#7fa08f';
   context.font = 'bold 32px "DejaVu Sans Mono", monospace';
   context.textAlign = 'center';
   context.textBaseline = 'middle';
-  context.fillText(`${Math.floor(whole / 60)}:${two(whole % 60)}`, 320, 32);
+  context.fillText(`${Math.floor(whole / 60)}:${two(whole % 60)}`, 544, 32);
 }

@@ -20,7 +20,10 @@ export function pool(): pg.Pool {
 }
 
 /** Runs the work in one transaction: committed when it returns, rolled back when it throws. */
-export async function inTransaction<Value>(database: pg.Pool, work: (client: pg.PoolClient) => Promise<Value>): Promise<Value> {
+export async function inTransaction<Value>(
+  database: pg.Pool,
+  work: (client: pg.PoolClient) => Promise<Value>,
+): Promise<Value> {
   const client = await database.connect();
   try {
     await client.query('begin');

@@ -27,7 +27,9 @@ export async function migrate(database: pg.Pool, files: readonly MigrationFile[]
     await client.query(
       'create table if not exists migration (name text primary key, digest text not null, ran_at timestamptz not null default now())',
     );
-    const { rows } = await client.query<{ name: string; digest: string }>('select name, digest from migration order by name');
+    const { rows } = await client.query<{ name: string; digest: string }>(
+      'select name, digest from migration order by name',
+    );
     const done = new Map(rows.map((row) => [row.name, row.digest]));
     const ran: string[] = [];
     for (const { name, text } of files) {

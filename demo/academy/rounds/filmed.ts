@@ -26,7 +26,7 @@ export const filmedRounds: readonly DemoRound[] = [
       0:44 marek knee slice control #slice1
       0:48 ana half guard #half1
       0:55 ana flat in half guard punished #flat1 >flat1p >pass1 >side1
-      0:58 marek flattened half guard #flat1p
+      0:58 ana flattened half guard #flat1p
       1:09 marek half guard pass with crossface finished #pass1
       1:10 marek side control #side1
       1:16 ana frame with the elbow outside partly

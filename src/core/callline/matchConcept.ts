@@ -17,6 +17,9 @@ export interface ConceptMatch {
   readonly confidence: number;
 }
 
+/** No name is longer than this many words; longer text is a remark. */
+const MOST_WORDS = 16;
+
 /** Least confidence at which a reading is offered, and at which it is taken. @source own decision, tuned on the call line's examples */
 export const OFFERED_CONFIDENCE = 0.42;
 export const TAKEN_CONFIDENCE = 0.6;
@@ -33,9 +36,46 @@ function wordLikeness(typed: string, typedStem: string, word: string, stem: stri
 }
 
 /** Small words that a coach says and a name may lack: they cost nothing when they match nothing. */
-const fillers: ReadonlySet<string> = new Set(['the', 'a', 'an', 'of', 'with', 'to', 'in', 'on', 'his', 'her', 'their', 'and', 'from']);
+const fillers: ReadonlySet<string> = new Set([
+  'the',
+  'a',
+  'an',
+  'of',
+  'with',
+  'to',
+  'in',
+  'on',
+  'his',
+  'her',
+  'their',
+  'and',
+  'from',
+]);
 
-function phraseLikeness(typed: readonly string[], typedStems: readonly string[], phrase: IndexedPhrase): number {
+/** How alike one typed word is to each word of the vocabulary that it resembles at all, by word number. */
+type Likenesses = ReadonlyMap<number, number>;
+
+// Typing repeats words from key to key and from split to split; what a word resembles depends on nothing else.
+const remembered = new WeakMap<VocabularyIndex, Map<string, Likenesses>>();
+const MOST_REMEMBERED = 2000;
+
+function likenessesOf(typed: string, index: VocabularyIndex): Likenesses {
+  const memory = remembered.get(index) ?? new Map<string, Likenesses>();
+  remembered.set(index, memory);
+  const known = memory.get(typed);
+  if (known) return known;
+  const stem = stemOf(typed);
+  const found = new Map<number, number>();
+  for (const [number, entry] of index.words.entries()) {
+    const likeness = wordLikeness(typed, stem, entry.word, entry.stem);
+    if (likeness > 0) found.set(number, likeness);
+  }
+  if (memory.size >= MOST_REMEMBERED) memory.clear();
+  memory.set(typed, found);
+  return found;
+}
+
+function phraseLikeness(typed: readonly string[], likenesses: readonly Likenesses[], phrase: IndexedPhrase): number {
   let total = 0;
   let matched = 0;
   let ignored = 0;
@@ -43,12 +83,11 @@ function phraseLikeness(typed: readonly string[], typedStems: readonly string[],
   for (const [position, word] of typed.entries()) {
     let best = 0;
     let at = -1;
-    for (const [index, candidate] of phrase.words.entries()) {
-      if (used.has(index)) continue;
-      const likeness = wordLikeness(word, typedStems[position]!, candidate, phrase.stems[index]!);
+    for (const [place, number] of phrase.wordNumbers.entries()) {
+      const likeness = used.has(place) ? 0 : (likenesses[position]!.get(number) ?? 0);
       if (likeness > best) {
         best = likeness;
-        at = index;
+        at = place;
       }
     }
     if (at >= 0) {
@@ -59,13 +98,20 @@ function phraseLikeness(typed: readonly string[], typedStems: readonly string[],
   }
   const counted = typed.length - ignored;
   if (matched === 0 || counted === 0) return 0;
-  const share = matched / phrase.words.length;
+  const share = matched / phrase.wordNumbers.length;
   // Typing a name from its start is the usual way to cut it short, so that costs less than naming a word from its middle.
-  const whole = [...used].every((index) => index < typed.length) && matched === counted ? 0.82 + 0.18 * share : 0.72 + 0.28 * share;
+  const whole =
+    matched === counted && [...used].every((place) => place < typed.length) ? 0.82 + 0.18 * share : 0.72 + 0.28 * share;
   return ((total - 0.04 * ignored) / counted) * whole * phrase.trust;
 }
 
-const kindPreference: Readonly<Record<ConceptKind, number>> = { attempt: 0.012, position: 0.01, error: 0.006, grip: 0.004, strength: 0 };
+const kindPreference: Readonly<Record<ConceptKind, number>> = {
+  attempt: 0.012,
+  position: 0.01,
+  error: 0.006,
+  grip: 0.004,
+  strength: 0,
+};
 
 function contextBonus(concept: Concept, context: MatchContext): number {
   let bonus = kindPreference[concept.kind];
@@ -82,16 +128,25 @@ function contextBonus(concept: Concept, context: MatchContext): number {
 }
 
 /** The concepts that the words may mean, best first, each once; empty when nothing is near. Pure and without state. */
-export function matchConcepts(words: readonly string[], index: VocabularyIndex, context: MatchContext, most = 8): ConceptMatch[] {
-  if (words.length === 0) return [];
-  const stems = words.map(stemOf);
-  const best = new Map<string, { concept: Concept; score: number; likeness: number }>();
-  for (const phrase of index) {
-    const likeness = phraseLikeness(words, stems, phrase);
+export function matchConcepts(
+  words: readonly string[],
+  index: VocabularyIndex,
+  context: MatchContext,
+  most = 8,
+): ConceptMatch[] {
+  if (words.length === 0 || words.length > MOST_WORDS) return [];
+  const likenesses = words.map((word) => likenessesOf(word, index));
+  const candidates = new Set(
+    likenesses.flatMap((one) => [...one.keys()].flatMap((number) => index.words[number]!.phraseNumbers)),
+  );
+  const best = new Map<string, { concept: Concept; score: number }>();
+  for (const number of candidates) {
+    const phrase = index.phrases[number]!;
+    const likeness = phraseLikeness(words, likenesses, phrase);
     if (likeness < OFFERED_CONFIDENCE) continue;
     const score = likeness + contextBonus(phrase.concept, context);
     const known = best.get(phrase.concept.id);
-    if (!known || score > known.score) best.set(phrase.concept.id, { concept: phrase.concept, score, likeness });
+    if (!known || score > known.score) best.set(phrase.concept.id, { concept: phrase.concept, score });
   }
   return [...best.values()]
     .sort((one, other) => other.score - one.score || (one.concept.id < other.concept.id ? -1 : 1))

@@ -109,7 +109,12 @@ function stripLast(split: Split): Split | undefined {
     const tail = phrase.split(' ');
     const start = split.words.length - tail.length;
     if (start < 1 || tail.some((word, index) => split.words[start + index] !== word)) continue;
-    return { ...split, words: split.words.slice(0, start), modifiers: { ...modifier, ...split.modifiers }, stripped: split.stripped + tail.length };
+    return {
+      ...split,
+      words: split.words.slice(0, start),
+      modifiers: { ...modifier, ...split.modifiers },
+      stripped: split.stripped + tail.length,
+    };
   }
   return undefined;
 }

@@ -13,7 +13,11 @@ export interface NextCall {
  * The five likeliest next calls from a state, by the position graph's counts; before anything is marked, the usual openings.
  * Who acts follows from the technique: passes and pins from above, sweeps and escapes from below, else the athlete attacking.
  */
-export function listNextCalls(state: RoundState, uniform: Uniform, names: Readonly<Record<Athlete, string>>): NextCall[] {
+export function listNextCalls(
+  state: RoundState,
+  uniform: Uniform,
+  names: Readonly<Record<Athlete, string>>,
+): NextCall[] {
   const positionId = state.kind === 'position' ? state.positionId : 'standing-neutral';
   const holder = state.kind === 'position' ? state.holder : undefined;
   const opening: NextCall = { conceptId: 'standing-neutral', athlete: 'a', text: conceptName('standing-neutral') };

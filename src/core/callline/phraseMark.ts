@@ -13,7 +13,12 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
     case 'position':
       return phrasePosition(mark.positionId, mark.holder, names);
     case 'grip':
-      return words(names[mark.athlete], conceptName(mark.gripId), sideWord(mark.side), mark.outcome !== 'got' && mark.outcome);
+      return words(
+        names[mark.athlete],
+        conceptName(mark.gripId),
+        sideWord(mark.side),
+        mark.outcome !== 'got' && mark.outcome,
+      );
     case 'attempt': {
       const stage = mark.stage === 'finished' ? undefined : mark.stage === 'entry' ? undefined : mark.stage;
       const cause = mark.tapCause && mark.tapCause !== 'technique' && `by ${mark.tapCause}`;
@@ -37,7 +42,11 @@ const punishedWord = (punished: string | undefined): string | undefined => {
   return { yes: 'punished', partly: 'partly punished', no: 'not punished', spared: 'spared' }[punished];
 };
 
-function phrasePosition(positionId: string, holder: Athlete | undefined, names: Readonly<Record<Athlete, string>>): string {
+function phrasePosition(
+  positionId: string,
+  holder: Athlete | undefined,
+  names: Readonly<Record<Athlete, string>>,
+): string {
   if (holder === undefined) return conceptName(positionId);
   const over = placeOfRole(roleIn(positionId, holder, 'a')) === 'over' ? 'a' : 'b';
   const under = over === 'a' ? 'b' : 'a';

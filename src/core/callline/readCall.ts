@@ -42,7 +42,7 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   const [call = '', note] = splitNote(text);
   const shifted = readTimeShift(call, context);
   const words = wordsOf(shifted.text);
-  if (words.length === 0 && !note) return NOTHING;
+  if (text.trim() === '') return NOTHING;
   const atSeconds = shifted.atSeconds;
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
   if (words[0] === 'note') return noteReading(text.trim().replace(/^note[:\s]*/i, '') || text.trim(), atSeconds);
@@ -51,10 +51,20 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   const who = readAthlete(words, context);
   const best = bestReading(who.words, index, context);
   if (!best || best.match.confidence < TAKEN_CONFIDENCE) {
-    return { ...noteReading(text.trim(), atSeconds), choices: best?.choices ?? [], conceptWords: best?.words ?? who.words };
+    return {
+      ...noteReading(text.trim(), atSeconds),
+      choices: best?.choices ?? [],
+      conceptWords: best?.words ?? who.words,
+    };
   }
   const draft = withNote(toDraft(best.match.concept, best.modifiers, who, atSeconds, context), note);
-  return { draft, understood: true, confidence: best.match.confidence, choices: best.choices, conceptWords: best.words };
+  return {
+    draft,
+    understood: true,
+    confidence: best.match.confidence,
+    choices: best.choices,
+    conceptWords: best.words,
+  };
 }
 
 const noteReading = (text: string, atSeconds: number): CallReading => ({
@@ -75,7 +85,8 @@ function readTimeShift(text: string, context: CallContext): { text: string; atSe
   if (back) return { text: text.replace(back[0], ' '), atSeconds: context.atSeconds - Number(back[1]) };
   const at = /(?:^|\s)at\s+(\d{1,3}:\d{2}(?:\.\d+)?)(?:\s|$)/i.exec(text);
   const seconds = at ? parseClock(at[1]!) : undefined;
-  if (at && seconds !== undefined) return { text: text.replace(at[0], ' '), atSeconds: context.roundStartSeconds + seconds };
+  if (at && seconds !== undefined)
+    return { text: text.replace(at[0], ' '), atSeconds: context.roundStartSeconds + seconds };
   return { text, atSeconds: context.atSeconds };
 }
 
@@ -109,9 +120,12 @@ function readAthlete(words: readonly string[], context: CallContext): Who {
 }
 
 function placedAthlete(word: string, state: RoundState): Athlete | undefined {
-  if ((word !== 'top' && word !== 'bottom') || state.kind !== 'position' || state.holder === undefined) return undefined;
+  if ((word !== 'top' && word !== 'bottom') || state.kind !== 'position' || state.holder === undefined)
+    return undefined;
   const wanted = word === 'top' ? 'over' : 'under';
-  return (['a', 'b'] as const).find((athlete) => placeOfRole(roleIn(state.positionId, state.holder, athlete)) === wanted);
+  return (['a', 'b'] as const).find(
+    (athlete) => placeOfRole(roleIn(state.positionId, state.holder, athlete)) === wanted,
+  );
 }
 
 interface BestReading {
@@ -125,7 +139,11 @@ function bestReading(words: readonly string[], index: VocabularyIndex, context: 
   const positionId = context.state.kind === 'position' ? context.state.positionId : undefined;
   let best: (BestReading & { readonly rank: number }) | undefined;
   for (const split of splitModifiers(words)) {
-    const choices = matchConcepts(split.words, index, { uniform: context.uniform, positionId, kindHint: split.kindHint });
+    const choices = matchConcepts(split.words, index, {
+      uniform: context.uniform,
+      positionId,
+      kindHint: split.kindHint,
+    });
     const match = choices[0];
     if (!match) continue;
     // Understanding a small word is worth a little, but never as much as a word of the concept that then goes unexplained.
@@ -142,7 +160,12 @@ function fitsModifiers(concept: Concept, modifiers: Modifiers): boolean {
 }
 
 /** The mark that a chosen concept makes with the rest of a call: what Enter on a completion does. */
-export function draftFromChoice(text: string, conceptWords: readonly string[], concept: Concept, index: VocabularyIndex, context: CallContext): MarkDraft {
+export function draftFromChoice(
+  text: string,
+  conceptWords: readonly string[],
+  concept: Concept,
+  context: CallContext,
+): MarkDraft {
   const [call = '', note] = splitNote(text);
   const shifted = readTimeShift(call, context);
   const who = readAthlete(wordsOf(shifted.text), context);
@@ -150,23 +173,46 @@ export function draftFromChoice(text: string, conceptWords: readonly string[], c
   return withNote(toDraft(concept, split?.modifiers ?? {}, who, shifted.atSeconds, context), note);
 }
 
-const withNote = (draft: MarkDraft, note: string | undefined): MarkDraft => (note ? ({ ...draft, note } as MarkDraft) : draft);
+const withNote = (draft: MarkDraft, note: string | undefined): MarkDraft =>
+  note ? ({ ...draft, note } as MarkDraft) : draft;
 
 function toDraft(concept: Concept, modifiers: Modifiers, who: Who, atSeconds: number, context: CallContext): MarkDraft {
   const { athlete } = who;
   const { side } = modifiers;
   switch (concept.kind) {
     case 'position':
-      return { kind: 'position', atSeconds, positionId: concept.id, holder: holderOf(concept.id, athlete, modifiers.place) };
+      return {
+        kind: 'position',
+        atSeconds,
+        positionId: concept.id,
+        holder: holderOf(concept.id, athlete, modifiers.place),
+      };
     case 'grip':
       return { kind: 'grip', atSeconds, gripId: concept.id, athlete, side, outcome: modifiers.outcome ?? 'got' };
     case 'attempt': {
       const stage = modifiers.stage ?? 'entry';
       const end = modifiers.end ?? (stage === 'finished' ? 'finished' : undefined);
-      return { kind: 'attempt', atSeconds, techniqueId: concept.id, athlete, stage, end, side, tapCause: modifiers.tapCause };
+      return {
+        kind: 'attempt',
+        atSeconds,
+        techniqueId: concept.id,
+        athlete,
+        stage,
+        end,
+        side,
+        tapCause: modifiers.tapCause,
+      };
     }
     case 'error':
-      return { kind: 'error', atSeconds, errorId: concept.id, athlete: errorOwner(concept, who, context.state), punished: modifiers.punished, side, ledTo: [] };
+      return {
+        kind: 'error',
+        atSeconds,
+        errorId: concept.id,
+        athlete: errorOwner(concept, who, context.state),
+        punished: modifiers.punished,
+        side,
+        ledTo: [],
+      };
     case 'strength':
       return { kind: 'strength', atSeconds, strengthId: concept.id, athlete };
   }
@@ -184,10 +230,18 @@ function errorOwner(concept: Concept, who: Who, state: RoundState): Athlete {
  * Who has the better role when this athlete is named with a position: guards are played from below unless "top" is said, all else from
  * above unless "bottom" is said; positions without better and worse have no holder.
  */
-export function holderOf(positionId: string, athlete: Athlete, place: 'over' | 'under' | undefined): Athlete | undefined {
+export function holderOf(
+  positionId: string,
+  athlete: Athlete,
+  place: 'over' | 'under' | undefined,
+): Athlete | undefined {
   const position = findPosition(positionId);
   if (!position || ['standing', 'scramble'].includes(position.family)) {
-    return position && position.betterRole !== 'neutral' ? (place === 'under' ? opponentOf(athlete) : athlete) : undefined;
+    return position && position.betterRole !== 'neutral'
+      ? place === 'under'
+        ? opponentOf(athlete)
+        : athlete
+      : undefined;
   }
   if (position.betterRole === 'neutral' && !/guard/.test(position.id)) return undefined;
   const isGuard = ['closed-guard', 'open-guard', 'half-guard'].includes(position.family);

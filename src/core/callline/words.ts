@@ -15,4 +15,5 @@ export function stemOf(word: string): string {
   return word.endsWith('e') ? word.slice(0, -1) : word;
 }
 
-const undouble = (stem: string): string => (/(.)\1$/.test(stem) && !/(ss|ll)$/.test(stem) ? stem.slice(0, -1) : stem.replace(/e$/, ''));
+const undouble = (stem: string): string =>
+  /(.)\1$/.test(stem) && !/(ss|ll)$/.test(stem) ? stem.slice(0, -1) : stem.replace(/e$/, '');

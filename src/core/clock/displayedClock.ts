@@ -13,7 +13,9 @@ export interface DisplayedClock {
   readonly ties: readonly ClockTie[];
 }
 
-export type ClockProblem = { readonly code: 'too-few-ties' } | { readonly code: 'runs-backwards'; readonly atSeconds: number };
+export type ClockProblem =
+  | { readonly code: 'too-few-ties' }
+  | { readonly code: 'runs-backwards'; readonly atSeconds: number };
 
 /** A clock whose ties are sorted and run in its direction; two ties at least, no two at one moment. */
 export function parseDisplayedClock(draft: DisplayedClock): Result<DisplayedClock, ClockProblem> {
@@ -23,7 +25,8 @@ export function parseDisplayedClock(draft: DisplayedClock): Result<DisplayedCloc
   for (let index = 1; index < ties.length; index += 1) {
     const before = ties[index - 1]!;
     const here = ties[index]!;
-    const forward = here.mediaSeconds > before.mediaSeconds && direction * (here.readingSeconds - before.readingSeconds) >= 0;
+    const forward =
+      here.mediaSeconds > before.mediaSeconds && direction * (here.readingSeconds - before.readingSeconds) >= 0;
     if (!forward) return fail({ code: 'runs-backwards', atSeconds: here.mediaSeconds });
   }
   return succeed({ ...draft, ties });
@@ -58,6 +61,8 @@ export function driftPerMinute(clock: DisplayedClock): number {
 
 /** Largest less smallest time elapsed on several clocks between two moments; 0 for fewer than two clocks. */
 export function clockSpread(clocks: readonly DisplayedClock[], fromSeconds: number, toSeconds: number): number {
-  const elapsed = clocks.map((clock) => Math.abs(readClock(clock, toSeconds).seconds - readClock(clock, fromSeconds).seconds));
+  const elapsed = clocks.map((clock) =>
+    Math.abs(readClock(clock, toSeconds).seconds - readClock(clock, fromSeconds).seconds),
+  );
   return elapsed.length < 2 ? 0 : Math.max(...elapsed) - Math.min(...elapsed);
 }

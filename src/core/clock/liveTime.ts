@@ -19,7 +19,10 @@ export function mergeSpans(spans: readonly Span[]): Span[] {
   for (const span of [...spans].sort((one, other) => one.startSeconds - other.startSeconds)) {
     const last = merged[merged.length - 1];
     if (last && span.startSeconds <= last.endSeconds) {
-      merged[merged.length - 1] = { startSeconds: last.startSeconds, endSeconds: Math.max(last.endSeconds, span.endSeconds) };
+      merged[merged.length - 1] = {
+        startSeconds: last.startSeconds,
+        endSeconds: Math.max(last.endSeconds, span.endSeconds),
+      };
     } else if (spanSeconds(span) > 0) merged.push(span);
   }
   return merged;

@@ -8,7 +8,8 @@ export type WeightSource = (typeof weightSources)[number];
 export const LEAST_WEIGHT_KG = 12;
 export const MOST_WEIGHT_KG = 320;
 
-export const isPlausibleWeight = (weightKg: number): boolean => weightKg >= LEAST_WEIGHT_KG && weightKg <= MOST_WEIGHT_KG;
+export const isPlausibleWeight = (weightKg: number): boolean =>
+  weightKg >= LEAST_WEIGHT_KG && weightKg <= MOST_WEIGHT_KG;
 
 export interface WeightGap {
   /** Own weight less the other's, in kg. */
@@ -23,7 +24,10 @@ export function weightGap(ownKg: number, otherKg: number): WeightGap {
 }
 
 /** Steps on the belt ladder, stripes as quarters of a step, positive when the first athlete is ahead; degrees of a black belt count nothing. */
-export function beltGap(own: { readonly belt: AnyBelt; readonly stripes: number }, other: { readonly belt: AnyBelt; readonly stripes: number }): number {
+export function beltGap(
+  own: { readonly belt: AnyBelt; readonly stripes: number },
+  other: { readonly belt: AnyBelt; readonly stripes: number },
+): number {
   const height = (one: { readonly belt: AnyBelt; readonly stripes: number }) =>
     beltRank(one.belt) + (one.belt === 'black' ? 0 : one.stripes / 4);
   return height(own) - height(other);

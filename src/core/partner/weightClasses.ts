@@ -8,7 +8,17 @@ interface ClassLimit {
   readonly limitKg: number;
 }
 
-const names = ['rooster', 'light feather', 'feather', 'light', 'middle', 'medium heavy', 'heavy', 'super heavy', 'ultra heavy'];
+const names = [
+  'rooster',
+  'light feather',
+  'feather',
+  'light',
+  'middle',
+  'medium heavy',
+  'heavy',
+  'super heavy',
+  'ultra heavy',
+];
 const table = (limits: readonly number[]): readonly ClassLimit[] =>
   [...limits, Number.POSITIVE_INFINITY].map((limitKg, index) => ({ name: names[index]!, limitKg }));
 
@@ -34,4 +44,5 @@ export function weightClassOf(weightKg: number, division: Division, uniform: Uni
 }
 
 /** All classes of a division from lightest to heaviest. */
-export const listWeightClasses = (division: Division, uniform: Uniform): readonly ClassLimit[] => classes[division][uniform];
+export const listWeightClasses = (division: Division, uniform: Uniform): readonly ClassLimit[] =>
+  classes[division][uniform];

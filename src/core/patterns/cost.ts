@@ -1,4 +1,4 @@
-import { type Belt, type CatalogueError } from '../vocabulary';
+import type { Belt, CatalogueError } from '../vocabulary';
 import type { Occurrence } from './roundFigures';
 
 /** Share of occurrences that were punished, among those with a verdict; `partly` counts half. Undefined without any verdict. */
@@ -22,7 +22,11 @@ export interface OccurrenceCost {
  * Damage comes from the athlete's own linked chains, else the catalogue's severity. The punished share starts at one in two (two
  * pseudo-counts); the chance that somebody one belt up would punish it starts at 0.6 worth four occurrences (house estimates).
  */
-export function occurrenceCost(error: CatalogueError, own: readonly Occurrence[], againstHigherBelts: readonly Occurrence[]): OccurrenceCost {
+export function occurrenceCost(
+  error: CatalogueError,
+  own: readonly Occurrence[],
+  againstHigherBelts: readonly Occurrence[],
+): OccurrenceCost {
   const known = own.filter((one) => one.punished !== undefined);
   const share = ((punishedShare(own) ?? 0) * known.length + 1) / (known.length + 2);
   const damages = own.filter((one) => one.damage !== undefined && one.damage > 0).map((one) => one.damage!);
@@ -30,7 +34,12 @@ export function occurrenceCost(error: CatalogueError, own: readonly Occurrence[]
   const judged = againstHigherBelts.filter((one) => one.punished !== undefined);
   const chance = ((punishedShare(againstHigherBelts) ?? 0) * judged.length + 0.6 * 4) / (judged.length + 4);
   const latentDamage = mean * chance;
-  return { punishedShare: share, damageWhenPunished: mean, latentDamage, perOccurrence: share * mean + (1 - share) * latentDamage };
+  return {
+    punishedShare: share,
+    damageWhenPunished: mean,
+    latentDamage,
+    perOccurrence: share * mean + (1 - share) * latentDamage,
+  };
 }
 
 /** How much a lesson now is likely to change an error at this belt, 0 to 1. */

@@ -42,6 +42,8 @@ export function habitsOf(rounds: readonly RoundFigures[]): Habits {
     positions: [...positions.values()]
       .map((one) => ({ ...one, ratio: liveMinutes > 0 ? one.minutes / liveMinutes : 0 }))
       .sort((one, other) => other.minutes - one.minutes || (one.positionId < other.positionId ? -1 : 1)),
-    strengths: [...strengths].map(([strengthId, count]) => ({ strengthId, count })).sort((one, other) => other.count - one.count || (one.strengthId < other.strengthId ? -1 : 1)),
+    strengths: [...strengths]
+      .map(([strengthId, count]) => ({ strengthId, count }))
+      .sort((one, other) => other.count - one.count || (one.strengthId < other.strengthId ? -1 : 1)),
   };
 }

@@ -37,6 +37,8 @@ export interface RecurringError {
   /** 60 % or more of its occurrences hang from an earlier error of the same athlete. */
   readonly symptom: boolean;
   readonly occurrences: readonly Occurrence[];
+  /** Count and exposure of each day with any of the two, oldest first. */
+  readonly byDay: readonly (CountOver & { readonly heldOn: CalendarDate })[];
   readonly priority: number;
   readonly factors: PriorityFactors;
 }
@@ -44,7 +46,10 @@ export interface RecurringError {
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
 const seriesOf = (errorId: string, rounds: readonly RoundFigures[]): CountOver[] =>
-  rounds.map((round) => ({ count: round.occurrences.get(errorId)?.length ?? 0, exposure: round.exposures.get(errorId) ?? 0 }));
+  rounds.map((round) => ({
+    count: round.occurrences.get(errorId)?.length ?? 0,
+    exposure: round.exposures.get(errorId) ?? 0,
+  }));
 
 /** Exact interval of a rate: per minute by Garwood, per opportunity by Clopper–Pearson (more errors than marked chances count as all). */
 export function rateInterval(count: number, exposure: number, unit: ExposureUnit): Interval {
@@ -60,16 +65,27 @@ export function rateInterval(count: number, exposure: number, unit: ExposureUnit
  * uses the shrunk rate, whose prior comes from the other students of the same belt, else from all others, else from the catalogue
  * (one occurrence in 20 minutes or 20 opportunities, house estimate). Symptoms hand their priority to their first causes.
  */
-export function listRecurringErrors(student: StudentRecord, others: readonly StudentRecord[], today: CalendarDate): RecurringError[] {
+export function listRecurringErrors(
+  student: StudentRecord,
+  others: readonly StudentRecord[],
+  today: CalendarDate,
+): RecurringError[] {
   const ids = [...new Set(student.rounds.flatMap((round) => [...round.occurrences.keys()]))];
   const found = ids.flatMap((id) => {
     const error = findError(id);
     return error ? [describe(error, student, others, today)] : [];
   });
-  return handOver(found).sort((one, other) => other.priority - one.priority || other.count - one.count || (one.errorId < other.errorId ? -1 : 1));
+  return handOver(found).sort(
+    (one, other) => other.priority - one.priority || other.count - one.count || (one.errorId < other.errorId ? -1 : 1),
+  );
 }
 
-function describe(error: CatalogueError, student: StudentRecord, others: readonly StudentRecord[], today: CalendarDate): RecurringError {
+function describe(
+  error: CatalogueError,
+  student: StudentRecord,
+  others: readonly StudentRecord[],
+  today: CalendarDate,
+): RecurringError {
   const series = seriesOf(error.id, student.rounds);
   const occurrences = student.rounds.flatMap((round) => round.occurrences.get(error.id) ?? []);
   const count = occurrences.length;
@@ -88,9 +104,24 @@ function describe(error: CatalogueError, student: StudentRecord, others: readonl
     trend: trendOf(series),
     symptom: occurrences.filter((one) => one.symptom).length >= 0.6 * count,
     occurrences,
+    byDay: sumByDay(student.rounds, series),
     priority: factors.shrunkRate * factors.exposurePerTenMinutes * factors.cost.perOccurrence * factors.teachable,
     factors,
   };
+}
+
+function sumByDay(
+  rounds: readonly RoundFigures[],
+  series: readonly CountOver[],
+): (CountOver & { heldOn: CalendarDate })[] {
+  const days = new Map<CalendarDate, { heldOn: CalendarDate; count: number; exposure: number }>();
+  for (const [index, { heldOn }] of rounds.entries()) {
+    const { count, exposure } = series[index]!;
+    if (count === 0 && exposure === 0) continue;
+    const day = days.get(heldOn) ?? { heldOn, count: 0, exposure: 0 };
+    days.set(heldOn, { heldOn, count: day.count + count, exposure: day.exposure + exposure });
+  }
+  return [...days.values()];
 }
 
 function priorityFactors(
@@ -120,7 +151,8 @@ function priorityFactors(
     .flatMap((round) => round.occurrences.get(error.id) ?? []);
   return {
     shrunkRate: shrunkRate(weighted(student), prior),
-    exposurePerTenMinutes: liveMinutes > 0 ? Math.max(exposure, occurrences.length > 0 ? 0.1 : 0) / (liveMinutes / 10) : 0,
+    exposurePerTenMinutes:
+      liveMinutes > 0 ? Math.max(exposure, occurrences.length > 0 ? 0.1 : 0) / (liveMinutes / 10) : 0,
     cost: occurrenceCost(error, occurrences, higher),
     teachable: teachableAt(error, student.belt),
     handedOver: 0,
@@ -135,7 +167,10 @@ function handOver(found: readonly RecurringError[]): RecurringError[] {
   }
   return found.map((one) => {
     const handedOver = extra.get(one.errorId) ?? 0;
-    const priority = one.symptom && one.occurrences.some((item) => item.rootErrorIds.some((id) => id !== one.errorId)) ? 0 : one.priority;
+    const priority =
+      one.symptom && one.occurrences.some((item) => item.rootErrorIds.some((id) => id !== one.errorId))
+        ? 0
+        : one.priority;
     return { ...one, priority: priority + handedOver, factors: { ...one.factors, handedOver } };
   });
 }

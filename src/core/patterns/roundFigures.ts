@@ -1,5 +1,5 @@
-import type { CalendarDate } from '../kernel';
 import type { Span } from '../clock';
+import type { CalendarDate } from '../kernel';
 import {
   type Athlete,
   type ErrorMark,
@@ -81,7 +81,8 @@ export function roundFigures(record: RoundRecord): RoundFigures {
   }
   const strengths = new Map<string, number>();
   for (const mark of reading.marks) {
-    if (mark.kind === 'strength' && mark.athlete === athlete) strengths.set(mark.strengthId, (strengths.get(mark.strengthId) ?? 0) + 1);
+    if (mark.kind === 'strength' && mark.athlete === athlete)
+      strengths.set(mark.strengthId, (strengths.get(mark.strengthId) ?? 0) + 1);
   }
   return {
     roundId: record.roundId,

@@ -1,6 +1,14 @@
-import { compareRates, type CountOver, type RateRatio, ruleOfThree } from '../statistics';
+import { type CountOver, compareRates, type RateRatio, ruleOfThree } from '../statistics';
 
-export const statuses = ['too-little-footage', 'gone', 'back-again', 'new', 'fading', 'recurring', 'occasional'] as const;
+export const statuses = [
+  'too-little-footage',
+  'gone',
+  'back-again',
+  'new',
+  'fading',
+  'recurring',
+  'occasional',
+] as const;
 export type PatternStatus = (typeof statuses)[number];
 
 /** Count and exposure of one error in consecutive rounds, oldest first. */

@@ -5,7 +5,10 @@ import type { Attendee } from './attendee';
 export const DOSE_MINUTES = 12;
 
 /** Minutes lost at the start of each phase of a drill, taken from its own minutes. @source house estimate */
-export const CHANGE_OVER_MINUTES = 0.5;
+export const CHANGE_OVER_MINUTES = 1;
+
+/** Shortest useful phase of a drill, in minutes. @source own decision: explain, pair up, and a few turns each */
+export const LEAST_PHASE_MINUTES = 3;
 
 const resistance: Readonly<Record<DrillStage, number>> = { static: 0.5, cooperative: 0.5, progressive: 0.75, live: 1 };
 
@@ -25,8 +28,16 @@ export function phasesOf(drill: Drill): DrillPhase[] {
   return drillPhases.filter((phase) => present.has(phase));
 }
 
+/** Least minutes of a drill in a class: its own least, and room for each of its phases as far as its most allows. */
+export function leastMinutesOf(drill: Drill): number {
+  return Math.max(drill.leastMinutes, Math.min(drill.mostMinutes, LEAST_PHASE_MINUTES * phasesOf(drill).length));
+}
+
 /** Whole minutes of each phase of a drill, in order: shared equally, what is over goes to the later phases. */
-export function splitMinutes(drill: Drill, minutes: number): { readonly phase: DrillPhase; readonly minutes: number }[] {
+export function splitMinutes(
+  drill: Drill,
+  minutes: number,
+): { readonly phase: DrillPhase; readonly minutes: number }[] {
   const phases = phasesOf(drill);
   const each = Math.floor(minutes / phases.length);
   const over = minutes - each * phases.length;
@@ -36,7 +47,11 @@ export function splitMinutes(drill: Drill, minutes: number): { readonly phase: D
 /** Mean resistance of a drill over its phases, 0.5 to 1. */
 export function meanResistance(drill: Drill): number {
   const phases = phasesOf(drill);
-  const ofPhase = { technique: resistance.cooperative, progressive: resistance.progressive, positional: resistance.live };
+  const ofPhase = {
+    technique: resistance.cooperative,
+    progressive: resistance.progressive,
+    positional: resistance.live,
+  };
   return phases.reduce((sum, phase) => sum + ofPhase[phase], 0) / phases.length;
 }
 
@@ -56,10 +71,19 @@ export interface DrillMinutes {
  * Exact benefit of a choice: over students and errors, priority × chance of coming × κ̄ × (1 − e^(−Σd/τ)); the doses of all drills
  * on one error add up, κ̄ is their dose-weighted κ, and a drill gives nothing to those it leaves out.
  */
-export function exactBenefit(choice: readonly DrillMinutes[], attendees: readonly Attendee[], matShare: number): number {
+export function exactBenefit(
+  choice: readonly DrillMinutes[],
+  attendees: readonly Attendee[],
+  matShare: number,
+): number {
   return attendees.reduce(
     (total, attendee) =>
-      total + attendee.needs.reduce((sum, need) => sum + need.priority * attendee.chance * effectOn(need.errorId, attendee.personId, choice, matShare), 0),
+      total +
+      attendee.needs.reduce(
+        (sum, need) =>
+          sum + need.priority * attendee.chance * effectOn(need.errorId, attendee.personId, choice, matShare),
+        0,
+      ),
     0,
   );
 }

@@ -1,6 +1,15 @@
 import type { Drill } from '../vocabulary';
 import type { Attendee } from './attendee';
-import { CHANGE_OVER_MINUTES, DOSE_MINUTES, doseOf, type DrillMinutes, exactBenefit, meanResistance, phasesOf } from './benefit';
+import {
+  CHANGE_OVER_MINUTES,
+  DOSE_MINUTES,
+  type DrillMinutes,
+  doseOf,
+  exactBenefit,
+  leastMinutesOf,
+  meanResistance,
+  phasesOf,
+} from './benefit';
 import type { Candidate } from './eligibility';
 import type { Constraint, LinearModel, Solve, Terms } from './linearModel';
 
@@ -15,6 +24,7 @@ export interface ChoiceProblem {
   /** Whole minutes for all drills together. */
   readonly minutes: number;
   readonly mostTopics: number;
+  readonly mostDrills: number;
   /** Share of the people who can work at once, 0 to 1: pairs that fit over pairs there are. */
   readonly matShare: number;
   readonly locks: readonly DrillLock[];
@@ -52,7 +62,10 @@ function benefitGroups({ candidates, attendees }: ChoiceProblem): BenefitGroup[]
       const best = Math.max(0, ...fitting.map((one) => one.drill.kappa));
       if (best === 0 || need.priority <= 0 || attendee.chance <= 0) continue;
       const key = fitting.map((one) => one.drill.id).join(' ');
-      const group = groups.get(key) ?? { weight: 0, members: fitting.map((candidate) => ({ candidate, share: candidate.drill.kappa / best })) };
+      const group = groups.get(key) ?? {
+        weight: 0,
+        members: fitting.map((candidate) => ({ candidate, share: candidate.drill.kappa / best })),
+      };
       group.weight += need.priority * attendee.chance * best;
       groups.set(key, group);
     }
@@ -74,19 +87,57 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
   const add = (terms: Terms, relation: Constraint['relation'], bound: number) =>
     constraints.push({ name: `c${constraints.length}`, terms, relation, bound });
   for (const [index, { drill }] of candidates.entries()) {
-    add([[1, minutes(index)], [-drill.leastMinutes, use(index)]], '>=', 0);
-    add([[1, minutes(index)], [-drill.mostMinutes, use(index)]], '<=', 0);
+    add(
+      [
+        [1, minutes(index)],
+        [-leastMinutesOf(drill), use(index)],
+      ],
+      '>=',
+      0,
+    );
+    add(
+      [
+        [1, minutes(index)],
+        [-drill.mostMinutes, use(index)],
+      ],
+      '<=',
+      0,
+    );
   }
-  add(candidates.map((_, index) => [1, minutes(index)]), '<=', problem.minutes);
+  add(
+    candidates.map((_, index) => [1, minutes(index)]),
+    '<=',
+    problem.minutes,
+  );
+  add(
+    candidates.map((_, index) => [1, use(index)]),
+    '<=',
+    problem.mostDrills,
+  );
   const families = [...new Set(candidates.map((one) => one.drill.family))];
-  for (const [index, { drill }] of candidates.entries()) add([[1, use(index)], [-1, `t${families.indexOf(drill.family)}`]], '<=', 0);
-  add(families.map((_, index) => [1, `t${index}`]), '<=', problem.mostTopics);
+  for (const [index, { drill }] of candidates.entries())
+    add(
+      [
+        [1, use(index)],
+        [-1, `t${families.indexOf(drill.family)}`],
+      ],
+      '<=',
+      0,
+    );
+  add(
+    families.map((_, index) => [1, `t${index}`]),
+    '<=',
+    problem.mostTopics,
+  );
   for (const group of groups) {
     for (const { slope, offset } of chords()) {
       const dose: Terms = group.members.flatMap(({ candidate, share }) => {
         const index = indexOf.get(candidate.drill.id)!;
         const strength = share * meanResistance(candidate.drill) * matShare * slope;
-        return [[-strength, minutes(index)], [strength * CHANGE_OVER_MINUTES * phasesOf(candidate.drill).length, use(index)]] as Terms;
+        return [
+          [-strength, minutes(index)],
+          [strength * CHANGE_OVER_MINUTES * phasesOf(candidate.drill).length, use(index)],
+        ] as Terms;
       });
       add([[1, group.name], ...dose], '<=', offset);
     }
@@ -102,7 +153,11 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
   };
 }
 
-function addLocks(problem: ChoiceProblem, indexOf: ReadonlyMap<string, number>, add: (terms: Terms, relation: '<=' | '>=' | '=', bound: number) => void) {
+function addLocks(
+  problem: ChoiceProblem,
+  indexOf: ReadonlyMap<string, number>,
+  add: (terms: Terms, relation: '<=' | '>=' | '=', bound: number) => void,
+) {
   for (const lock of problem.locks) {
     const index = indexOf.get(lock.drillId);
     if (index === undefined) continue;
@@ -114,7 +169,8 @@ function addLocks(problem: ChoiceProblem, indexOf: ReadonlyMap<string, number>, 
   }
 }
 
-const clampMinutes = (drill: Drill, minutes: number): number => Math.min(drill.mostMinutes, Math.max(drill.leastMinutes, Math.round(minutes)));
+const clampMinutes = (drill: Drill, minutes: number): number =>
+  Math.min(drill.mostMinutes, Math.max(leastMinutesOf(drill), Math.round(minutes)));
 
 /** Straight pieces of 1 − e^(−d/τ): the least of them is the chord chain, since the curve is concave. */
 function chords(): { slope: number; offset: number }[] {
@@ -145,29 +201,44 @@ export function chooseDrills(problem: ChoiceProblem, solve: Solve): Choice | und
   };
 }
 
-const chosen = ({ drill, excludedIds, alternativeId }: Candidate, minutes: number) => ({ drillId: drill.id, minutes, excludedIds, alternativeId });
+const chosen = ({ drill, excludedIds, alternativeId }: Candidate, minutes: number) => ({
+  drillId: drill.id,
+  minutes,
+  excludedIds,
+  alternativeId,
+});
 
 /** A drill that adds nothing, and that nobody locked, only costs time. */
 function withoutUseless(drills: readonly (DrillMinutes & { alternativeId?: string })[], problem: ChoiceProblem) {
   const isLocked = (id: string) => problem.locks.some((lock) => lock.kind === 'keep' && lock.drillId === id);
-  const needed = new Set(problem.attendees.flatMap((attendee) => attendee.needs.filter((need) => need.priority > 0).map((need) => need.errorId)));
+  const needed = new Set(
+    problem.attendees.flatMap((attendee) =>
+      attendee.needs.filter((need) => need.priority > 0).map((need) => need.errorId),
+    ),
+  );
   return drills.filter(({ drillId }) => {
     const drill = problem.candidates.find((one) => one.drill.id === drillId)!.drill;
-    return isLocked(drillId) || (doseOf(drill, drill.mostMinutes, 1) > 0 && drill.targetErrorIds.some((id) => needed.has(id)));
+    return (
+      isLocked(drillId) ||
+      (doseOf(drill, drill.mostMinutes, 1) > 0 && drill.targetErrorIds.some((id) => needed.has(id)))
+    );
   });
 }
 
 /** The yardstick: errors by raw count, each with its first drill that fits, for the middle of its minutes, until the time is used. */
 function mostFrequentFirst(problem: ChoiceProblem): DrillMinutes[] {
   const counts = new Map<string, number>();
-  for (const need of problem.attendees.flatMap((attendee) => attendee.needs)) counts.set(need.errorId, (counts.get(need.errorId) ?? 0) + need.count);
+  for (const need of problem.attendees.flatMap((attendee) => attendee.needs))
+    counts.set(need.errorId, (counts.get(need.errorId) ?? 0) + need.count);
   const plan: DrillMinutes[] = [];
   let left = problem.minutes;
   for (const [errorId] of [...counts].sort((one, other) => other[1] - one[1] || (one[0] < other[0] ? -1 : 1))) {
-    const candidate = problem.candidates.find((one) => one.drill.targetErrorIds.includes(errorId) && !plan.some((done) => done.drillId === one.drill.id));
+    const candidate = problem.candidates.find(
+      (one) => one.drill.targetErrorIds.includes(errorId) && !plan.some((done) => done.drillId === one.drill.id),
+    );
     if (!candidate) continue;
     const minutes = Math.min(left, Math.round((candidate.drill.leastMinutes + candidate.drill.mostMinutes) / 2));
-    if (minutes < candidate.drill.leastMinutes) continue;
+    if (minutes < leastMinutesOf(candidate.drill) || plan.length >= problem.mostDrills) continue;
     plan.push({ drillId: candidate.drill.id, minutes, excludedIds: candidate.excludedIds });
     left -= minutes;
   }

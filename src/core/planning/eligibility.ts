@@ -9,7 +9,8 @@ export function findExclusion(drill: Drill, attendee: Attendee): ExclusionReason
   return !drill.under16 && isUnder16(attendee) ? 'under-16' : undefined;
 }
 
-export const fitsUniform = (drill: Drill, uniform: Uniform): boolean => drill.uniform === 'both' || drill.uniform === uniform;
+export const fitsUniform = (drill: Drill, uniform: Uniform): boolean =>
+  drill.uniform === 'both' || drill.uniform === uniform;
 
 /** A drill that may run, with whom it leaves out and what they do meanwhile. */
 export interface Candidate {
@@ -35,15 +36,35 @@ export function listCandidates(
     if (excluded.length === 0) return [{ drill, excludedIds: [] }];
     if (excluded.length < 2 || attendees.length - excluded.length < 2) return [];
     const alternative = findAlternative(drill, drills, excluded, uniform);
-    return alternative ? [{ drill, excludedIds: excluded.map((one) => one.personId), alternativeId: alternative.id }] : [];
+    return alternative
+      ? [{ drill, excludedIds: excluded.map((one) => one.personId), alternativeId: alternative.id }]
+      : [];
   });
 }
 
-function findAlternative(drill: Drill, drills: readonly Drill[], excluded: readonly Attendee[], uniform: Uniform): Drill | undefined {
+function findAlternative(
+  drill: Drill,
+  drills: readonly Drill[],
+  excluded: readonly Attendee[],
+  uniform: Uniform,
+): Drill | undefined {
   const worth = (other: Drill) =>
-    excluded.reduce((sum, one) => sum + one.needs.filter((need) => other.targetErrorIds.includes(need.errorId)).reduce((all, need) => all + need.priority, 0), 0);
+    excluded.reduce(
+      (sum, one) =>
+        sum +
+        one.needs
+          .filter((need) => other.targetErrorIds.includes(need.errorId))
+          .reduce((all, need) => all + need.priority, 0),
+      0,
+    );
   return drills
-    .filter((other) => other.id !== drill.id && fitsUniform(other, uniform) && other.groupSize <= 2 && excluded.every((one) => !findExclusion(other, one)))
+    .filter(
+      (other) =>
+        other.id !== drill.id &&
+        fitsUniform(other, uniform) &&
+        other.groupSize <= 2 &&
+        excluded.every((one) => !findExclusion(other, one)),
+    )
     .map((other) => ({ other, worth: worth(other) + (other.family === drill.family ? 1e-3 : 0) }))
     .sort((one, another) => another.worth - one.worth || (one.other.id < another.other.id ? -1 : 1))[0]?.other;
 }

@@ -33,13 +33,20 @@ const number = (value: number): string => (Object.is(value, -0) ? '0' : String(N
 
 function formatTerms(terms: Terms): string {
   if (terms.length === 0) return '0 zero';
-  return terms.map(([coefficient, variable]) => `${coefficient < 0 ? '-' : '+'} ${number(Math.abs(coefficient))} ${variable}`).join('\n ');
+  return terms
+    .map(([coefficient, variable]) => `${coefficient < 0 ? '-' : '+'} ${number(Math.abs(coefficient))} ${variable}`)
+    .join('\n ');
 }
 
 /** The model in CPLEX LP text, one term a line, which every common solver reads. */
 export function formatLinearModel(model: LinearModel): string {
-  const lines = [model.direction === 'maximize' ? 'Maximize' : 'Minimize', ` obj: ${formatTerms(model.objective)}`, 'Subject To'];
-  for (const { name, terms, relation, bound } of model.constraints) lines.push(` ${name}: ${formatTerms(terms)} ${relation} ${number(bound)}`);
+  const lines = [
+    model.direction === 'maximize' ? 'Maximize' : 'Minimize',
+    ` obj: ${formatTerms(model.objective)}`,
+    'Subject To',
+  ];
+  for (const { name, terms, relation, bound } of model.constraints)
+    lines.push(` ${name}: ${formatTerms(terms)} ${relation} ${number(bound)}`);
   if (model.upperBounds?.length) {
     lines.push('Bounds', ...model.upperBounds.map(([variable, bound]) => ` 0 <= ${variable} <= ${number(bound)}`));
   }

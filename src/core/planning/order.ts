@@ -19,7 +19,9 @@ export interface OrderedItem {
  */
 export function orderDrills(items: readonly OrderItem[]): OrderedItem[] {
   const ordered: OrderedItem[] = [];
-  let options: { last: CatalogueFamily | undefined; changes: number; sequence: OrderedItem[] }[] = [{ last: undefined, changes: 0, sequence: [] }];
+  let options: { last: CatalogueFamily | undefined; changes: number; sequence: OrderedItem[] }[] = [
+    { last: undefined, changes: 0, sequence: [] },
+  ];
   for (const phase of drillPhases) {
     const here = items.filter((item) => item.phases.includes(phase));
     if (here.length === 0) continue;
@@ -27,11 +29,14 @@ export function orderDrills(items: readonly OrderItem[]): OrderedItem[] {
     const best = new Map<CatalogueFamily, (typeof options)[number]>();
     for (const before of options) {
       for (const sequence of permutations(families)) {
-        const changes = before.changes + sequence.length - 1 + (before.last !== undefined && before.last !== sequence[0] ? 1 : 0);
+        const changes =
+          before.changes + sequence.length - 1 + (before.last !== undefined && before.last !== sequence[0] ? 1 : 0);
         const last = sequence[sequence.length - 1]!;
         const known = best.get(last);
         if (known && known.changes <= changes) continue;
-        const added = sequence.flatMap((family) => here.filter((item) => item.family === family).map((item) => ({ drillId: item.drillId, phase })));
+        const added = sequence.flatMap((family) =>
+          here.filter((item) => item.family === family).map((item) => ({ drillId: item.drillId, phase })),
+        );
         best.set(last, { last, changes, sequence: [...before.sequence, ...added] });
       }
     }
@@ -44,7 +49,9 @@ export function orderDrills(items: readonly OrderItem[]): OrderedItem[] {
 
 function permutations<Item>(items: readonly Item[]): Item[][] {
   if (items.length <= 1) return [[...items]];
-  return items.flatMap((item, index) => permutations([...items.slice(0, index), ...items.slice(index + 1)]).map((rest) => [item, ...rest]));
+  return items.flatMap((item, index) =>
+    permutations([...items.slice(0, index), ...items.slice(index + 1)]).map((rest) => [item, ...rest]),
+  );
 }
 
 /** Changes of family from block to block. */

@@ -28,7 +28,8 @@ export const pairKey = (one: string, other: string): string => (one < other ? `$
 /** The rule that forbids a pair; undefined when they may train together. The weight limit binds live work only and includes its end. */
 export function findBrokenRule(one: Attendee, other: Attendee, problem: PairingProblem): PairRule | undefined {
   const { limits, live } = problem;
-  if (limits.doNotPair.some(([left, right]) => pairKey(left, right) === pairKey(one.personId, other.personId))) return 'do-not-pair';
+  if (limits.doNotPair.some(([left, right]) => pairKey(left, right) === pairKey(one.personId, other.personId)))
+    return 'do-not-pair';
   if (!limits.minorsWithAdults && isMinor(one) !== isMinor(other)) return 'minor-with-adult';
   if (!live) return undefined;
   if (one.weightKg === undefined || other.weightKg === undefined) return 'unknown-weight';
@@ -59,12 +60,16 @@ const SIT_OUT_COST = 100_000;
  * The cheapest pairing that breaks no rule, as a program with one variable per admissible pair. With an odd number one group of three
  * is allowed, its cost the sum of its three pairs. Somebody sits out only when every pairing would break a rule.
  */
-export function buildPairingModel(problem: PairingProblem): { readonly model: LinearModel; readonly groups: ReadonlyMap<string, readonly number[]> } {
+export function buildPairingModel(problem: PairingProblem): {
+  readonly model: LinearModel;
+  readonly groups: ReadonlyMap<string, readonly number[]>;
+} {
   const { people } = problem;
   const groups = new Map<string, readonly number[]>();
   const costs = new Map<string, number>();
   const admissible = (i: number, j: number) =>
-    !findBrokenRule(people[i]!, people[j]!, problem) && !problem.usedPairs.has(pairKey(people[i]!.personId, people[j]!.personId));
+    !findBrokenRule(people[i]!, people[j]!, problem) &&
+    !problem.usedPairs.has(pairKey(people[i]!.personId, people[j]!.personId));
   const cost = (i: number, j: number) => pairCost(people[i]!, people[j]!, problem);
   const trios: string[] = [];
   for (let i = 0; i < people.length; i += 1) {
@@ -84,11 +89,20 @@ export function buildPairingModel(problem: PairingProblem): { readonly model: Li
   }
   const memberOf = people.map((): [number, string][] => []);
   for (const [name, members] of groups) for (const index of members) memberOf[index]!.push([1, name]);
-  const constraints: Constraint[] = people.map((_, index) => ({ name: `one${index}`, terms: [...memberOf[index]!, [1, `s${index}`]], relation: '=', bound: 1 }));
-  if (trios.length > 0) constraints.push({ name: 'trio', terms: trios.map((name) => [1, name]), relation: '<=', bound: 1 });
+  const constraints: Constraint[] = people.map((_, index) => ({
+    name: `one${index}`,
+    terms: [...memberOf[index]!, [1, `s${index}`]],
+    relation: '=',
+    bound: 1,
+  }));
+  if (trios.length > 0)
+    constraints.push({ name: 'trio', terms: trios.map((name) => [1, name]), relation: '<=', bound: 1 });
   const model: LinearModel = {
     direction: 'minimize',
-    objective: [...[...costs].map(([name, value]) => [value, name] as const), ...people.map((_, index) => [SIT_OUT_COST, `s${index}`] as const)],
+    objective: [
+      ...[...costs].map(([name, value]) => [value, name] as const),
+      ...people.map((_, index) => [SIT_OUT_COST, `s${index}`] as const),
+    ],
     constraints,
     integers: [],
     binaries: [...groups.keys(), ...people.map((_, index) => `s${index}`)],
@@ -103,7 +117,9 @@ export function pairPeople(problem: PairingProblem, solve: Solve): Pairing {
   const solution = solve(model);
   const taken = (name: string) => (solution.values.get(name) ?? 0) > 0.5;
   const chosen = [...groups].filter(([name]) => taken(name)).map(([, members]) => members);
-  const sittingOut = problem.people.flatMap((person, index) => (taken(`s${index}`) ? [{ personId: person.personId, rules: rulesAgainst(person, problem) }] : []));
+  const sittingOut = problem.people.flatMap((person, index) =>
+    taken(`s${index}`) ? [{ personId: person.personId, rules: rulesAgainst(person, problem) }] : [],
+  );
   return {
     groups: chosen.map((members) => members.map((index) => problem.people[index]!.personId)),
     sittingOut,
@@ -121,6 +137,8 @@ export function groupCost(members: readonly number[], problem: PairingProblem): 
 }
 
 function rulesAgainst(person: Attendee, problem: PairingProblem): PairRule[] {
-  const rules = problem.people.filter((other) => other !== person).map((other) => findBrokenRule(person, other, problem));
+  const rules = problem.people
+    .filter((other) => other !== person)
+    .map((other) => findBrokenRule(person, other, problem));
   return [...new Set(rules.filter((rule): rule is PairRule => rule !== undefined))].sort();
 }

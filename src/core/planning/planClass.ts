@@ -1,13 +1,13 @@
 import { fail, type Result, succeed } from '../kernel';
-import { type Drill, drills as catalogueDrills, findDrill, findError, type Uniform } from '../vocabulary';
 import { placeOfRole } from '../round';
-import { type Attendee, type PlanLimits } from './attendee';
+import { drills as catalogueDrills, type Drill, findDrill, findError, type Uniform } from '../vocabulary';
+import type { Attendee, PlanLimits } from './attendee';
 import { type DrillPhase, phasesOf, splitMinutes } from './benefit';
 import { type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
 import { orderDrills } from './order';
-import { pairKey, type Pairing, pairPeople } from './pairs';
+import { type Pairing, pairKey, pairPeople } from './pairs';
 
 export interface ClassProblem {
   readonly minutes: number;
@@ -36,7 +36,12 @@ export type BlockKind = 'warm-up' | DrillPhase | 'rounds' | 'close';
 
 export interface Reason {
   readonly errorId: string;
-  readonly people: readonly { readonly personId: string; readonly count: number; readonly lastSeenOn?: string; readonly markIds: readonly string[] }[];
+  readonly people: readonly {
+    readonly personId: string;
+    readonly count: number;
+    readonly lastSeenOn?: string;
+    readonly markIds: readonly string[];
+  }[];
 }
 
 export interface PlanBlock {
@@ -80,6 +85,8 @@ export interface ClassPlan {
 /** Shortest class that can be planned, in minutes. @source own decision: arrival, one drill, one round, close */
 export const LEAST_CLASS_MINUTES = 20;
 export const MOST_TOPICS = 3;
+/** Most drills in one class. @source own decision: more than four and nobody remembers the first */
+export const MOST_DRILLS = 4;
 
 const fixedMinutes = (minutes: number) =>
   minutes >= 50 ? { 'warm-up': 8, rounds: 12, close: 3 } : { 'warm-up': 4, rounds: 5, close: 2 };
@@ -94,10 +101,12 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
   if (attendees.length === 1) return fail({ code: 'one-person' });
   if (minutes < LEAST_CLASS_MINUTES) return fail({ code: 'too-short', leastMinutes: LEAST_CLASS_MINUTES });
   const keeps = locks.filter((lock) => lock.kind === 'keep');
-  if (keeps.length === 0 && attendees.every((one) => one.needs.every((need) => need.priority <= 0))) return fail({ code: 'nothing-to-work-on' });
+  if (keeps.length === 0 && attendees.every((one) => one.needs.every((need) => need.priority <= 0)))
+    return fail({ code: 'nothing-to-work-on' });
   const choiceProblem = toChoiceProblem(problem);
   const lockedMinutes = keeps.reduce((sum, lock) => sum + (lock.kind === 'keep' ? lock.minutes : 0), 0);
-  if (lockedMinutes > choiceProblem.minutes) return fail({ code: 'locks-do-not-fit', lockedMinutes, minutes: choiceProblem.minutes });
+  if (lockedMinutes > choiceProblem.minutes)
+    return fail({ code: 'locks-do-not-fit', lockedMinutes, minutes: choiceProblem.minutes });
   if (choiceProblem.candidates.length === 0) return fail({ code: 'no-drill-fits' });
   const choice = chooseDrills(choiceProblem, solve);
   if (!choice) return fail({ code: 'locks-do-not-fit', lockedMinutes, minutes: choiceProblem.minutes });
@@ -124,6 +133,7 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
     attendees: problem.attendees,
     minutes: problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close,
     mostTopics: MOST_TOPICS,
+    mostDrills: Math.max(MOST_DRILLS, kept.size),
     matShare: Math.min(1, Math.max(1, problem.pairsOnMats) / Math.max(1, pairs)),
     locks: problem.locks,
   };
@@ -135,7 +145,9 @@ function layOut(problem: ClassProblem, choice: Choice): PlanBlock[] {
     const drill = findDrill(drillId)!;
     return { drillId, family: drill.family, phases: phasesOf(drill) };
   });
-  const drafts: Omit<PlanBlock, 'startMinute'>[] = [{ kind: 'warm-up', minutes: fixed['warm-up'], excludedIds: [], reasons: [] }];
+  const drafts: Omit<PlanBlock, 'startMinute'>[] = [
+    { kind: 'warm-up', minutes: fixed['warm-up'], excludedIds: [], reasons: [] },
+  ];
   for (const { drillId, phase } of orderDrills(items)) {
     const entry = choice.drills.find((one) => one.drillId === drillId)!;
     const drill = findDrill(drillId)!;
@@ -174,7 +186,9 @@ function reasonsFor(drill: Drill, attendees: readonly Attendee[], excludedIds: r
       people: attendees
         .filter((one) => !excludedIds.includes(one.personId))
         .flatMap(({ personId, needs }) =>
-          needs.filter((need) => need.errorId === errorId && need.count > 0).map(({ count, lastSeenOn, markIds }) => ({ personId, count, lastSeenOn, markIds })),
+          needs
+            .filter((need) => need.errorId === errorId && need.count > 0)
+            .map(({ count, lastSeenOn, markIds }) => ({ personId, count, lastSeenOn, markIds })),
         )
         .sort((one, other) => other.count - one.count || (one.personId < other.personId ? -1 : 1)),
     }))
@@ -185,9 +199,18 @@ function explainChoice(problem: ChoiceProblem, choice: Choice, solve: Solve): Ch
   return choice.drills.map(({ drillId, minutes }) => {
     const others = problem.locks.filter((lock) => lock.drillId !== drillId);
     const without = chooseDrills({ ...problem, locks: [...others, { kind: 'drop', drillId }] }, solve);
-    const displaced = (without?.drills ?? []).map((one) => one.drillId).filter((id) => !choice.drills.some((one) => one.drillId === id));
-    const benefitLostRatio = choice.benefit > 0 ? Math.max(0, (choice.benefit - (without?.benefit ?? 0)) / choice.benefit) : 0;
-    return { drillId, minutes, locked: problem.locks.some((lock) => lock.kind === 'keep' && lock.drillId === drillId), displaced, benefitLostRatio };
+    const displaced = (without?.drills ?? [])
+      .map((one) => one.drillId)
+      .filter((id) => !choice.drills.some((one) => one.drillId === id));
+    const benefitLostRatio =
+      choice.benefit > 0 ? Math.max(0, (choice.benefit - (without?.benefit ?? 0)) / choice.benefit) : 0;
+    return {
+      drillId,
+      minutes,
+      locked: problem.locks.some((lock) => lock.kind === 'keep' && lock.drillId === drillId),
+      displaced,
+      benefitLostRatio,
+    };
   });
 }
 
@@ -199,12 +222,18 @@ function pairPhases(problem: ClassProblem, choice: Choice, solve: Solve): PhaseP
     const people = live ? problem.attendees.filter((one) => !one.injured) : problem.attendees;
     const base = { people, live, limits: problem.limits, wants: live ? wants : new Map<string, 'over' | 'under'>() };
     const fresh = pairPeople({ ...base, recentPairs: problem.recentPairs, usedPairs: used }, solve);
-    const again = used.size > 0 && fresh.sittingOut.length > people.length % 2
-      ? pairPeople({ ...base, recentPairs: new Set([...problem.recentPairs, ...used]), usedPairs: new Set() }, solve)
-      : fresh;
+    const again =
+      used.size > 0 && fresh.sittingOut.length > people.length % 2
+        ? pairPeople({ ...base, recentPairs: new Set([...problem.recentPairs, ...used]), usedPairs: new Set() }, solve)
+        : fresh;
     const pairing = again.sittingOut.length < fresh.sittingOut.length ? again : fresh;
-    for (const group of pairing.groups) for (const one of group) for (const other of group) if (one !== other) used.add(pairKey(one, other));
-    return { phase, ...pairing, injuredIds: live ? problem.attendees.filter((one) => one.injured).map((one) => one.personId) : [] };
+    for (const group of pairing.groups)
+      for (const one of group) for (const other of group) if (one !== other) used.add(pairKey(one, other));
+    return {
+      phase,
+      ...pairing,
+      injuredIds: live ? problem.attendees.filter((one) => one.injured).map((one) => one.personId) : [],
+    };
   });
 }
 
@@ -212,7 +241,9 @@ function wantsOf(attendees: readonly Attendee[], choice: Choice): ReadonlyMap<st
   const targets = new Set(choice.drills.flatMap((one) => findDrill(one.drillId)?.targetErrorIds ?? []));
   const wants = new Map<string, 'over' | 'under'>();
   for (const { personId, needs } of attendees) {
-    const first = [...needs].filter((need) => targets.has(need.errorId)).sort((one, other) => other.priority - one.priority)[0];
+    const first = [...needs]
+      .filter((need) => targets.has(need.errorId))
+      .sort((one, other) => other.priority - one.priority)[0];
     const place = first ? placeOfRole(findError(first.errorId)?.role ?? 'neutral') : 'level';
     if (place !== 'level') wants.set(personId, place);
   }

@@ -15,7 +15,9 @@ export function checkLink(marks: readonly Mark[], fromId: string, toId: string):
   const to = marks.find((mark) => mark.id === toId);
   if (!from || !to) return fail({ code: 'target-missing', fromId, toId });
   if (to.atSeconds < from.atSeconds) return fail({ code: 'back-in-time', fromId, toId });
-  return fromId === toId || descendantIds(marks, toId).has(fromId) ? fail({ code: 'cycle', fromId, toId }) : succeed(true);
+  return fromId === toId || descendantIds(marks, toId).has(fromId)
+    ? fail({ code: 'cycle', fromId, toId })
+    : succeed(true);
 }
 
 /** Ids of everything a mark led to, near and far, without itself. Safe on circles. */
@@ -78,7 +80,10 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
   const errors = reading.marks.filter((mark): mark is ErrorMark => mark.kind === 'error');
   const byId = new Map(reading.marks.map((mark) => [mark.id, mark]));
   const symptomIds = new Set<string>();
-  const roots: Root[] = errors.map((mark) => ({ mark, descendants: mark.ledTo.length ? descendantIds(reading.marks, mark.id) : new Set<string>() }));
+  const roots: Root[] = errors.map((mark) => ({
+    mark,
+    descendants: mark.ledTo.length ? descendantIds(reading.marks, mark.id) : new Set<string>(),
+  }));
   for (const { mark, descendants } of roots) {
     for (const id of descendants) {
       const below = byId.get(id);
@@ -130,7 +135,9 @@ function isRepeated(mark: Mark, root: Root, byId: ReadonlyMap<string, Mark>): bo
     if (other?.kind !== 'attempt' || !isFinished(other) || other.athlete !== mark.holder) return false;
     const technique = findTechnique(other.techniqueId);
     if (points === 'pass') return technique?.class === 'passes';
-    return points === 'back' && technique?.class === 'back-takes' && (other.endSeconds ?? other.atSeconds) <= mark.atSeconds;
+    return (
+      points === 'back' && technique?.class === 'back-takes' && (other.endSeconds ?? other.atSeconds) <= mark.atSeconds
+    );
   });
 }
 
@@ -147,12 +154,22 @@ function conceded(mark: Mark, loser: Athlete): { points: number; tap: number } {
   if (technique?.class === 'submissions') {
     return { points: 0, tap: (mark.tapCause ?? 'technique') === 'technique' ? 1 : 0 };
   }
-  const classPoints = { passes: 3, sweeps: 2, takedowns: 2, 'back-takes': technique?.resultPositionId === 'back-control' ? 4 : 0 };
-  const points = technique && technique.scores !== false ? (classPoints as Record<string, number>)[technique.class] ?? 0 : 0;
+  const classPoints = {
+    passes: 3,
+    sweeps: 2,
+    takedowns: 2,
+    'back-takes': technique?.resultPositionId === 'back-control' ? 4 : 0,
+  };
+  const points =
+    technique && technique.scores !== false ? ((classPoints as Record<string, number>)[technique.class] ?? 0) : 0;
   return { points, tap: 0 };
 }
 
-function shareTideLoss(roots: readonly Root[], byId: ReadonlyMap<string, Mark>, tide: Tide): ReadonlyMap<string, number> {
+function shareTideLoss(
+  roots: readonly Root[],
+  byId: ReadonlyMap<string, Mark>,
+  tide: Tide,
+): ReadonlyMap<string, number> {
   const windows = roots.flatMap((root) => {
     const window = lossWindow(root, byId, tide);
     return window ? [{ root, ...window }] : [];
@@ -182,7 +199,9 @@ function lossWindow(root: Root, byId: ReadonlyMap<string, Mark>, tide: Tide) {
   const before = [...tide.steps].reverse().find((step) => step.live && step.startSeconds < atSeconds - 1e-9);
   const level = seenBy(athlete, before?.value ?? 0);
   const last = Math.max(...[...root.descendants].map((id) => byId.get(id)?.atSeconds ?? atSeconds));
-  const back = tide.steps.find((step) => step.live && step.endSeconds > last + 1e-9 && seenBy(athlete, step.value) >= level);
+  const back = tide.steps.find(
+    (step) => step.live && step.endSeconds > last + 1e-9 && seenBy(athlete, step.value) >= level,
+  );
   const end = tide.steps[tide.steps.length - 1]?.endSeconds ?? atSeconds;
   return { from: atSeconds, to: Math.max(atSeconds, back ? Math.max(back.startSeconds, last) : end), level };
 }

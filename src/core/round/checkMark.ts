@@ -24,12 +24,19 @@ export function checkMark(mark: Mark, round: Span): MarkProblem[] {
   const conceptId = conceptIdOf(mark);
   if (conceptId !== undefined && !isKnown(mark, conceptId)) problems.push({ code: 'unknown-concept', conceptId });
   const characters = mark.note?.length ?? 0;
-  if (characters > MOST_NOTE_CHARACTERS) problems.push({ code: 'note-too-long', characters, most: MOST_NOTE_CHARACTERS });
+  if (characters > MOST_NOTE_CHARACTERS)
+    problems.push({ code: 'note-too-long', characters, most: MOST_NOTE_CHARACTERS });
   if (mark.kind === 'note' && mark.note.trim() === '') problems.push({ code: 'empty-note' });
   return problems;
 }
 
 function isKnown(mark: Mark, conceptId: string): boolean {
-  const find = { position: findPosition, grip: findGrip, attempt: findTechnique, error: findError, strength: findStrength };
+  const find = {
+    position: findPosition,
+    grip: findGrip,
+    attempt: findTechnique,
+    error: findError,
+    strength: findStrength,
+  };
   return mark.kind === 'stoppage' || mark.kind === 'note' || find[mark.kind](conceptId) !== undefined;
 }

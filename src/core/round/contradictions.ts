@@ -19,7 +19,6 @@ export interface Contradiction {
 
 const pinFamilies: readonly PositionFamily[] = ['side-pin', 'knee-on-belly', 'mount', 'back'];
 
-
 /** Contradictions in the marks, in order of time; nothing is repaired. */
 export function listContradictions(reading: RoundReading): Contradiction[] {
   const found: Contradiction[] = [];
@@ -42,8 +41,10 @@ export function listContradictions(reading: RoundReading): Contradiction[] {
 
 function timeCodes(mark: Mark, { round }: RoundReading): Contradiction['code'][] {
   const codes: Contradiction['code'][] = [];
-  if (mark.atSeconds < round.startSeconds - 1e-6 || mark.atSeconds > round.endSeconds + 1e-6) codes.push('outside-round');
-  if ('endSeconds' in mark && mark.endSeconds !== undefined && mark.endSeconds < mark.atSeconds) codes.push('ends-before-start');
+  if (mark.atSeconds < round.startSeconds - 1e-6 || mark.atSeconds > round.endSeconds + 1e-6)
+    codes.push('outside-round');
+  if ('endSeconds' in mark && mark.endSeconds !== undefined && mark.endSeconds < mark.atSeconds)
+    codes.push('ends-before-start');
   return codes;
 }
 
@@ -52,7 +53,8 @@ function attemptCodes(mark: AttemptMark, state: RoundState): Contradiction['code
   if (!technique || state.kind !== 'position') return [];
   const family = findPosition(state.positionId)?.family;
   const place = placeOf(state, mark.athlete);
-  if (technique.class === 'passes' && place === 'over' && family && pinFamilies.includes(family)) return ['already-past'];
+  if (technique.class === 'passes' && place === 'over' && family && pinFamilies.includes(family))
+    return ['already-past'];
   if (technique.class === 'sweeps' && place === 'over') return ['sweep-from-top'];
   const onlyFromMount = technique.fromFamilies.length === 1 && technique.fromFamilies[0] === 'mount';
   const attacksFromMount = technique.class === 'submissions' || technique.class === 'back-takes';
@@ -74,7 +76,11 @@ function findPlayAfterFinish(marks: readonly Mark[], index: number): string | un
   if (mark.kind !== 'attempt' || mark.stage !== 'finished' || (mark.end ?? 'finished') !== 'finished') return undefined;
   if (findTechnique(mark.techniqueId)?.class !== 'submissions') return undefined;
   const finishedAt = mark.endSeconds ?? mark.atSeconds;
-  const next = marks.slice(index + 1).find((one) => one.kind !== 'note' && one.kind !== 'error' && one.kind !== 'strength' && one.atSeconds > finishedAt);
+  const next = marks
+    .slice(index + 1)
+    .find(
+      (one) => one.kind !== 'note' && one.kind !== 'error' && one.kind !== 'strength' && one.atSeconds > finishedAt,
+    );
   if (!next || next.kind === 'stoppage') return undefined;
   const restarts = next.kind === 'position' && findPosition(next.positionId)?.family === 'standing';
   return restarts ? undefined : next.id;

@@ -32,7 +32,9 @@ interface StateChange {
 export function readRound(round: Span, marks: readonly Mark[]): RoundReading {
   const ordered = [...marks].sort(compareMarks);
   const changes = stateChanges(ordered);
-  const stoppages = ordered.filter((mark): mark is StoppageMark => mark.kind === 'stoppage' && mark.endSeconds > mark.atSeconds);
+  const stoppages = ordered.filter(
+    (mark): mark is StoppageMark => mark.kind === 'stoppage' && mark.endSeconds > mark.atSeconds,
+  );
   const intervals = tile(round, changes, stoppages);
   const liveSeconds = intervals.reduce((sum, one) => sum + (one.state.kind === 'stopped' ? 0 : spanSeconds(one)), 0);
   return { round, marks: ordered, intervals, liveSeconds };
@@ -67,7 +69,12 @@ function tile(round: Span, changes: readonly StateChange[], stoppages: readonly 
   const close = (until: number) => {
     if (until <= cursor) return;
     const state: RoundState = stoppedBy > 0 ? { kind: 'stopped' } : running.state;
-    intervals.push({ startSeconds: cursor, endSeconds: until, state, markId: stoppedBy > 0 ? undefined : running.markId });
+    intervals.push({
+      startSeconds: cursor,
+      endSeconds: until,
+      state,
+      markId: stoppedBy > 0 ? undefined : running.markId,
+    });
     cursor = until;
   };
   for (const event of events) {

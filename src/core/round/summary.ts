@@ -26,7 +26,10 @@ export interface AthleteSummary {
  * position and role are one hold and one entry. "Inferior" is the worse role of a position with a house value of 1 or more.
  */
 export function summariseAthlete(reading: RoundReading, athlete: Athlete): AthleteSummary {
-  const byKey = new Map<string, { positionId: string; role: Role; liveSeconds: number; entries: number; longestSeconds: number }>();
+  const byKey = new Map<
+    string,
+    { positionId: string; role: Role; liveSeconds: number; entries: number; longestSeconds: number }
+  >();
   let previousKey = '';
   let holdSeconds = 0;
   let onTop = 0;
@@ -53,9 +56,12 @@ export function summariseAthlete(reading: RoundReading, athlete: Athlete): Athle
     previousKey = key;
     marked += seconds;
     if (placeOfRole(role) === 'over') onTop += seconds;
-    if (holder !== undefined && holder !== athlete && (findPosition(positionId)?.houseValue ?? 0) >= 1) inferior += seconds;
+    if (holder !== undefined && holder !== athlete && (findPosition(positionId)?.houseValue ?? 0) >= 1)
+      inferior += seconds;
   }
-  const positions = [...byKey.values()].sort((one, other) => other.liveSeconds - one.liveSeconds || (one.positionId < other.positionId ? -1 : 1));
+  const positions = [...byKey.values()].sort(
+    (one, other) => other.liveSeconds - one.liveSeconds || (one.positionId < other.positionId ? -1 : 1),
+  );
   const share = (seconds: number) => (marked > 0 ? seconds / marked : 0);
   return { positions, onTopRatio: share(onTop), inferiorRatio: share(inferior), markedSeconds: marked };
 }
@@ -78,5 +84,9 @@ export function countTransitions(reading: RoundReading): Transition[] {
   }
   return [...counts]
     .map(([key, count]) => ({ fromPositionId: key.split(' ')[0]!, toPositionId: key.split(' ')[1]!, count }))
-    .sort((one, other) => other.count - one.count || (`${one.fromPositionId}${one.toPositionId}` < `${other.fromPositionId}${other.toPositionId}` ? -1 : 1));
+    .sort(
+      (one, other) =>
+        other.count - one.count ||
+        (`${one.fromPositionId}${one.toPositionId}` < `${other.fromPositionId}${other.toPositionId}` ? -1 : 1),
+    );
 }

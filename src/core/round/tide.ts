@@ -69,7 +69,9 @@ export function tideOf(reading: RoundReading): Tide {
   let area = 0;
   for (const interval of reading.intervals) {
     const live = interval.state.kind !== 'stopped';
-    const near = live ? pressing.filter((one) => one.startSeconds < interval.endSeconds && one.endSeconds > interval.startSeconds) : [];
+    const near = live
+      ? pressing.filter((one) => one.startSeconds < interval.endSeconds && one.endSeconds > interval.startSeconds)
+      : [];
     const base = baseValue(interval.state);
     for (const piece of splitAt(interval, near)) {
       const value = live ? clip(base + netPressure(near, piece)) : 0;

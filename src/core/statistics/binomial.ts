@@ -32,7 +32,9 @@ const logChoose = (trials: number, successes: number): number =>
 export function binomialProbability(successes: number, trials: number, chance: number): number {
   if (chance <= 0) return successes === 0 ? 1 : 0;
   if (chance >= 1) return successes === trials ? 1 : 0;
-  return Math.exp(logChoose(trials, successes) + successes * Math.log(chance) + (trials - successes) * Math.log1p(-chance));
+  return Math.exp(
+    logChoose(trials, successes) + successes * Math.log(chance) + (trials - successes) * Math.log1p(-chance),
+  );
 }
 
 /** Exact two-sided p: the sum of the outcomes that are no likelier than the observed (equal ones count, to 1 part in 10⁷). */

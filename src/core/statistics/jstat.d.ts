@@ -4,6 +4,12 @@ declare module 'jstat' {
     cdf(value: number, ...parameters: number[]): number;
     pdf(value: number, ...parameters: number[]): number;
   }
-  const jstat: { gamma: Distribution; beta: Distribution; binomial: Distribution; poisson: Distribution; gammaln(x: number): number };
+  const jstat: {
+    gamma: Distribution;
+    beta: Distribution;
+    binomial: Distribution;
+    poisson: Distribution;
+    gammaln(x: number): number;
+  };
   export default jstat;
 }

@@ -28,7 +28,8 @@ const columns = 'id, sign_in_name, display_name, role, password_hash, reaction_l
 export const findCoachBySignInName = (database: Database, signInName: string) =>
   findRow(database, coachRow, `select ${columns} from coach where sign_in_name = $1`, [signInName]);
 
-export const listCoaches = (database: Database) => listRows(database, coachRow, `select ${columns} from coach order by display_name, id limit 200`);
+export const listCoaches = (database: Database) =>
+  listRows(database, coachRow, `select ${columns} from coach order by display_name, id limit 200`);
 
 export async function countCoaches(database: Database): Promise<number> {
   const row = await findRow(database, z.object({ count: z.number() }), 'select count(*)::int as count from coach');
@@ -42,8 +43,17 @@ export const insertCoach = (database: Database, coach: Omit<Coach, 'reactionLead
     [coach.id, coach.signInName, coach.displayName, coach.role, coach.passwordHash],
   );
 
-export const updateCoachPreferences = (database: Database, coachId: string, reactionLeadSeconds: number, weightUnit: 'kg' | 'lb') =>
-  runStatement(database, 'update coach set reaction_lead_seconds = $2, weight_unit = $3 where id = $1', [coachId, reactionLeadSeconds, weightUnit]);
+export const updateCoachPreferences = (
+  database: Database,
+  coachId: string,
+  reactionLeadSeconds: number,
+  weightUnit: 'kg' | 'lb',
+) =>
+  runStatement(database, 'update coach set reaction_lead_seconds = $2, weight_unit = $3 where id = $1', [
+    coachId,
+    reactionLeadSeconds,
+    weightUnit,
+  ]);
 
 export const findCoachBySession = (database: Database, tokenHash: Buffer) =>
   findRow(

@@ -10,10 +10,14 @@ export const insertSession = (database: Database, tokenHash: Buffer, coachId: st
   );
 
 export const revokeSession = (database: Database, tokenHash: Buffer) =>
-  runStatement(database, 'update sign_in_session set revoked_at = now() where token_hash = $1 and revoked_at is null', [tokenHash]);
+  runStatement(database, 'update sign_in_session set revoked_at = now() where token_hash = $1 and revoked_at is null', [
+    tokenHash,
+  ]);
 
 export const revokeAllSessions = (database: Database, coachId: string) =>
-  runStatement(database, 'update sign_in_session set revoked_at = now() where coach_id = $1 and revoked_at is null', [coachId]);
+  runStatement(database, 'update sign_in_session set revoked_at = now() where coach_id = $1 and revoked_at is null', [
+    coachId,
+  ]);
 
 export const insertAttempt = (database: Database, signInName: string, address: string, succeeded: boolean) =>
   runStatement(database, 'insert into sign_in_attempt (sign_in_name, address, succeeded) values ($1, $2, $3)', [

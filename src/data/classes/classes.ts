@@ -39,13 +39,25 @@ const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level
 export const listClasses = (database: Database, since: string, most = 200) =>
   listRows(database, classRow, `${select} where k.starts_at >= $1 order by k.starts_at, k.id limit $2`, [since, most]);
 
-export const findClass = (database: Database, id: string) => findRow(database, classRow, `${select} where k.id = $1`, [id]);
+export const findClass = (database: Database, id: string) =>
+  findRow(database, classRow, `${select} where k.id = $1`, [id]);
 
 /** The latest classes before one, newest first. */
 export const listClassesBefore = (database: Database, startsAt: string, most: number) =>
-  listRows(database, classRow, `${select} where k.starts_at < $1 order by k.starts_at desc, k.id limit $2`, [startsAt, most]);
+  listRows(database, classRow, `${select} where k.starts_at < $1 order by k.starts_at desc, k.id limit $2`, [
+    startsAt,
+    most,
+  ]);
 
-const valuesOf = (one: ClassContent) => [one.id, one.title.trim(), one.startsAt, one.minutes, one.uniform, one.level, one.pairsOnMats];
+const valuesOf = (one: ClassContent) => [
+  one.id,
+  one.title.trim(),
+  one.startsAt,
+  one.minutes,
+  one.uniform,
+  one.level,
+  one.pairsOnMats,
+];
 
 export const insertClass = (database: Database, one: ClassContent) =>
   runStatement(
@@ -62,11 +74,20 @@ export const updateClass = (database: Database, one: ClassContent, version: numb
     [...valuesOf(one), version],
   );
 
-export const deleteClass = (database: Database, id: string) => runStatement(database, 'delete from academy_class where id = $1', [id]);
+export const deleteClass = (database: Database, id: string) =>
+  runStatement(database, 'delete from academy_class where id = $1', [id]);
 
-export async function listAttendees(database: Database, classId: string): Promise<{ personId: string; chance: number }[]> {
+export async function listAttendees(
+  database: Database,
+  classId: string,
+): Promise<{ personId: string; chance: number }[]> {
   const row = z.object({ person_id: z.string(), chance: z.number() });
-  const rows = await listRows(database, row, 'select person_id, chance from class_attendee where class_id = $1 order by person_id limit 1000', [classId]);
+  const rows = await listRows(
+    database,
+    row,
+    'select person_id, chance from class_attendee where class_id = $1 order by person_id limit 1000',
+    [classId],
+  );
   return rows.map((one) => ({ personId: one.person_id, chance: one.chance }));
 }
 
@@ -88,14 +109,32 @@ const planRow = z
     locks: z.custom<DrillLock[]>((value) => Array.isArray(value)),
     made_at: z.date(),
   })
-  .transform((row) => ({ classId: row.class_id, version: row.version, plan: row.content, locks: row.locks, madeAt: row.made_at.toISOString() }));
+  .transform((row) => ({
+    classId: row.class_id,
+    version: row.version,
+    plan: row.content,
+    locks: row.locks,
+    madeAt: row.made_at.toISOString(),
+  }));
 export type StoredPlan = z.output<typeof planRow>;
 
 export const findLatestPlan = (database: Database, classId: string) =>
-  findRow(database, planRow, 'select class_id, version, content, locks, made_at from class_plan where class_id = $1 order by version desc limit 1', [classId]);
+  findRow(
+    database,
+    planRow,
+    'select class_id, version, content, locks, made_at from class_plan where class_id = $1 order by version desc limit 1',
+    [classId],
+  );
 
 /** Keeps a plan as the next version; the earlier ones stay readable. 0 rows when somebody else was faster. */
-export const insertPlan = (database: Database, classId: string, version: number, plan: ClassPlan, locks: readonly DrillLock[], madeBy: string | undefined) =>
+export const insertPlan = (
+  database: Database,
+  classId: string,
+  version: number,
+  plan: ClassPlan,
+  locks: readonly DrillLock[],
+  madeBy: string | undefined,
+) =>
   runStatement(
     database,
     'insert into class_plan (class_id, version, content, locks, made_by) values ($1, $2, $3, $4, $5) on conflict (class_id, version) do nothing',

@@ -42,13 +42,18 @@ const columns =
 export const listFootage = (database: Database, most = 200) =>
   listRows(database, footageRow, `select ${columns} from footage order by uploaded_at desc, id limit $1`, [most]);
 
-export const findFootage = (database: Database, id: string) => findRow(database, footageRow, `select ${columns} from footage where id = $1`, [id]);
+export const findFootage = (database: Database, id: string) =>
+  findRow(database, footageRow, `select ${columns} from footage where id = $1`, [id]);
 
 export const findFootageByDigest = (database: Database, sha256: string) =>
   findRow(database, footageRow, `select ${columns} from footage where sha256 = $1`, [Buffer.from(sha256, 'hex')]);
 
 /** Stores a file's record; 0 rows when the same bytes are already there. */
-export const insertFootage = (database: Database, footage: Omit<Footage, 'uploadedAt'>, uploadedBy: string | undefined) =>
+export const insertFootage = (
+  database: Database,
+  footage: Omit<Footage, 'uploadedAt'>,
+  uploadedBy: string | undefined,
+) =>
   runStatement(
     database,
     `insert into footage (id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator,
@@ -74,4 +79,8 @@ export const insertFootage = (database: Database, footage: Omit<Footage, 'upload
 
 /** Forgets a file that no round uses; 0 rows when one does. */
 export const deleteUnusedFootage = (database: Database, id: string) =>
-  runStatement(database, 'delete from footage where id = $1 and not exists (select 1 from round where footage_id = $1)', [id]);
+  runStatement(
+    database,
+    'delete from footage where id = $1 and not exists (select 1 from round where footage_id = $1)',
+    [id],
+  );

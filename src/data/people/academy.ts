@@ -13,7 +13,11 @@ const academyRow = z
 export type Academy = z.output<typeof academyRow>;
 
 export async function getAcademy(database: Database): Promise<Academy> {
-  const found = await findRow(database, academyRow, 'select name, live_weight_gap_ratio, minors_with_adults from academy where id = 1');
+  const found = await findRow(
+    database,
+    academyRow,
+    'select name, live_weight_gap_ratio, minors_with_adults from academy where id = 1',
+  );
   return found ?? { name: 'The academy', liveWeightGapRatio: 0.2, minorsWithAdults: false };
 }
 

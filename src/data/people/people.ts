@@ -38,10 +38,16 @@ const columns = 'id, name, standing, division, born_on, belt, stripes, weight_kg
 export const listPeople = (database: Database, most = 1000) =>
   listRows(database, personRow, `select ${columns} from person order by lower(name), id limit $1`, [most]);
 
-export const findPerson = (database: Database, id: string) => findRow(database, personRow, `select ${columns} from person where id = $1`, [id]);
+export const findPerson = (database: Database, id: string) =>
+  findRow(database, personRow, `select ${columns} from person where id = $1`, [id]);
 
 export const listPeopleByIds = (database: Database, ids: readonly string[]) =>
-  listRows(database, personRow, `select ${columns} from person where id = any($1::uuid[]) order by lower(name), id limit 1000`, [ids]);
+  listRows(
+    database,
+    personRow,
+    `select ${columns} from person where id = any($1::uuid[]) order by lower(name), id limit 1000`,
+    [ids],
+  );
 
 const valuesOf = (person: NewPerson) => [
   person.id,
@@ -76,9 +82,17 @@ export const updatePerson = (database: Database, person: Person) =>
 
 export async function listDoNotPair(database: Database): Promise<[string, string][]> {
   const row = z.object({ one_id: z.string(), other_id: z.string() });
-  const rows = await listRows(database, row, 'select one_id, other_id from do_not_pair order by one_id, other_id limit 10000');
+  const rows = await listRows(
+    database,
+    row,
+    'select one_id, other_id from do_not_pair order by one_id, other_id limit 10000',
+  );
   return rows.map((pair) => [pair.one_id, pair.other_id]);
 }
 
 export const insertDoNotPair = (database: Database, one: string, other: string) =>
-  runStatement(database, 'insert into do_not_pair (one_id, other_id) values (least($1::uuid, $2::uuid), greatest($1::uuid, $2::uuid)) on conflict do nothing', [one, other]);
+  runStatement(
+    database,
+    'insert into do_not_pair (one_id, other_id) values (least($1::uuid, $2::uuid), greatest($1::uuid, $2::uuid)) on conflict do nothing',
+    [one, other],
+  );

@@ -74,10 +74,13 @@ const selectRound = `select r.id, r.footage_id, r.held_on, r.uniform, r.rule_set
     (select count(*)::int from mark m where m.round_id = r.id and m.deleted_at is null) as mark_count
   from round r`;
 
-export const findRound = (database: Database, id: string) => findRow(database, roundRow, `${selectRound} where r.id = $1`, [id]);
+export const findRound = (database: Database, id: string) =>
+  findRow(database, roundRow, `${selectRound} where r.id = $1`, [id]);
 
 export const listRounds = (database: Database, most = 300) =>
-  listRows(database, roundRow, `${selectRound} order by r.held_on desc, r.number_in_session desc, r.id limit $1`, [most]);
+  listRows(database, roundRow, `${selectRound} order by r.held_on desc, r.number_in_session desc, r.id limit $1`, [
+    most,
+  ]);
 
 /** Rounds that any of these people took part in since a day, oldest first. */
 export const listRoundsOfPeople = (database: Database, personIds: readonly string[], since: string, most = 2000) =>
@@ -125,14 +128,25 @@ export const updateRound = (database: Database, round: RoundContent, version: nu
 
 export type AthleteEntry = Omit<RoundAthlete, 'name' | 'division'>;
 
-export const deleteAthletes = (database: Database, roundId: string) => runStatement(database, 'delete from round_athlete where round_id = $1', [roundId]);
+export const deleteAthletes = (database: Database, roundId: string) =>
+  runStatement(database, 'delete from round_athlete where round_id = $1', [roundId]);
 
 export const insertAthlete = (database: Database, roundId: string, slot: 'a' | 'b', entry: AthleteEntry) =>
   runStatement(
     database,
     `insert into round_athlete (round_id, slot, person_id, belt, stripes, weight_kg, weight_source, told_apart_by)
      values ($1, $2, $3, $4, $5, $6, $7, $8)`,
-    [roundId, slot, entry.personId, entry.belt, entry.stripes, entry.weightKg ?? null, entry.weightSource ?? null, entry.toldApartBy],
+    [
+      roundId,
+      slot,
+      entry.personId,
+      entry.belt,
+      entry.stripes,
+      entry.weightKg ?? null,
+      entry.weightSource ?? null,
+      entry.toldApartBy,
+    ],
   );
 
-export const deleteRound = (database: Database, id: string) => runStatement(database, 'delete from round where id = $1', [id]);
+export const deleteRound = (database: Database, id: string) =>
+  runStatement(database, 'delete from round where id = $1', [id]);

@@ -1,12 +1,11 @@
 'use client';
 
 import { useActionState } from 'react';
-import { Form } from 'react-aria-components/Form';
 import { styled } from 'styled-components';
 import { signIn } from '@/server/accounts/accountActions';
 import { Owl } from '@/ui/layout/Owl';
 import { Notice } from '@/ui/layout/Page';
-import { Button, TextField } from '@/ui/primitives';
+import { Button, Form, TextField } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
 
 export const Gate = styled.main`

@@ -9,7 +9,7 @@ import { removeFootage } from '@/server/footage/footageActions';
 import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, FileDrop } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
-import { playableWord, type FootageLine } from './footageView';
+import { type FootageLine, playableWord } from './footageView';
 import { UploadList } from './UploadList';
 import { useUploads } from './useUploads';
 
@@ -26,7 +26,11 @@ export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] 
   const { uploads, add, remove } = useUploads(() => router.refresh());
   const [doomed, setDoomed] = useState<FootageLine>();
   return (
-    <Page title="Footage" aside="Files from phone or camera, and the rounds that were cut out of them." actions={<ActionLink href="/rounds/new">A round without footage</ActionLink>}>
+    <Page
+      title="Footage"
+      aside="Files from phone or camera, and the rounds that were cut out of them."
+      actions={<ActionLink href="/rounds/new">A round without footage</ActionLink>}
+    >
       <div>
         <FileDrop
           words="Drop sparring footage here"
@@ -51,7 +55,9 @@ export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] 
       ) : (
         <Section>
           <h2>On the shelf</h2>
-          <div className="note">{lines.length === 1 ? 'One file.' : `${lines.length} files, newest first.`} Open a round to review it.</div>
+          <div className="note">
+            {lines.length === 1 ? 'One file.' : `${lines.length} files, newest first.`} Open a round to review it.
+          </div>
           <div className="matter">
             <Table>
               <thead>
@@ -79,10 +85,18 @@ export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] 
                             <Quiet> · {round.markCount === 0 ? 'not marked yet' : `${round.markCount} marks`}</Quiet>
                           </Link>
                         ))}
-                        <Link href={`/rounds/new?footage=${line.id}`}>{line.rounds.length === 0 ? 'Cut out the first round' : 'Another round'}</Link>
+                        <Link href={`/rounds/new?footage=${line.id}`}>
+                          {line.rounds.length === 0 ? 'Cut out the first round' : 'Another round'}
+                        </Link>
                       </Rounds>
                     </td>
-                    <td>{line.rounds.length === 0 ? <Button look="plain" onPress={() => setDoomed(line)}>Delete</Button> : null}</td>
+                    <td>
+                      {line.rounds.length === 0 ? (
+                        <Button look="plain" onPress={() => setDoomed(line)}>
+                          Delete
+                        </Button>
+                      ) : null}
+                    </td>
                   </tr>
                 ))}
               </tbody>

@@ -20,14 +20,24 @@ function progressWords(upload: Upload): string {
   return `${megabytes(upload.sentBytes)} of ${megabytes(upload.totalBytes)} MB${left}`;
 }
 
-export function UploadList({ uploads, onRemove }: { readonly uploads: readonly Upload[]; readonly onRemove: (key: number) => void }) {
+export function UploadList({
+  uploads,
+  onRemove,
+}: {
+  readonly uploads: readonly Upload[];
+  readonly onRemove: (key: number) => void;
+}) {
   if (uploads.length === 0) return null;
   return (
     <List aria-label="Uploads" aria-live="polite">
       {uploads.map((upload) => (
         <li key={upload.key}>
           {upload.state === 'sending' || upload.state === 'checking' ? (
-            <Progress label={upload.name} percent={(upload.sentBytes / Math.max(1, upload.totalBytes)) * 100} words={progressWords(upload)} />
+            <Progress
+              label={upload.name}
+              percent={(upload.sentBytes / Math.max(1, upload.totalBytes)) * 100}
+              words={progressWords(upload)}
+            />
           ) : upload.state === 'failed' ? (
             <Notice role="alert">
               <strong>{upload.name}</strong> was not taken. {upload.message}

@@ -6,7 +6,12 @@ export interface FootageLine {
   readonly height: number;
   readonly framesPerSecond: number;
   readonly videoCodec: string;
-  readonly rounds: readonly { readonly id: string; readonly a: string; readonly b: string; readonly markCount: number }[];
+  readonly rounds: readonly {
+    readonly id: string;
+    readonly a: string;
+    readonly b: string;
+    readonly markCount: number;
+  }[];
 }
 
 /** Codecs that common browsers decode; others are kept but cannot be shown. */
@@ -17,5 +22,7 @@ export const isPlayable = (videoCodec: string): boolean => playable.has(videoCod
 export function playableWord(line: Pick<FootageLine, 'width' | 'height' | 'framesPerSecond' | 'videoCodec'>): string {
   const rate = Number(line.framesPerSecond.toFixed(2));
   const shape = `${line.width}×${line.height}, ${rate} a second`;
-  return isPlayable(line.videoCodec) ? shape : `${shape} · ${line.videoCodec.toUpperCase()}: kept, but browsers cannot show it. Film in H.264 ("most compatible").`;
+  return isPlayable(line.videoCodec)
+    ? shape
+    : `${shape} · ${line.videoCodec.toUpperCase()}: kept, but browsers cannot show it. Film in H.264 ("most compatible").`;
 }

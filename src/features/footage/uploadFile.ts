@@ -50,7 +50,8 @@ export function uploadFile(file: File, tell: (event: UploadEvent) => void): Uplo
   request.onerror = () => tell({ kind: 'failed', message: uploadProblemText('interrupted') });
   request.onload = () => {
     const answer = readAnswer(request.responseText);
-    if (request.status < 300 && answer.id) tell({ kind: 'done', footageId: answer.id, already: answer.already === true });
+    if (request.status < 300 && answer.id)
+      tell({ kind: 'done', footageId: answer.id, already: answer.already === true });
     else tell({ kind: 'failed', message: uploadProblemText(answer.code ?? 'interrupted', answer) });
   };
   request.send(file);

@@ -19,7 +19,8 @@ export function useUploads(onStored: () => void) {
   const [uploads, setUploads] = useState<readonly Upload[]>([]);
   const handles = useRef(new Map<number, UploadHandle>());
   const nextKey = useRef(1);
-  const change = (key: number, patch: Partial<Upload>) => setUploads((all) => all.map((one) => (one.key === key ? { ...one, ...patch } : one)));
+  const change = (key: number, patch: Partial<Upload>) =>
+    setUploads((all) => all.map((one) => (one.key === key ? { ...one, ...patch } : one)));
 
   const add = (files: readonly File[]) => {
     for (const file of files) {

@@ -2,10 +2,19 @@
 
 import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
-import { draftFromChoice, type CallContext, type CallReading, type MarkDraft, type NextCall, phraseMark, readCall, type VocabularyIndex } from '@/core/callline';
+import {
+  type CallContext,
+  type CallReading,
+  draftFromChoice,
+  type MarkDraft,
+  type NextCall,
+  phraseMark,
+  readCall,
+  type VocabularyIndex,
+} from '@/core/callline';
+import type { Span } from '@/core/clock';
 import { formatClockTenths } from '@/core/clock';
 import { checkMark, type Mark } from '@/core/round';
-import type { Span } from '@/core/clock';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { markProblemText, markWords, type Names } from './reviewView';
 
@@ -60,20 +69,30 @@ export function CallLine(props: CallLineProps) {
         ))}
       </div>
       <div className="hint">
-        <kbd>Enter</kbd> writes a call at this moment · <kbd>1</kbd>–<kbd>5</kbd> begin a likely one · <kbd>Space</kbd> plays · <kbd>?</kbd> all keys
+        <kbd>Enter</kbd> writes a call at this moment · <kbd>1</kbd>–<kbd>5</kbd> begin a likely one · <kbd>Space</kbd>{' '}
+        plays · <kbd>?</kbd> all keys
       </div>
     </Box>
   );
 }
 
-function OpenLine({ call, index, contextAt, span, names, onCommit, onClose }: CallLineProps & { readonly call: OpenCall }) {
+function OpenLine({
+  call,
+  index,
+  contextAt,
+  span,
+  names,
+  onCommit,
+  onClose,
+}: CallLineProps & { readonly call: OpenCall }) {
   const [text, setText] = useState(call.text);
   const [chosen, setChosen] = useState(0);
   const [problem, setProblem] = useState<string>();
   const context = useMemo(() => contextAt(call.atSeconds), [contextAt, call.atSeconds]);
   const reading = useMemo(() => readCall(text, index, context), [text, index, context]);
   const taken = reading.choices[chosen];
-  const draft = chosen > 0 && taken ? draftFromChoice(text, reading.conceptWords, taken.concept, index, context) : reading.draft;
+  const draft =
+    chosen > 0 && taken ? draftFromChoice(text, reading.conceptWords, taken.concept, context) : reading.draft;
 
   const commit = () => {
     if (!draft) return onClose();
@@ -119,14 +138,25 @@ function OpenLine({ call, index, contextAt, span, names, onCommit, onClose }: Ca
           spellCheck={false}
         />
         <span className="hint">
-          <kbd>Enter</kbd> {call.editing ? 'changes it' : 'marks it'} · <kbd>Tab</kbd> completes · <kbd>↓</kbd> another · <kbd>Esc</kbd>
+          <kbd>Enter</kbd> {call.editing ? 'changes it' : 'marks it'} · <kbd>Tab</kbd> completes · <kbd>↓</kbd> another
+          · <kbd>Esc</kbd>
         </span>
       </div>
       <div className="read" role="status">
-        {problem ? <span className="problem">{problem}</span> : <Understood reading={reading} draft={draft} names={names} overridden={chosen > 0} />}
+        {problem ? (
+          <span className="problem">{problem}</span>
+        ) : (
+          <Understood reading={reading} draft={draft} names={names} overridden={chosen > 0} />
+        )}
         <span className="others">
           {reading.choices.slice(0, 6).map((choice, position) => (
-            <button key={choice.concept.id} type="button" tabIndex={-1} data-on={position === chosen || undefined} onClick={() => setChosen(position)}>
+            <button
+              key={choice.concept.id}
+              type="button"
+              tabIndex={-1}
+              data-on={position === chosen || undefined}
+              onClick={() => setChosen(position)}
+            >
               {choice.concept.name}
             </button>
           ))}
@@ -136,9 +166,27 @@ function OpenLine({ call, index, contextAt, span, names, onCommit, onClose }: Ca
   );
 }
 
-const kindWords = { position: 'position', grip: 'grip', attempt: 'attempt', error: 'error', strength: 'well done', stoppage: 'stoppage', note: 'note' } as const;
+const kindWords = {
+  position: 'position',
+  grip: 'grip',
+  attempt: 'attempt',
+  error: 'error',
+  strength: 'well done',
+  stoppage: 'stoppage',
+  note: 'note',
+} as const;
 
-function Understood({ reading, draft, names, overridden }: { readonly reading: CallReading; readonly draft: MarkDraft | undefined; readonly names: Names; readonly overridden: boolean }) {
+function Understood({
+  reading,
+  draft,
+  names,
+  overridden,
+}: {
+  readonly reading: CallReading;
+  readonly draft: MarkDraft | undefined;
+  readonly names: Names;
+  readonly overridden: boolean;
+}) {
   if (!draft) return <span>Write what you would say.</span>;
   if (!reading.understood && !overridden && draft.kind === 'note' && !/^note\b/i.test(draft.note)) {
     return <span>Not in the library{reading.choices.length > 0 ? ': choose with ↓, or' : ':'} kept as a note.</span>;
@@ -154,4 +202,5 @@ function Understood({ reading, draft, names, overridden }: { readonly reading: C
   );
 }
 
-export const textOfMark = (mark: Mark, names: Names): string => phraseMark(mark, { a: names.a.toLowerCase(), b: names.b.toLowerCase() });
+export const textOfMark = (mark: Mark, names: Names): string =>
+  phraseMark(mark, { a: names.a.toLowerCase(), b: names.b.toLowerCase() });

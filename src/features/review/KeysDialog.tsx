@@ -22,7 +22,10 @@ export function KeysDialog({ isOpen, onClose }: { readonly isOpen: boolean; read
           </div>
         ))}
       </Columns>
-      <p>A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop 12”, “3 back ana mount”, “at 2:41 …”, a remark after a dash.</p>
+      <p>
+        A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop
+        12”, “3 back ana mount”, “at 2:41 …”, a remark after a dash.
+      </p>
     </Dialog>
   );
 }

@@ -41,7 +41,16 @@ export interface LedgerProps {
   readonly onSelect: (mark: Mark) => void;
 }
 
-export const Ledger = memo(function Ledger({ outline, startSeconds, names, selectedId, linkingFromId, contradictions, damage, onSelect }: LedgerProps) {
+export const Ledger = memo(function Ledger({
+  outline,
+  startSeconds,
+  names,
+  selectedId,
+  linkingFromId,
+  contradictions,
+  damage,
+  onSelect,
+}: LedgerProps) {
   const selected = useRef<HTMLLIElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new selection is what scrolls
   useEffect(() => selected.current?.scrollIntoView?.({ block: 'nearest' }), [selectedId, outline.length]);
@@ -53,8 +62,16 @@ export const Ledger = memo(function Ledger({ outline, startSeconds, names, selec
         const cost = damage.get(mark.id);
         const isSelected = mark.id === selectedId;
         return (
-          // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys of the page choose marks
-          <Line key={mark.id} ref={isSelected ? selected : undefined} role="option" tabIndex={-1} aria-selected={isSelected} data-kind={mark.kind} data-mark={mark.kind} onClick={() => onSelect(mark)}>
+          <Line
+            key={mark.id}
+            ref={isSelected ? selected : undefined}
+            role="option"
+            tabIndex={-1}
+            aria-selected={isSelected}
+            data-kind={mark.kind}
+            data-mark={mark.kind}
+            onClick={() => onSelect(mark)}
+          >
             <span className="at">{formatClock(mark.atSeconds - startSeconds)}</span>
             <span className="matter" style={{ paddingLeft: 8 + depth * 16 }}>
               {depth > 0 ? <span className="stem" aria-hidden /> : null}
@@ -72,7 +89,15 @@ export const Ledger = memo(function Ledger({ outline, startSeconds, names, selec
                     · {words.how}
                   </span>
                 ) : null}
-                {cost && cost.total > 0 ? <span className="how cost"> · cost {cost.total.toFixed(1)}</span> : null}
+                {cost && cost.total >= 0.5 ? (
+                  <span
+                    className="how cost"
+                    title="Points given away, plus better placement lost, per minute; 8 for a tap"
+                  >
+                    {' '}
+                    · cost {cost.total.toFixed(1)}
+                  </span>
+                ) : null}
                 {mark.kind !== 'note' && mark.note ? <span className="note"> — {mark.note}</span> : null}
                 {mark.id === linkingFromId ? <strong> led to …</strong> : null}
               </span>

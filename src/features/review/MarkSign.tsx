@@ -18,9 +18,25 @@ export function MarkSign({ mark }: { readonly mark: Mark }) {
 function signOf(mark: Mark, tone: string) {
   switch (mark.kind) {
     case 'error':
-      return <path d="M1 12.500h3L7 5l3 7.500h3" fill={mark.punished === 'yes' || mark.punished === 'partly' ? color.harm : 'none'} stroke={color.harm} strokeWidth="1.500" strokeLinejoin="round" />;
+      return (
+        <path
+          d="M1 12.500h3L7 5l3 7.500h3"
+          fill={mark.punished === 'yes' || mark.punished === 'partly' ? color.harm : 'none'}
+          stroke={color.harm}
+          strokeWidth="1.500"
+          strokeLinejoin="round"
+        />
+      );
     case 'strength':
-      return <path d="M1 11h2c1.500 0 1.500-6 4-6s2.500 6 4 6h2" fill="none" stroke={color.good} strokeWidth="2" strokeLinecap="round" />;
+      return (
+        <path
+          d="M1 11h2c1.500 0 1.500-6 4-6s2.500 6 4 6h2"
+          fill="none"
+          stroke={color.good}
+          strokeWidth="2"
+          strokeLinecap="round"
+        />
+      );
     case 'attempt': {
       const height = stageHeight[mark.stage];
       return (

@@ -50,12 +50,25 @@ function keepWords(state: KeepState, waiting: number): string {
   return waiting > 0 ? 'Keeping …' : 'All kept';
 }
 
-function Athlete({ one, other, unit }: { readonly one: HeaderAthlete; readonly other?: boolean; readonly unit: 'kg' | 'lb' }) {
+function Athlete({
+  one,
+  other,
+  unit,
+}: {
+  readonly one: HeaderAthlete;
+  readonly other?: boolean;
+  readonly unit: 'kg' | 'lb';
+}) {
   return (
     <span className={other ? 'athlete other' : 'athlete'} title={one.toldApartBy}>
       {one.name}
       <FoldedBelt {...beltCloth(one.belt)} stripes={one.stripes} label={beltWords(one.belt, one.stripes)} />
-      {one.weightKg === undefined ? null : <span className="quiet">{formatWeight(one.weightKg, unit)}{one.weightSource === 'estimated' ? ' (estimated)' : ''}</span>}
+      {one.weightKg === undefined ? null : (
+        <span className="quiet">
+          {formatWeight(one.weightKg, unit)}
+          {one.weightSource === 'estimated' ? ' (estimated)' : ''}
+        </span>
+      )}
     </span>
   );
 }
@@ -78,7 +91,11 @@ export function ReviewHeader({ a, b, roundId, facts, unit, keepState, waiting, o
           {keepWords(keepState, waiting)}
         </span>
         <Link href={`/rounds/${roundId}/card`}>Card</Link>
-        <button type="button" onClick={onKeys} style={{ background: 'none', border: 0, textDecoration: 'underline', cursor: 'pointer', padding: 0 }}>
+        <button
+          type="button"
+          onClick={onKeys}
+          style={{ background: 'none', border: 0, textDecoration: 'underline', cursor: 'pointer', padding: 0 }}
+        >
           Keys
         </button>
       </div>

@@ -69,9 +69,20 @@ export function shortNames(a: string, b: string): Names {
   return one.toLowerCase() === other.toLowerCase() ? { a, b } : { a: one, b: other };
 }
 
-export function ReviewPage({ round, footage, stored, reactionLeadSeconds, unit, firstSeconds, firstMarkId }: ReviewPageProps) {
+export function ReviewPage({
+  round,
+  footage,
+  stored,
+  reactionLeadSeconds,
+  unit,
+  firstSeconds,
+  firstMarkId,
+}: ReviewPageProps) {
   const video = useRef<HTMLVideoElement>(null);
-  const span = useMemo(() => ({ startSeconds: round.startSeconds, endSeconds: round.endSeconds }), [round.startSeconds, round.endSeconds]);
+  const span = useMemo(
+    () => ({ startSeconds: round.startSeconds, endSeconds: round.endSeconds }),
+    [round.startSeconds, round.endSeconds],
+  );
   const rate = footage?.frameRate ?? noRate;
   const playhead = usePlayhead(video, footage !== undefined, rate, span, firstSeconds ?? round.startSeconds);
   const marks = useMarks(round.id, stored);
@@ -116,7 +127,10 @@ export function ReviewPage({ round, footage, stored, reactionLeadSeconds, unit, 
   };
   const commit = (draft: MarkDraft, editing: Mark | undefined) => {
     const links = editing?.kind === 'error' && draft.kind === 'error' ? { ledTo: editing.ledTo } : {};
-    const end = editing && 'endSeconds' in editing && draft.kind === editing.kind && draft.kind === 'attempt' ? { endSeconds: editing.endSeconds } : {};
+    const end =
+      editing && 'endSeconds' in editing && draft.kind === editing.kind && draft.kind === 'attempt'
+        ? { endSeconds: editing.endSeconds }
+        : {};
     const mark = { ...draft, ...links, ...end, id: editing?.id ?? crypto.randomUUID() } as Mark;
     if (editing) marks.replace(editing, mark);
     else marks.add(mark);
@@ -129,9 +143,12 @@ export function ReviewPage({ round, footage, stored, reactionLeadSeconds, unit, 
   };
   const neighbour = (direction: 1 | -1): Mark | undefined => {
     const at = reading.marks.findIndex((mark) => mark.id === state.selectedId);
-    if (at >= 0 && Math.abs((reading.marks[at]?.atSeconds ?? 0) - playhead.now()) < 0.5) return reading.marks[at + direction];
+    if (at >= 0 && Math.abs((reading.marks[at]?.atSeconds ?? 0) - playhead.now()) < 0.5)
+      return reading.marks[at + direction];
     const now = playhead.now();
-    return direction === 1 ? reading.marks.find((mark) => mark.atSeconds > now + 0.02) : [...reading.marks].reverse().find((mark) => mark.atSeconds < now - 0.02);
+    return direction === 1
+      ? reading.marks.find((mark) => mark.atSeconds > now + 0.02)
+      : [...reading.marks].reverse().find((mark) => mark.atSeconds < now - 0.02);
   };
   const replaceSelected = (edit: (mark: Mark) => Mark | undefined) => {
     if (!selected) return setSaid('Choose a mark first, with ↑ and ↓.');
@@ -168,7 +185,8 @@ export function ReviewPage({ round, footage, stored, reactionLeadSeconds, unit, 
       slower: () => playhead.changeSpeed(-1),
       faster: () => playhead.changeSpeed(1),
       loop: playhead.toggleLoop,
-      edit: () => (selected ? openCall(textOfMark(selected, names), selected) : setSaid('Choose a mark first, with ↑ and ↓.')),
+      edit: () =>
+        selected ? openCall(textOfMark(selected, names), selected) : setSaid('Choose a mark first, with ↑ and ↓.'),
       delete: () => selected && marks.remove(selected),
       punished: () => replaceSelected(withNextPunishment),
       stage: () => replaceSelected(withNextStage),
@@ -189,7 +207,11 @@ export function ReviewPage({ round, footage, stored, reactionLeadSeconds, unit, 
 
   const seconds = usePlayheadTime(playhead, 0.5);
   const nextCalls = useMemo(
-    () => listNextCalls(findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' }, round.uniform, { a: names.a.toLowerCase(), b: names.b.toLowerCase() }),
+    () =>
+      listNextCalls(findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' }, round.uniform, {
+        a: names.a.toLowerCase(),
+        b: names.b.toLowerCase(),
+      }),
     [reading, seconds, round.uniform, names],
   );
   const nextCallAt = (position: number) => {
@@ -203,7 +225,9 @@ export function ReviewPage({ round, footage, stored, reactionLeadSeconds, unit, 
         a={round.a}
         b={round.b}
         roundId={round.id}
-        facts={[round.heldOn, round.uniform, formatClock(span.endSeconds - span.startSeconds), round.theme].filter(Boolean).join(' · ')}
+        facts={[round.heldOn, round.uniform, formatClock(span.endSeconds - span.startSeconds), round.theme]
+          .filter(Boolean)
+          .join(' · ')}
         unit={unit}
         keepState={marks.keepState}
         waiting={state.pending.length}
@@ -228,25 +252,78 @@ export function ReviewPage({ round, footage, stored, reactionLeadSeconds, unit, 
             ) : (
               <p className="absent">No footage with this round. The clock below runs; marks are kept with its time.</p>
             )}
-            {unplayable ? <p className="absent" style={{ position: 'absolute' }}>This browser cannot show the file ({footage?.videoCodec}). The file is kept; film in H.264 (“most compatible”) to see it here.</p> : null}
+            {unplayable ? (
+              <p className="absent" style={{ position: 'absolute' }}>
+                This browser cannot show the file ({footage?.videoCodec}). The file is kept; film in H.264 (“most
+                compatible”) to see it here.
+              </p>
+            ) : null}
           </div>
-          <Transport playhead={playhead} span={span} rate={rate} onPrevious={() => goTo(neighbour(-1))} onNext={() => goTo(neighbour(1))} />
-          <Tide span={span} tide={tide} marks={reading.marks} selectedId={state.selectedId} names={names} playhead={playhead} height={132} />
+          <Transport
+            playhead={playhead}
+            span={span}
+            rate={rate}
+            onPrevious={() => goTo(neighbour(-1))}
+            onNext={() => goTo(neighbour(1))}
+          />
+          <Tide
+            span={span}
+            tide={tide}
+            marks={reading.marks}
+            selectedId={state.selectedId}
+            names={names}
+            playhead={playhead}
+            height={132}
+          />
         </Left>
         <Right>
-          <Troubles conflicts={state.conflicts} refusals={state.refusals} names={names} onKeepTheirs={marks.keepTheirs} onUseMine={marks.useMine} onDropRefusal={marks.dropRefusal} />
-          {said ? <div className="said" role="status">{said}</div> : null}
+          <Troubles
+            conflicts={state.conflicts}
+            refusals={state.refusals}
+            names={names}
+            onKeepTheirs={marks.keepTheirs}
+            onUseMine={marks.useMine}
+            onDropRefusal={marks.dropRefusal}
+          />
+          {said ? (
+            <div className="said" role="status">
+              {said}
+            </div>
+          ) : null}
           {outline.length === 0 ? (
             <div className="start">
               <p>The ledger is empty.</p>
-              <p>Play with Space. When something happens press Enter and write it as you would say it: “{names.a.toLowerCase()} half guard”, “{names.b.toLowerCase()} knee slice finished”, “{names.a.toLowerCase()} flat in half guard punished”.</p>
+              <p>
+                Play with Space. When something happens press Enter and write it as you would say it: “
+                {names.a.toLowerCase()} half guard”, “{names.b.toLowerCase()} knee slice finished”, “
+                {names.a.toLowerCase()} flat in half guard punished”.
+              </p>
             </div>
           ) : (
-            <Ledger outline={outline} startSeconds={span.startSeconds} names={names} selectedId={state.selectedId} linkingFromId={linkFrom} contradictions={contradictions} damage={chains.damageByRoot} onSelect={goTo} />
+            <Ledger
+              outline={outline}
+              startSeconds={span.startSeconds}
+              names={names}
+              selectedId={state.selectedId}
+              linkingFromId={linkFrom}
+              contradictions={contradictions}
+              damage={chains.damageByRoot}
+              onSelect={goTo}
+            />
           )}
         </Right>
       </Body>
-      <CallLine call={call} index={index} contextAt={contextAt} span={span} names={names} nextCalls={nextCalls} onOpen={(text) => openCall(text)} onCommit={commit} onClose={closeCall} />
+      <CallLine
+        call={call}
+        index={index}
+        contextAt={contextAt}
+        span={span}
+        names={names}
+        nextCalls={nextCalls}
+        onOpen={(text) => openCall(text)}
+        onCommit={commit}
+        onClose={closeCall}
+      />
       <KeysDialog isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
     </Frame>
   );

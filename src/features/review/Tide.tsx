@@ -3,7 +3,7 @@
 import { memo, useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock, type Span, spanSeconds } from '@/core/clock';
-import { type Mark, type Tide as TideFigures, TIDE_LIMIT, tideAt } from '@/core/round';
+import { type Mark, TIDE_LIMIT, type Tide as TideFigures, tideAt } from '@/core/round';
 import { color, size } from '@/ui/tokens/tokens';
 import { type Names, tideWords } from './reviewView';
 import { type Playhead, usePlayheadTime } from './usePlayhead';
@@ -57,15 +57,33 @@ export function Tide(props: TideProps) {
   );
 }
 
-const TideSurface = memo(function TideSurface({ span, tide, marks, selectedId, width, height }: TideProps & { readonly width: number }) {
+const TideSurface = memo(function TideSurface({
+  span,
+  tide,
+  marks,
+  selectedId,
+  width,
+  height,
+}: TideProps & { readonly width: number }) {
   const middle = height / 2;
   const xOf = (seconds: number) => ((seconds - span.startSeconds) / spanSeconds(span)) * width;
   const yOf = (value: number) => middle - (value / TIDE_LIMIT) * (middle - 14);
-  const outline = tide.steps.map((step) => `L${xOf(step.startSeconds).toFixed(1)} ${yOf(step.value).toFixed(1)}L${xOf(step.endSeconds).toFixed(1)} ${yOf(step.value).toFixed(1)}`).join('');
+  const outline = tide.steps
+    .map(
+      (step) =>
+        `L${xOf(step.startSeconds).toFixed(1)} ${yOf(step.value).toFixed(1)}L${xOf(step.endSeconds).toFixed(1)} ${yOf(step.value).toFixed(1)}`,
+    )
+    .join('');
   const area = `M0 ${middle}${outline}L${width} ${middle}Z`;
   const minutes = Array.from({ length: Math.floor(spanSeconds(span) / 60) }, (_, index) => index + 1);
   return (
-    <svg width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="img" aria-label="Who is better placed over the round">
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      role="img"
+      aria-label="Who is better placed over the round"
+    >
       {minutes.map((minute) => (
         <g key={minute}>
           <path d={`M${xOf(span.startSeconds + minute * 60)} 0V${height}`} stroke={color.rule} strokeDasharray="2 4" />
@@ -80,16 +98,44 @@ const TideSurface = memo(function TideSurface({ span, tide, marks, selectedId, w
       <clipPath id="tide-below">
         <rect x="0" y={middle} width={width} height={middle} />
       </clipPath>
-      <path d={area} fill={color.focus} fillOpacity="0.3" stroke={color.focus} strokeWidth="1.500" clipPath="url(#tide-above)" />
-      <path d={area} fill={color.other} fillOpacity="0.3" stroke={color.other} strokeWidth="1.500" clipPath="url(#tide-below)" />
+      <path
+        d={area}
+        fill={color.focus}
+        fillOpacity="0.3"
+        stroke={color.focus}
+        strokeWidth="1.500"
+        clipPath="url(#tide-above)"
+      />
+      <path
+        d={area}
+        fill={color.other}
+        fillOpacity="0.3"
+        stroke={color.other}
+        strokeWidth="1.500"
+        clipPath="url(#tide-below)"
+      />
       {tide.steps
         .filter((step) => !step.live)
         .map((step) => (
-          <rect key={step.startSeconds} x={xOf(step.startSeconds)} y="0" width={Math.max(2, xOf(step.endSeconds) - xOf(step.startSeconds))} height={height} fill={color.ground} opacity="0.75" />
+          <rect
+            key={step.startSeconds}
+            x={xOf(step.startSeconds)}
+            y="0"
+            width={Math.max(2, xOf(step.endSeconds) - xOf(step.startSeconds))}
+            height={height}
+            fill={color.ground}
+            opacity="0.75"
+          />
         ))}
       <path d={`M0 ${middle}H${width}`} stroke={color.strongRule} />
       {marks.map((mark) => (
-        <WaterMark key={mark.id} mark={mark} x={xOf(mark.atSeconds)} middle={middle} selected={mark.id === selectedId} />
+        <WaterMark
+          key={mark.id}
+          mark={mark}
+          x={xOf(mark.atSeconds)}
+          middle={middle}
+          selected={mark.id === selectedId}
+        />
       ))}
     </svg>
   );
@@ -98,7 +144,17 @@ const TideSurface = memo(function TideSurface({ span, tide, marks, selectedId, w
 const postHeight = { entry: 10, control: 18, locked: 27, finished: 40 } as const;
 
 /** Errors notch the waterline from below, strengths rise on it, attempts stand as posts as high as their stage. */
-function WaterMark({ mark, x, middle, selected }: { readonly mark: Mark; readonly x: number; readonly middle: number; readonly selected: boolean }) {
+function WaterMark({
+  mark,
+  x,
+  middle,
+  selected,
+}: {
+  readonly mark: Mark;
+  readonly x: number;
+  readonly middle: number;
+  readonly selected: boolean;
+}) {
   const tone = 'athlete' in mark && mark.athlete === 'b' ? color.other : color.focus;
   const ring = selected ? <circle cx={x} cy={middle} r="9" fill="none" stroke={color.ink} strokeWidth="1.500" /> : null;
   switch (mark.kind) {
@@ -106,7 +162,12 @@ function WaterMark({ mark, x, middle, selected }: { readonly mark: Mark; readonl
       const filled = mark.punished === 'yes' || mark.punished === 'partly';
       return (
         <g>
-          <path d={`M${x - 5} ${middle + 9}L${x} ${middle - 3}L${x + 5} ${middle + 9}Z`} fill={filled ? color.harm : color.sunken} stroke={color.harm} strokeWidth="1.300" />
+          <path
+            d={`M${x - 5} ${middle + 9}L${x} ${middle - 3}L${x + 5} ${middle + 9}Z`}
+            fill={filled ? color.harm : color.sunken}
+            stroke={color.harm}
+            strokeWidth="1.300"
+          />
           {ring}
         </g>
       );
@@ -114,7 +175,13 @@ function WaterMark({ mark, x, middle, selected }: { readonly mark: Mark; readonl
     case 'strength':
       return (
         <g>
-          <path d={`M${x - 7} ${middle}q3.500 0 4-5t3-5 3 5 4 5`} fill={color.good} fillOpacity="0.5" stroke={color.good} strokeWidth="1.300" />
+          <path
+            d={`M${x - 7} ${middle}q3.500 0 4-5t3-5 3 5 4 5`}
+            fill={color.good}
+            fillOpacity="0.5"
+            stroke={color.good}
+            strokeWidth="1.300"
+          />
           {ring}
         </g>
       );
@@ -133,7 +200,21 @@ function WaterMark({ mark, x, middle, selected }: { readonly mark: Mark; readonl
   }
 }
 
-function Needle({ playhead, xOf, height, tide, names, span }: { readonly playhead: Playhead; readonly xOf: (seconds: number) => number; readonly height: number; readonly tide: TideFigures; readonly names: Names; readonly span: Span }) {
+function Needle({
+  playhead,
+  xOf,
+  height,
+  tide,
+  names,
+  span,
+}: {
+  readonly playhead: Playhead;
+  readonly xOf: (seconds: number) => number;
+  readonly height: number;
+  readonly tide: TideFigures;
+  readonly names: Names;
+  readonly span: Span;
+}) {
   const seconds = usePlayheadTime(playhead);
   return (
     <>
@@ -145,7 +226,16 @@ function Needle({ playhead, xOf, height, tide, names, span }: { readonly playhea
         aria-valuemax={Math.round(spanSeconds(span))}
         aria-valuenow={Math.round(seconds - span.startSeconds)}
         aria-valuetext={formatClock(seconds - span.startSeconds)}
-        style={{ position: 'absolute', top: 0, left: 0, width: 2, height, background: color.ink, transform: `translateX(${xOf(seconds) - 1}px)`, pointerEvents: 'none' }}
+        style={{
+          position: 'absolute',
+          top: 0,
+          left: 0,
+          width: 2,
+          height,
+          background: color.ink,
+          transform: `translateX(${xOf(seconds) - 1}px)`,
+          pointerEvents: 'none',
+        }}
       />
       <span className="now">{tideWords(tideAt(tide, seconds), names)}</span>
     </>

@@ -33,7 +33,11 @@ export function Transport({ playhead, span, rate, onPrevious, onNext }: Transpor
   );
   return (
     <Bar>
-      {press(playhead.playing ? 'Pause (Space)' : 'Play (Space)', playhead.playing ? <Pause size={18} /> : <Play size={18} />, playhead.playing ? playhead.pause : playhead.play)}
+      {press(
+        playhead.playing ? 'Pause (Space)' : 'Play (Space)',
+        playhead.playing ? <Pause size={18} /> : <Play size={18} />,
+        playhead.playing ? playhead.pause : playhead.play,
+      )}
       <span className="time">{formatClockTenths(seconds - span.startSeconds)}</span>
       {press('Mark before (↑)', <SkipBack size={16} />, onPrevious)}
       {press('One picture back (←)', <ChevronLeft size={18} />, () => playhead.step(-1))}

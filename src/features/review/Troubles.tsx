@@ -4,8 +4,8 @@ import { styled } from 'styled-components';
 import { Button } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import { textOfMark } from './CallLine';
-import { markProblemText, type Names } from './reviewView';
 import type { Conflict, Refusal } from './reviewReducer';
+import { markProblemText, type Names } from './reviewView';
 
 const Box = styled.div`
   background: ${color.harmWash}; border-bottom: 1px solid ${color.harm}; padding: ${space(3)} ${space(4)}; display: flex; flex-direction: column; gap: ${space(2)};
@@ -29,7 +29,8 @@ export function Troubles({ conflicts, refusals, names, onKeepTheirs, onUseMine, 
       {conflicts.map(({ change, theirs }) => (
         <Box key={change.changeId} role="alert">
           <span>
-            {theirs.by ?? 'Another coach'} changed this mark meanwhile. Theirs: <em>{theirs.removed ? 'deleted' : textOfMark(theirs.mark, names)}</em>. Yours:{' '}
+            {theirs.by ?? 'Another coach'} changed this mark meanwhile. Theirs:{' '}
+            <em>{theirs.removed ? 'deleted' : textOfMark(theirs.mark, names)}</em>. Yours:{' '}
             <em>{change.removed ? 'deleted' : textOfMark(change.mark, names)}</em>.
           </span>
           <div className="buttons">
@@ -41,7 +42,8 @@ export function Troubles({ conflicts, refusals, names, onKeepTheirs, onUseMine, 
       {refusals.map(({ change, codes }) => (
         <Box key={change.changeId} role="alert">
           <span>
-            Not stored: <em>{textOfMark(change.mark, names)}</em>. {codes.map((code) => markProblemText({ code })).join(' ')}
+            Not stored: <em>{textOfMark(change.mark, names)}</em>.{' '}
+            {codes.map((code) => markProblemText({ code })).join(' ')}
           </span>
           <div className="buttons">
             <Button onPress={() => onDropRefusal(change.changeId)}>Understood</Button>

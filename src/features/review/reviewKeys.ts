@@ -31,12 +31,18 @@ interface KeyEntry {
 
 const plain = (key: string) => (event: { key: string; shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) =>
   event.key.toLowerCase() === key && !event.ctrlKey && !event.metaKey && !event.shiftKey;
-const shifted = (key: string) => (event: { key: string; shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) => event.key.toLowerCase() === key && event.shiftKey && !event.ctrlKey;
+const shifted = (key: string) => (event: { key: string; shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) =>
+  event.key.toLowerCase() === key && event.shiftKey && !event.ctrlKey;
 
 /** Every key of Review, in the order in which the sheet of keys lists them. */
 export const reviewKeys: readonly KeyEntry[] = [
   { command: 'call', shown: 'Enter', does: 'write a call at this moment', matches: plain('enter') },
-  { command: 'next-call', shown: '1 to 5', does: 'begin one of the likely calls', matches: (event) => /^[1-5]$/.test(event.key) && !event.ctrlKey && !event.metaKey },
+  {
+    command: 'next-call',
+    shown: '1 to 5',
+    does: 'begin one of the likely calls',
+    matches: (event) => /^[1-5]$/.test(event.key) && !event.ctrlKey && !event.metaKey,
+  },
   { command: 'play', shown: 'Space', does: 'play or pause', matches: plain(' ') },
   { command: 'frame-back', shown: '←', does: 'one picture back', matches: plain('arrowleft') },
   { command: 'frame-on', shown: '→', does: 'one picture on', matches: plain('arrowright') },
@@ -48,18 +54,34 @@ export const reviewKeys: readonly KeyEntry[] = [
   { command: 'faster', shown: '+', does: 'faster', matches: (event) => event.key === '+' || event.key === '=' },
   { command: 'loop', shown: 'O', does: 'loop the last four seconds, or stop it', matches: plain('o') },
   { command: 'edit', shown: 'E', does: 'rewrite the chosen mark', matches: plain('e') },
-  { command: 'delete', shown: 'Delete', does: 'delete the chosen mark', matches: (event) => event.key === 'Delete' || event.key === 'Backspace' },
+  {
+    command: 'delete',
+    shown: 'Delete',
+    does: 'delete the chosen mark',
+    matches: (event) => event.key === 'Delete' || event.key === 'Backspace',
+  },
   { command: 'punished', shown: 'P', does: 'the error: punished, partly, not, spared', matches: plain('p') },
   { command: 'stage', shown: 'S', does: 'the attempt: one stage further', matches: plain('s') },
   { command: 'end-here', shown: 'T', does: 'the attempt or stoppage ends here', matches: plain('t') },
   { command: 'led-to', shown: 'L', does: 'the error led to … (↑ ↓, then L or Enter)', matches: plain('l') },
   { command: 'undo', shown: 'Z', does: 'undo', matches: (event) => event.key.toLowerCase() === 'z' && !event.shiftKey },
-  { command: 'redo', shown: 'Shift Z', does: 'redo', matches: (event) => (event.key.toLowerCase() === 'z' && event.shiftKey) || (event.key.toLowerCase() === 'y' && event.ctrlKey) },
+  {
+    command: 'redo',
+    shown: 'Shift Z',
+    does: 'redo',
+    matches: (event) =>
+      (event.key.toLowerCase() === 'z' && event.shiftKey) || (event.key.toLowerCase() === 'y' && event.ctrlKey),
+  },
   { command: 'keys', shown: '?', does: 'this sheet', matches: (event) => event.key === '?' },
   { command: 'leave', shown: 'Esc', does: 'leave linking, unchoose', matches: (event) => event.key === 'Escape' },
 ];
 
 /** The command of a key press; undefined when the key does nothing here. */
-export function commandOf(event: { key: string; shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }): ReviewCommand | undefined {
+export function commandOf(event: {
+  key: string;
+  shiftKey: boolean;
+  ctrlKey: boolean;
+  metaKey: boolean;
+}): ReviewCommand | undefined {
   return reviewKeys.find((entry) => entry.matches(event))?.command;
 }

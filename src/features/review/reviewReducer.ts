@@ -46,7 +46,12 @@ export interface ReviewState {
 
 export type ReviewAction =
   | { readonly kind: 'restore'; readonly changes: readonly PendingChange[] }
-  | { readonly kind: 'step'; readonly step: Step; readonly changes: readonly PendingChange[]; readonly selectId?: string }
+  | {
+      readonly kind: 'step';
+      readonly step: Step;
+      readonly changes: readonly PendingChange[];
+      readonly selectId?: string;
+    }
   | { readonly kind: 'undo' | 'redo'; readonly changes: readonly PendingChange[] }
   | { readonly kind: 'stored'; readonly changeIds: readonly string[] }
   | { readonly kind: 'conflict'; readonly conflict: Conflict }
@@ -95,7 +100,8 @@ function applyChanges(state: ReviewState, changes: readonly PendingChange[]): Re
   return { ...state, held, removedVersions, pending: [...state.pending, ...changes] };
 }
 
-const without = (changes: readonly PendingChange[], ids: readonly string[]): PendingChange[] => changes.filter((one) => !ids.includes(one.changeId));
+const without = (changes: readonly PendingChange[], ids: readonly string[]): PendingChange[] =>
+  changes.filter((one) => !ids.includes(one.changeId));
 
 /** All that happens to the marks of a round on this page. Pure: ids and times come with the actions. */
 export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewState {
@@ -104,7 +110,12 @@ export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewS
       return applyChanges(state, action.changes);
     case 'step': {
       const next = applyChanges(state, action.changes);
-      return { ...next, undo: [...state.undo, action.step].slice(-500), redo: [], selectedId: action.selectId ?? state.selectedId };
+      return {
+        ...next,
+        undo: [...state.undo, action.step].slice(-500),
+        redo: [],
+        selectedId: action.selectId ?? state.selectedId,
+      };
     }
     case 'undo': {
       const step = state.undo[state.undo.length - 1];
@@ -124,7 +135,11 @@ export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewS
       return { ...state, pending: without(state.pending, [changeId]), conflicts: [...others, action.conflict] };
     }
     case 'refused':
-      return { ...state, pending: without(state.pending, [action.refusal.change.changeId]), refusals: [...state.refusals, action.refusal] };
+      return {
+        ...state,
+        pending: without(state.pending, [action.refusal.change.changeId]),
+        refusals: [...state.refusals, action.refusal],
+      };
     case 'keep-theirs': {
       const conflict = state.conflicts.find((one) => one.change.changeId === action.changeId);
       if (!conflict) return state;

@@ -1,22 +1,52 @@
 import { formatClock } from '@/core/clock';
-import { type Athlete, type Contradiction, type Mark, type MarkProblem, opponentOf, placeOfRole, roleIn } from '@/core/round';
+import {
+  type Athlete,
+  type Contradiction,
+  type Mark,
+  type MarkProblem,
+  opponentOf,
+  placeOfRole,
+  roleIn,
+} from '@/core/round';
 import { conceptName } from '@/core/vocabulary';
 
 export type Names = Readonly<Record<Athlete, string>>;
 
 /** The mark in words, as the ledger shows it: what, then how it went. */
-export function markWords(mark: Mark, names: Names): { readonly what: string; readonly who?: string; readonly athlete?: Athlete; readonly how: string } {
+export function markWords(
+  mark: Mark,
+  names: Names,
+): { readonly what: string; readonly who?: string; readonly athlete?: Athlete; readonly how: string } {
   const side = 'side' in mark && mark.side ? (mark.side === 'not-seen' ? 'side not seen' : mark.side) : undefined;
   const how = (...parts: (string | undefined | false)[]) => parts.filter(Boolean).join(', ');
   switch (mark.kind) {
     case 'position':
       return { what: conceptName(mark.positionId), ...placeWords(mark.positionId, mark.holder, names), how: '' };
     case 'grip':
-      return { what: conceptName(mark.gripId), who: names[mark.athlete], athlete: mark.athlete, how: how(side, mark.outcome !== 'got' && mark.outcome) };
+      return {
+        what: conceptName(mark.gripId),
+        who: names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(side, mark.outcome !== 'got' && mark.outcome),
+      };
     case 'attempt':
-      return { what: conceptName(mark.techniqueId), who: names[mark.athlete], athlete: mark.athlete, how: how(side, attemptWords(mark.stage, mark.end), mark.tapCause && mark.tapCause !== 'technique' && `tap by ${mark.tapCause}`) };
+      return {
+        what: conceptName(mark.techniqueId),
+        who: names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(
+          side,
+          attemptWords(mark.stage, mark.end),
+          mark.tapCause && mark.tapCause !== 'technique' && `tap by ${mark.tapCause}`,
+        ),
+      };
     case 'error':
-      return { what: conceptName(mark.errorId), who: names[mark.athlete], athlete: mark.athlete, how: how(side, punishedWords(mark.punished)) };
+      return {
+        what: conceptName(mark.errorId),
+        who: names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(side, punishedWords(mark.punished)),
+      };
     case 'strength':
       return { what: conceptName(mark.strengthId), who: names[mark.athlete], athlete: mark.athlete, how: 'well done' };
     case 'stoppage':
@@ -26,7 +56,11 @@ export function markWords(mark: Mark, names: Names): { readonly what: string; re
   }
 }
 
-function placeWords(positionId: string, holder: Athlete | undefined, names: Names): { who?: string; athlete?: Athlete } {
+function placeWords(
+  positionId: string,
+  holder: Athlete | undefined,
+  names: Names,
+): { who?: string; athlete?: Athlete } {
   if (!holder) return {};
   const place = placeOfRole(roleIn(positionId, holder, holder));
   if (place === 'level') return { who: names[holder], athlete: holder };

@@ -9,14 +9,27 @@ export type SendResult =
 
 /** Sends changes once; an unreachable or failing server is `away`, to be tried again. */
 export async function sendChanges(roundId: string, changes: readonly PendingChange[]): Promise<SendResult> {
-  const body = JSON.stringify({ changes: changes.map(({ changeId, mark, baseVersion, removed }) => ({ changeId, mark, baseVersion, removed })) });
-  const answer = await fetch(`/api/rounds/${roundId}/marks`, { method: 'POST', headers: { 'content-type': 'application/json' }, body }).catch(() => undefined);
+  const body = JSON.stringify({
+    changes: changes.map(({ changeId, mark, baseVersion, removed }) => ({ changeId, mark, baseVersion, removed })),
+  });
+  const answer = await fetch(`/api/rounds/${roundId}/marks`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body,
+  }).catch(() => undefined);
   if (!answer || answer.status >= 500) return { kind: 'away' };
   if (answer.status === 401) return { kind: 'signed-out' };
   if (answer.status === 404) return { kind: 'gone' };
   const parsed = (await answer.json().catch(() => undefined)) as { outcomes?: ChangeOutcome[] } | undefined;
   if (!answer.ok || !parsed?.outcomes) {
-    return { kind: 'answered', outcomes: changes.map(({ changeId }) => ({ changeId, status: 'refused' as const, problems: [{ code: 'not-understood' }] })) };
+    return {
+      kind: 'answered',
+      outcomes: changes.map(({ changeId }) => ({
+        changeId,
+        status: 'refused' as const,
+        problems: [{ code: 'not-understood' }],
+      })),
+    };
   }
   return { kind: 'answered', outcomes: parsed.outcomes };
 }

@@ -42,7 +42,10 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
       if (outcome.status === 'conflict') dispatch({ kind: 'conflict', conflict: { change, theirs: outcome.current } });
       else dispatch({ kind: 'refused', refusal: { change, codes: outcome.problems.map((one) => one.code) } });
     }
-    dispatch({ kind: 'stored', changeIds: result.outcomes.filter((one) => one.status === 'stored').map((one) => one.changeId) });
+    dispatch({
+      kind: 'stored',
+      changeIds: result.outcomes.filter((one) => one.status === 'stored').map((one) => one.changeId),
+    });
     setKeepState('kept');
   }, [roundId]);
 
@@ -53,7 +56,10 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
     return () => clearInterval(timer);
   }, [state.pending, flush]);
 
-  const queue = useCallback((changes: readonly PendingChange[]) => void keepWaiting(changes).catch(() => undefined), []);
+  const queue = useCallback(
+    (changes: readonly PendingChange[]) => void keepWaiting(changes).catch(() => undefined),
+    [],
+  );
   const verbs = useMemo(() => {
     const makeId = () => crypto.randomUUID();
     const change = (before: readonly (Mark | undefined)[], after: readonly (Mark | undefined)[], selectId?: string) => {
@@ -75,8 +81,12 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
       replace: (before: Mark, after: Mark) => change([before], [after], after.id),
       remove: (mark: Mark) => {
         // Whatever led to it no longer does: both go in one step, so that undo brings both back.
-        const parents = [...latest.current.held.values()].map((one) => one.mark).filter((one) => one.kind === 'error' && one.ledTo.includes(mark.id));
-        const cut = parents.map((one) => (one.kind === 'error' ? { ...one, ledTo: one.ledTo.filter((id) => id !== mark.id) } : one));
+        const parents = [...latest.current.held.values()]
+          .map((one) => one.mark)
+          .filter((one) => one.kind === 'error' && one.ledTo.includes(mark.id));
+        const cut = parents.map((one) =>
+          one.kind === 'error' ? { ...one, ledTo: one.ledTo.filter((id) => id !== mark.id) } : one,
+        );
         change([mark, ...parents], [undefined, ...cut]);
       },
       undo: () => travel('undo'),

@@ -1,7 +1,7 @@
 'use client';
 
 import { type RefObject, useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
-import { type FrameRate, frameAt, seekTimeOfFrame, type Span } from '@/core/clock';
+import { type FrameRate, frameAt, type Span, seekTimeOfFrame } from '@/core/clock';
 
 const speeds = [0.1, 0.25, 0.5, 0.75, 1, 1.5, 2] as const;
 const LOOP_SECONDS = 4;
@@ -22,7 +22,13 @@ export interface Playhead {
 }
 
 /** The moment that is looked at: the video's own time, or a plain running clock where there is no footage. */
-export function usePlayhead(video: RefObject<HTMLVideoElement | null>, hasVideo: boolean, rate: FrameRate, span: Span, firstSeconds: number): Playhead {
+export function usePlayhead(
+  video: RefObject<HTMLVideoElement | null>,
+  hasVideo: boolean,
+  rate: FrameRate,
+  span: Span,
+  firstSeconds: number,
+): Playhead {
   const time = useRef(firstSeconds);
   const listeners = useRef(new Set<() => void>());
   const [playing, setPlaying] = useState(false);
@@ -48,7 +54,8 @@ export function usePlayhead(video: RefObject<HTMLVideoElement | null>, hasVideo:
     let frame = 0;
     let before = performance.now();
     const tick = (at: number) => {
-      const seconds = hasVideo && video.current ? video.current.currentTime : time.current + ((at - before) / 1000) * speed;
+      const seconds =
+        hasVideo && video.current ? video.current.currentTime : time.current + ((at - before) / 1000) * speed;
       before = at;
       if (loop && seconds >= loop.endSeconds) seek(loop.startSeconds);
       else if (seconds >= span.endSeconds) {
@@ -61,6 +68,11 @@ export function usePlayhead(video: RefObject<HTMLVideoElement | null>, hasVideo:
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
   }, [playing, hasVideo, video, speed, loop, span, seek, tell]);
+
+  // The file may have told its length before this page came alive: then nothing else would move it to its first moment.
+  useEffect(() => {
+    if (video.current && video.current.readyState >= 1) video.current.currentTime = time.current;
+  }, [video]);
 
   useEffect(() => {
     if (video.current) video.current.playbackRate = speed;
@@ -93,8 +105,22 @@ export function usePlayhead(video: RefObject<HTMLVideoElement | null>, hasVideo:
         seek(seekTimeOfFrame(Math.max(0, frameAt(time.current, rate) + frames), rate));
       },
       jump: (seconds) => seek(time.current + seconds),
-      changeSpeed: (steps) => setSpeed((current) => speeds[Math.min(speeds.length - 1, Math.max(0, speeds.indexOf(current as (typeof speeds)[number]) + steps))]!),
-      toggleLoop: () => setLoop((current) => (current ? undefined : { startSeconds: Math.max(span.startSeconds, time.current - LOOP_SECONDS), endSeconds: Math.max(time.current, span.startSeconds + 0.5) })),
+      changeSpeed: (steps) =>
+        setSpeed(
+          (current) =>
+            speeds[
+              Math.min(speeds.length - 1, Math.max(0, speeds.indexOf(current as (typeof speeds)[number]) + steps))
+            ]!,
+        ),
+      toggleLoop: () =>
+        setLoop((current) =>
+          current
+            ? undefined
+            : {
+                startSeconds: Math.max(span.startSeconds, time.current - LOOP_SECONDS),
+                endSeconds: Math.max(time.current, span.startSeconds + 0.5),
+              },
+        ),
       playing,
       speed,
       loop,

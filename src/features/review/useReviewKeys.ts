@@ -4,7 +4,8 @@ import { useEffect, useRef } from 'react';
 import { commandOf, type ReviewCommand } from './reviewKeys';
 
 const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.closest('input, textarea, select, [contenteditable], [role="dialog"], [role="alertdialog"]') !== null);
+  target instanceof HTMLElement &&
+  target.closest('input, textarea, select, [contenteditable], [role="dialog"], [role="alertdialog"]') !== null;
 
 /** Hands key presses of the page to their commands; none while something is written or a sheet is open. */
 export function useReviewKeys(act: (command: ReviewCommand, key: string) => void): void {

@@ -31,7 +31,10 @@ const NEW = 'somebody-new';
 
 export function AthleteFieldset({ slot, fields, people, unit, messages, onChange, onPerson }: AthleteFieldsetProps) {
   const message = (field: string): string | undefined => messages[`${slot}.${field}`];
-  const options = [{ value: NEW, label: 'Somebody new …' }, ...people.map((one) => ({ value: one.id, label: one.name }))];
+  const options = [
+    { value: NEW, label: 'Somebody new …' },
+    ...people.map((one) => ({ value: one.id, label: one.name })),
+  ];
   const choose = (id: string) => {
     const person = people.find((one) => one.id === id);
     if (person) onPerson(person);
@@ -41,11 +44,28 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
     <Box data-focus={slot === 'a' || undefined}>
       <legend>{slot === 'a' ? 'Athlete in focus' : 'Partner'}</legend>
       <div className="pair">
-        <Select label="Who" options={options} value={fields.personId ?? NEW} onChange={choose} problem={message('personId')} />
+        <Select
+          label="Who"
+          options={options}
+          value={fields.personId ?? NEW}
+          onChange={choose}
+          problem={message('personId')}
+        />
         {fields.personId ? (
-          <TextField label="Told apart by" value={fields.toldApartBy} onChange={(toldApartBy) => onChange({ toldApartBy })} problem={message('toldApartBy')} hint="white gi, starts left" />
+          <TextField
+            label="Told apart by"
+            value={fields.toldApartBy}
+            onChange={(toldApartBy) => onChange({ toldApartBy })}
+            problem={message('toldApartBy')}
+            hint="white gi, starts left"
+          />
         ) : (
-          <TextField label="Name" value={fields.name} onChange={(name) => onChange({ name })} problem={message('newName')} />
+          <TextField
+            label="Name"
+            value={fields.name}
+            onChange={(name) => onChange({ name })}
+            problem={message('newName')}
+          />
         )}
       </div>
       {fields.personId ? null : (
@@ -60,24 +80,48 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
               { value: 'guest', label: 'Guest' },
             ]}
           />
-          <TextField label="Told apart by" value={fields.toldApartBy} onChange={(toldApartBy) => onChange({ toldApartBy })} hint="white gi, starts left" />
+          <TextField
+            label="Told apart by"
+            value={fields.toldApartBy}
+            onChange={(toldApartBy) => onChange({ toldApartBy })}
+            hint="white gi, starts left"
+          />
         </div>
       )}
       <div className="pair">
         <div className="belt">
-          <Select label="Belt that day" options={anyBelts.map((belt) => ({ value: belt, label: beltLabel(belt) }))} value={fields.belt} onChange={(belt) => onChange({ belt: belt as AnyBelt })} />
-          <FoldedBelt {...beltCloth(fields.belt)} stripes={fields.stripes} label={beltWords(fields.belt, fields.stripes)} />
+          <Select
+            label="Belt that day"
+            options={anyBelts.map((belt) => ({ value: belt, label: beltLabel(belt) }))}
+            value={fields.belt}
+            onChange={(belt) => onChange({ belt: belt as AnyBelt })}
+          />
+          <FoldedBelt
+            {...beltCloth(fields.belt)}
+            stripes={fields.stripes}
+            label={beltWords(fields.belt, fields.stripes)}
+          />
         </div>
         <Select
           label="Stripes"
-          options={Array.from({ length: mostStripes(fields.belt) + 1 }, (_, count) => ({ value: String(count), label: String(count) }))}
+          options={Array.from({ length: mostStripes(fields.belt) + 1 }, (_, count) => ({
+            value: String(count),
+            label: String(count),
+          }))}
           value={String(fields.stripes)}
           onChange={(stripes) => onChange({ stripes: Number(stripes) })}
           problem={message('stripes')}
         />
       </div>
       <div className="pair">
-        <TextField label="Weight that day" inputMode="decimal" unit={unit} value={fields.weight} onChange={(weight) => onChange({ weight })} problem={message('weight')} />
+        <TextField
+          label="Weight that day"
+          inputMode="decimal"
+          unit={unit}
+          value={fields.weight}
+          onChange={(weight) => onChange({ weight })}
+          problem={message('weight')}
+        />
         <Choice
           label="The weight is"
           value={fields.weightSource}
@@ -104,4 +148,7 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
   );
 }
 
-const beltLabel = (belt: AnyBelt): string => (belt.includes('-') || ['grey', 'yellow', 'orange', 'green'].includes(belt) ? `${beltName(belt)} (child)` : beltName(belt));
+const beltLabel = (belt: AnyBelt): string =>
+  belt.includes('-') || ['grey', 'yellow', 'orange', 'green'].includes(belt)
+    ? `${beltName(belt)} (child)`
+    : beltName(belt);

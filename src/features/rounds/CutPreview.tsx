@@ -8,7 +8,7 @@ import { Button } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 
 const Frame = styled.div`
-  display: flex; flex-direction: column; gap: ${space(3)};
+  display: grid; grid-template-columns: minmax(0, 520px) 1fr; gap: ${space(4)} ${space(6)}; align-items: start;
   video { width: 100%; background: #101412; display: block; }
   .points { font-size: ${size.body}; display: grid; grid-template-columns: auto auto 1fr; gap: ${space(2)} ${space(3)}; align-items: center; }
   .problem { color: ${color.harm}; font-weight: 600; font-size: ${size.small}; }
@@ -34,8 +34,18 @@ export function CutPreview({ footageId, durationSeconds, start, end, problem, on
   return (
     <Frame>
       {/* biome-ignore lint/a11y/useMediaCaption: sparring footage carries no speech to caption */}
-      <video ref={video} controls preload="metadata" src={`/api/footage/${footageId}/file`} onError={() => setFailed(true)} />
-      {failed ? <span className="problem">This browser cannot show the file. Type the points below; the file itself is kept.</span> : null}
+      <video
+        ref={video}
+        controls
+        preload="metadata"
+        src={`/api/footage/${footageId}/file`}
+        onError={() => setFailed(true)}
+      />
+      {failed ? (
+        <span className="problem">
+          This browser cannot show the file. Type the points below; the file itself is kept.
+        </span>
+      ) : null}
       <div className="points">
         <span>Round begins</span>
         <Button onPress={() => show(start)}>{formatClockTenths(start)}</Button>
@@ -54,7 +64,11 @@ export function CutPreview({ footageId, durationSeconds, start, end, problem, on
           </Button>
         </Row>
       </div>
-      {problem ? <span className="problem" role="alert">{problem}</span> : null}
+      {problem ? (
+        <span className="problem" role="alert">
+          {problem}
+        </span>
+      ) : null}
     </Frame>
   );
 }

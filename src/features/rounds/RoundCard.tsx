@@ -12,7 +12,7 @@ import { color, space } from '@/ui/tokens/tokens';
 import { AthleteFieldset } from './AthleteFieldset';
 import { CutPreview } from './CutPreview';
 import { gapView } from './gapView';
-import { cardReducer, type CardFields, type PersonFacts, toRoundInput } from './roundCardReducer';
+import { type CardFields, cardReducer, type PersonFacts, toRoundInput } from './roundCardReducer';
 
 const Pair = styled.div`
   display: grid; grid-template-columns: 1fr 1fr; gap: ${space(8)};
@@ -41,18 +41,26 @@ export function RoundCard({ initial, existing, footage, people, unit }: RoundCar
 
   const save = () =>
     startSaving(async () => {
-      const outcome = await saveRound(toRoundInput(fields, footage?.id, unit), existing && { id: existing.id, version: existing.version }).catch(() => undefined);
-      if (!outcome) setMessages({ '': 'The server could not be reached. Nothing is lost: wait a moment and save again.' });
+      const outcome = await saveRound(
+        toRoundInput(fields, footage?.id, unit),
+        existing && { id: existing.id, version: existing.version },
+      ).catch(() => undefined);
+      if (!outcome)
+        setMessages({ '': 'The server could not be reached. Nothing is lost: wait a moment and save again.' });
       else if (outcome.ok) router.push(`/rounds/${outcome.roundId}`);
       else setMessages(outcome.messages);
     });
   const problems = Object.values(messages);
 
   return (
-    <Page title={existing ? 'The round’s card' : 'A new round'} aside={footage ? `Cut out of ${footage.name}` : 'Marked without footage'}>
+    <Page
+      title={existing ? 'The round’s card' : 'A new round'}
+      aside={footage ? `Cut out of ${footage.name}` : 'Marked without footage'}
+    >
       {problems.length > 0 ? (
         <Notice role="alert">
-          {messages[''] ?? `Not saved yet: ${problems.length === 1 ? 'one thing needs' : `${problems.length} things need`} a correction. ${problems.join(' ')}`}
+          {messages[''] ??
+            `Not saved yet: ${problems.length === 1 ? 'one thing needs' : `${problems.length} things need`} a correction. ${problems.join(' ')}`}
         </Notice>
       ) : null}
       {footage ? (
@@ -60,13 +68,22 @@ export function RoundCard({ initial, existing, footage, people, unit }: RoundCar
           <h2>From when to when</h2>
           <div className="note">Play to the bell and press Begin here; play to the end and press End here.</div>
           <div className="matter">
-            <CutPreview footageId={footage.id} durationSeconds={footage.durationSeconds} start={fields.start} end={fields.end} problem={messages.endSeconds ?? messages.startSeconds} onChange={set} />
+            <CutPreview
+              footageId={footage.id}
+              durationSeconds={footage.durationSeconds}
+              start={fields.start}
+              end={fields.end}
+              problem={messages.endSeconds ?? messages.startSeconds}
+              onChange={set}
+            />
           </div>
         </Section>
       ) : null}
       <Section>
         <h2>Who</h2>
-        <div className="note">Belt and weight as they were on that day. They stay with this round when the athlete moves on.</div>
+        <div className="note">
+          Belt and weight as they were on that day. They stay with this round when the athlete moves on.
+        </div>
         <div className="matter">
           <Pair>
             {(['a', 'b'] as const).map((slot) => (
@@ -91,7 +108,11 @@ export function RoundCard({ initial, existing, footage, people, unit }: RoundCar
               <span>
                 {fields.a.name || 'In focus'}: {gap.classWords[0]} · {fields.b.name || 'Partner'}: {gap.classWords[1]}
               </span>
-              {gap.cautious ? <Notice data-tone="caution">Smaller partner decides the pace; the heavier does not fall, drop or lean from above.</Notice> : null}
+              {gap.cautious ? (
+                <Notice data-tone="caution">
+                  Smaller partner decides the pace; the heavier does not fall, drop or lean from above.
+                </Notice>
+              ) : null}
             </Stack>
             <Button onPress={() => dispatch({ kind: 'swap' })}>Exchange the two</Button>
           </Gap>
@@ -102,13 +123,45 @@ export function RoundCard({ initial, existing, footage, people, unit }: RoundCar
         <div className="matter">
           <Stack>
             <Fields>
-              <TextField label="Day" value={fields.heldOn} onChange={(heldOn) => set({ heldOn })} problem={messages.heldOn} hint="YYYY-MM-DD" />
-              <TextField label="Round of the session" inputMode="numeric" value={fields.numberInSession} onChange={(numberInSession) => set({ numberInSession })} problem={messages.numberInSession} />
-              <TextField label="Length asked for" unit="min" inputMode="decimal" value={fields.plannedMinutes} onChange={(plannedMinutes) => set({ plannedMinutes })} problem={messages.plannedSeconds} />
-              <Select label="Rules" options={ruleSets.map((one) => ({ value: one.id, label: one.name }))} value={fields.ruleSet} onChange={(ruleSet) => set({ ruleSet })} />
+              <TextField
+                label="Day"
+                value={fields.heldOn}
+                onChange={(heldOn) => set({ heldOn })}
+                problem={messages.heldOn}
+                hint="YYYY-MM-DD"
+              />
+              <TextField
+                label="Round of the session"
+                inputMode="numeric"
+                value={fields.numberInSession}
+                onChange={(numberInSession) => set({ numberInSession })}
+                problem={messages.numberInSession}
+              />
+              <TextField
+                label="Length asked for"
+                unit="min"
+                inputMode="decimal"
+                value={fields.plannedMinutes}
+                onChange={(plannedMinutes) => set({ plannedMinutes })}
+                problem={messages.plannedSeconds}
+              />
+              <Select
+                label="Rules"
+                options={ruleSets.map((one) => ({ value: one.id, label: one.name }))}
+                value={fields.ruleSet}
+                onChange={(ruleSet) => set({ ruleSet })}
+              />
             </Fields>
             <Row>
-              <Choice label="Worn" value={fields.uniform} onChange={(uniform) => set({ uniform })} options={[{ value: 'gi', label: 'Gi' }, { value: 'no-gi', label: 'No-gi' }]} />
+              <Choice
+                label="Worn"
+                value={fields.uniform}
+                onChange={(uniform) => set({ uniform })}
+                options={[
+                  { value: 'gi', label: 'Gi' },
+                  { value: 'no-gi', label: 'No-gi' },
+                ]}
+              />
               <Choice
                 label="Occasion"
                 value={fields.occasion}
@@ -120,7 +173,13 @@ export function RoundCard({ initial, existing, footage, people, unit }: RoundCar
                 ]}
               />
             </Row>
-            <TextField label="Theme or intent" value={fields.theme} onChange={(theme) => set({ theme })} problem={messages.theme} hint="“bottom only today”, “no submissions”; leave empty for an ordinary round" />
+            <TextField
+              label="Theme or intent"
+              value={fields.theme}
+              onChange={(theme) => set({ theme })}
+              problem={messages.theme}
+              hint="“bottom only today”, “no submissions”; leave empty for an ordinary round"
+            />
           </Stack>
         </div>
       </Section>

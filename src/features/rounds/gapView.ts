@@ -17,7 +17,10 @@ function weightOf(fields: AthleteFields, unit: WeightUnit): number | undefined {
   return weightKg !== undefined && isPlausibleWeight(weightKg) ? weightKg : undefined;
 }
 
-const steps = (value: number): string => (value === 0 ? 'level in belt' : `${Math.abs(value).toFixed(2).replace(/\.?0+$/, '')} belt steps`);
+const steps = (value: number): string => {
+  const count = Number(Math.abs(value).toFixed(2));
+  return count === 1 ? '1 belt step' : `${count} belt steps`;
+};
 
 /** Gap in weight and belt and each one's class, in words; nothing here is ever typed. */
 export function gapView(a: AthleteFields, b: AthleteFields, uniform: Uniform, unit: WeightUnit): GapView {
@@ -34,11 +37,20 @@ export function gapView(a: AthleteFields, b: AthleteFields, uniform: Uniform, un
   };
   const classWords = [classOf(a, weights[0]), classOf(b, weights[1])] as const;
   if (weights[0] === undefined || weights[1] === undefined) {
-    return { lean: 0, weightWords: 'The gap shows when both weights are known.', beltWords, classWords, cautious: false };
+    return {
+      lean: 0,
+      weightWords: 'The gap shows when both weights are known.',
+      beltWords,
+      classWords,
+      cautious: false,
+    };
   }
   const gap = weightGap(weights[0], weights[1]);
   const percent = Math.abs(gap.ratioOfLighter * 100);
   const heavier = gap.differenceKg >= 0 ? names[0] : names[1];
-  const weightWords = percent < 0.05 ? 'Level in weight.' : `${heavier} is heavier by ${formatWeight(Math.abs(gap.differenceKg), unit)}, ${percent.toFixed(0)} % of the lighter.`;
+  const weightWords =
+    percent < 0.05
+      ? 'Level in weight.'
+      : `${heavier} is heavier by ${formatWeight(Math.abs(gap.differenceKg), unit)}, ${percent.toFixed(0)} % of the lighter.`;
   return { lean: gap.ratioOfLighter / 0.5, weightWords, beltWords, classWords, cautious: percent > 20 };
 }

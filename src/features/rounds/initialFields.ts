@@ -13,7 +13,18 @@ interface KnownAthlete {
   readonly toldApartBy: string;
 }
 
-export type KnownRound = Pick<RoundInput, 'heldOn' | 'uniform' | 'ruleSet' | 'plannedSeconds' | 'occasion' | 'theme' | 'numberInSession' | 'startSeconds' | 'endSeconds'> & {
+export type KnownRound = Pick<
+  RoundInput,
+  | 'heldOn'
+  | 'uniform'
+  | 'ruleSet'
+  | 'plannedSeconds'
+  | 'occasion'
+  | 'theme'
+  | 'numberInSession'
+  | 'startSeconds'
+  | 'endSeconds'
+> & {
   readonly a: KnownAthlete;
   readonly b: KnownAthlete;
 };
@@ -48,7 +59,11 @@ export function fieldsOfRound(round: KnownRound, people: readonly PersonFacts[],
 }
 
 /** A new card: today, the whole file, kit and rules as in the latest round. */
-export function newFields(today: string, footageSeconds: number | undefined, latest: KnownRound | undefined): CardFields {
+export function newFields(
+  today: string,
+  footageSeconds: number | undefined,
+  latest: KnownRound | undefined,
+): CardFields {
   return {
     heldOn: today,
     uniform: latest?.uniform ?? 'gi',

@@ -1,7 +1,7 @@
-import { type AnyBelt, type Uniform } from '@/core/vocabulary';
 import { fromKilograms, type WeightUnit } from '@/core/kernel';
-import { adultRoundMinutes } from '@/core/scoring';
 import type { WeightSource } from '@/core/partner';
+import { adultRoundMinutes } from '@/core/scoring';
+import type { AnyBelt, Uniform } from '@/core/vocabulary';
 import type { AthleteInput, RoundInput } from '@/server/rounds/roundInput';
 
 /** What stands in the fields of one athlete: numbers are still text, so that nothing typed is lost. */
@@ -31,7 +31,15 @@ export interface CardFields {
   readonly b: AthleteFields;
 }
 
-export const emptyAthlete: AthleteFields = { name: '', standing: 'student', belt: 'white', stripes: 0, weight: '', weightSource: 'stated', toldApartBy: '' };
+export const emptyAthlete: AthleteFields = {
+  name: '',
+  standing: 'student',
+  belt: 'white',
+  stripes: 0,
+  weight: '',
+  weightSource: 'stated',
+  toldApartBy: '',
+};
 
 export interface PersonFacts {
   readonly id: string;
@@ -46,7 +54,12 @@ export interface PersonFacts {
 export type CardAction =
   | { readonly kind: 'set'; readonly patch: Partial<Omit<CardFields, 'a' | 'b'>> }
   | { readonly kind: 'athlete'; readonly slot: 'a' | 'b'; readonly patch: Partial<AthleteFields> }
-  | { readonly kind: 'choose-person'; readonly slot: 'a' | 'b'; readonly person: PersonFacts; readonly unit: WeightUnit }
+  | {
+      readonly kind: 'choose-person';
+      readonly slot: 'a' | 'b';
+      readonly person: PersonFacts;
+      readonly unit: WeightUnit;
+    }
   | { readonly kind: 'swap' };
 
 export const showWeight = (weightKg: number | undefined, unit: WeightUnit): string =>
@@ -61,7 +74,15 @@ export function cardReducer(fields: CardFields, action: CardAction): CardFields 
       return { ...fields, [action.slot]: { ...fields[action.slot], ...action.patch } };
     case 'choose-person': {
       const { id, name, standing, division, belt, stripes, weightKg } = action.person;
-      const patch = { personId: id, name, standing, division, belt, stripes, weight: showWeight(weightKg, action.unit) };
+      const patch = {
+        personId: id,
+        name,
+        standing,
+        division,
+        belt,
+        stripes,
+        weight: showWeight(weightKg, action.unit),
+      };
       return { ...fields, [action.slot]: { ...fields[action.slot], ...patch } };
     }
     case 'swap':

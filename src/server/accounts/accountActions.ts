@@ -32,7 +32,8 @@ export async function signIn(_previous: FormOutcome, form: FormData): Promise<Fo
   const coach = await findCoachBySignInName(pool(), signInName);
   const matches = await passwordMatches(coach?.passwordHash, password);
   await insertAttempt(pool(), signInName, address, matches);
-  if (!coach || !matches) return { message: 'Sign-in name and password do not belong together. Check both and try again.' };
+  if (!coach || !matches)
+    return { message: 'Sign-in name and password do not belong together. Check both and try again.' };
   await openSession(coach.id);
   redirect('/footage');
 }
@@ -65,7 +66,10 @@ export async function createFirstAccount(_previous: FormOutcome, form: FormData)
   redirect('/footage');
 }
 
-const accountOf = (input: z.output<typeof newAccountInput>) => ({ displayName: input.displayName, signInName: input.signInName });
+const accountOf = (input: z.output<typeof newAccountInput>) => ({
+  displayName: input.displayName,
+  signInName: input.signInName,
+});
 
 /** Another coach's account; only the head coach may make one. */
 export async function addCoach(_previous: FormOutcome, form: FormData): Promise<FormOutcome> {
@@ -74,7 +78,12 @@ export async function addCoach(_previous: FormOutcome, form: FormData): Promise<
   const input = newAccountInput.safeParse(Object.fromEntries(form));
   if (!input.success) return { fieldErrors: z.flattenError(input.error).fieldErrors };
   const passwordHash = await hashPassword(input.data.password);
-  const added = await insertCoach(pool(), { id: randomUUID(), ...accountOf(input.data), role: 'assistant', passwordHash });
+  const added = await insertCoach(pool(), {
+    id: randomUUID(),
+    ...accountOf(input.data),
+    role: 'assistant',
+    passwordHash,
+  });
   if (added === 0) return { fieldErrors: { signInName: ['Somebody already has this sign-in name. Choose another.'] } };
   return { done: true, message: `${input.data.displayName} can sign in now.` };
 }

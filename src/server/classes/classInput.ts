@@ -10,7 +10,9 @@ export const classInput = z.object({
 });
 export type ClassInput = z.input<typeof classInput>;
 
-export type SaveClassOutcome = { readonly ok: true; readonly classId: string } | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
+export type SaveClassOutcome =
+  | { readonly ok: true; readonly classId: string }
+  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
 
 export const lockInput = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('keep'), drillId: z.string().max(80), minutes: z.number().int().min(1).max(120) }),
@@ -19,4 +21,6 @@ export const lockInput = z.discriminatedUnion('kind', [
 export const locksInput = z.array(lockInput).max(60);
 
 /** What came of generating a plan: a new version, or why there is none. */
-export type GenerateOutcome = { readonly ok: true; readonly version: number } | { readonly ok: false; readonly message: string };
+export type GenerateOutcome =
+  | { readonly ok: true; readonly version: number }
+  | { readonly ok: false; readonly message: string };

@@ -1,9 +1,22 @@
 import type pg from 'pg';
 import { ageOn, fail, type Result, succeed } from '@/core/kernel';
 import { listRecurringErrors, type StudentRecord } from '@/core/patterns';
-import { type Attendee, type ClassPlan, type ClassPlanProblem, type DrillLock, pairKey, planClass } from '@/core/planning';
+import {
+  type Attendee,
+  type ClassPlan,
+  type ClassPlanProblem,
+  type DrillLock,
+  pairKey,
+  planClass,
+} from '@/core/planning';
 import { adultEquivalent } from '@/core/vocabulary';
-import { type AcademyClass, findLatestPlan, insertPlan, listAttendees, listClassesBefore } from '@/data/classes/classes';
+import {
+  type AcademyClass,
+  findLatestPlan,
+  insertPlan,
+  listAttendees,
+  listClassesBefore,
+} from '@/data/classes/classes';
 import { getAcademy } from '@/data/people/academy';
 import { listDoNotPair, listPeople, type Person } from '@/data/people/people';
 import { loadRecords } from '../students/loadRecords';
@@ -57,9 +70,19 @@ async function loadPastPlans(database: pg.Pool, academyClass: AcademyClass): Pro
 }
 
 const pairsOf = (plan: ClassPlan): string[] =>
-  plan.pairings.flatMap((pairing) => pairing.groups.flatMap((group) => group.flatMap((one, index) => group.slice(index + 1).map((other) => pairKey(one, other)))));
+  plan.pairings.flatMap((pairing) =>
+    pairing.groups.flatMap((group) =>
+      group.flatMap((one, index) => group.slice(index + 1).map((other) => pairKey(one, other))),
+    ),
+  );
 
-function toAttendee(person: Person, chance: number, records: readonly StudentRecord[], today: string, startsAt: string): Attendee {
+function toAttendee(
+  person: Person,
+  chance: number,
+  records: readonly StudentRecord[],
+  today: string,
+  startsAt: string,
+): Attendee {
   const record = records.find((one) => one.personId === person.id);
   const recurring = record ? listRecurringErrors(record, records, today) : [];
   const day = startsAt.slice(0, 10);

@@ -1,6 +1,13 @@
 import { addDays, ageOn } from '@/core/kernel';
+import {
+  type AcademyClass,
+  findClass,
+  findLatestPlan,
+  listAttendees,
+  listClasses,
+  type StoredPlan,
+} from '@/data/classes/classes';
 import { pool } from '@/data/client';
-import { type AcademyClass, findClass, findLatestPlan, listAttendees, listClasses, type StoredPlan } from '@/data/classes/classes';
 import { type Academy, getAcademy } from '@/data/people/academy';
 import { listPeople, type Person } from '@/data/people/people';
 import { requireCoach } from '../accounts/currentCoach';
@@ -37,10 +44,18 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
   };
 }
 
-export async function loadClasses(): Promise<{ readonly upcoming: readonly AcademyClass[]; readonly past: readonly AcademyClass[]; readonly people: number }> {
+export async function loadClasses(): Promise<{
+  readonly upcoming: readonly AcademyClass[];
+  readonly past: readonly AcademyClass[];
+  readonly people: number;
+}> {
   await requireCoach();
   const day = today();
   const all = await listClasses(pool(), addDays(day, -60));
   const people = (await listPeople(pool(), 1)).length;
-  return { upcoming: all.filter((one) => one.startsAt.slice(0, 10) >= day), past: all.filter((one) => one.startsAt.slice(0, 10) < day).reverse(), people };
+  return {
+    upcoming: all.filter((one) => one.startsAt.slice(0, 10) >= day),
+    past: all.filter((one) => one.startsAt.slice(0, 10) < day).reverse(),
+    people,
+  };
 }

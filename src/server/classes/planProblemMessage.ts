@@ -1,4 +1,3 @@
-import { formatClock } from '@/core/clock';
 import type { ClassPlanProblem } from '@/core/planning';
 
 /** What a coach reads, and can do, when no plan comes out. */
@@ -15,6 +14,6 @@ export function planProblemMessage(problem: ClassPlanProblem): string {
     case 'no-drill-fits':
       return 'No drill of the library fits: each is kept out by the uniform, the belts, the ages, or because it was drilled in the class before. Change who comes or the uniform, or lock a drill.';
     case 'locks-do-not-fit':
-      return `The locked drills take ${formatClock(problem.lockedMinutes * 60)} and there are ${formatClock(problem.minutes * 60)} for drills, with at most three topics. Unlock one.`;
+      return `The locked drills take ${problem.lockedMinutes} minutes and there are ${problem.minutes} for drills, with at most three topics. Unlock one, or make the class longer.`;
   }
 }

@@ -7,8 +7,15 @@ export async function createSolver(): Promise<Solve> {
   return (model: LinearModel): LinearSolution => {
     const result = highs.solve(formatLinearModel(model), { time_limit: 20, mip_rel_gap: 0, random_seed: 1 });
     if (result.Status === 'Infeasible') return { status: 'infeasible', objective: 0, gap: 0, values: new Map() };
-    const values = new Map(Object.entries(result.Columns).map(([name, column]) => [name, 'Primal' in column ? Number(column.Primal) : 0]));
+    const values = new Map(
+      Object.entries(result.Columns).map(([name, column]) => [name, 'Primal' in column ? Number(column.Primal) : 0]),
+    );
     const optimal = result.Status === 'Optimal';
-    return { status: optimal ? 'optimal' : 'stopped', objective: result.ObjectiveValue, gap: optimal ? 0 : Number.NaN, values };
+    return {
+      status: optimal ? 'optimal' : 'stopped',
+      objective: result.ObjectiveValue,
+      gap: optimal ? 0 : Number.NaN,
+      values,
+    };
   };
 }

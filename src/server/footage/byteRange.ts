@@ -17,6 +17,6 @@ export function parseRange(header: string | null, size: number): ByteRange | 'wh
   }
   const first = Number(match[1]);
   const last = match[2] === '' ? size - 1 : Number(match[2]);
-  if (last < first) return 'whole';
+  if (match[2] !== '' && last < first) return 'whole';
   return first >= size ? 'unsatisfiable' : { first, last: Math.min(last, size - 1) };
 }

@@ -2,4 +2,5 @@ import { pool } from '@/data/client';
 import { type Footage, findFootage } from '@/data/footage/footage';
 import { isUuid } from '../rounds/loadReview';
 
-export const findServableFootage = async (id: string): Promise<Footage | undefined> => (isUuid(id) ? findFootage(pool(), id) : undefined);
+export const findServableFootage = async (id: string): Promise<Footage | undefined> =>
+  isUuid(id) ? findFootage(pool(), id) : undefined;

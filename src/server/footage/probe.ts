@@ -16,7 +16,10 @@ export interface FootageFacts {
   readonly audioCodec: string | undefined;
 }
 
-export type ProbeProblem = { readonly code: 'not-a-video' } | { readonly code: 'no-picture' } | { readonly code: 'broken-off' };
+export type ProbeProblem =
+  | { readonly code: 'not-a-video' }
+  | { readonly code: 'no-picture' }
+  | { readonly code: 'broken-off' };
 
 const output = z.object({
   format: z.object({ duration: z.coerce.number().optional(), format_name: z.string() }),
@@ -42,7 +45,8 @@ export async function probeFootage(file: string): Promise<Result<FootageFacts, P
   const { streams, format } = parsed.data;
   const video = streams.find((one) => one.codec_type === 'video' && one.disposition?.attached_pic !== 1);
   const durationSeconds = format.duration ?? video?.duration ?? 0;
-  if (!video?.width || !video.height || !video.codec_name) return fail({ code: streams.length > 0 ? 'no-picture' : 'not-a-video' });
+  if (!video?.width || !video.height || !video.codec_name)
+    return fail({ code: streams.length > 0 ? 'no-picture' : 'not-a-video' });
   const frameRate = parseRatio(video.avg_frame_rate) ?? parseRatio(video.r_frame_rate);
   // A picture alone, or text that looks like a subtitle, has no duration or no frames to step.
   if (!frameRate || !(durationSeconds > 0.2)) return fail({ code: 'not-a-video' });
@@ -61,7 +65,17 @@ export async function probeFootage(file: string): Promise<Result<FootageFacts, P
 
 async function endsEarly(file: string, durationSeconds: number): Promise<boolean> {
   const from = Math.max(0, durationSeconds - 3);
-  const tail = await ffprobe(['-select_streams', 'v:0', '-show_entries', 'packet=pts_time', '-of', 'csv=p=0', '-read_intervals', `${from}%`, file]);
+  const tail = await ffprobe([
+    '-select_streams',
+    'v:0',
+    '-show_entries',
+    'packet=pts_time',
+    '-of',
+    'csv=p=0',
+    '-read_intervals',
+    `${from}%`,
+    file,
+  ]);
   return !tail || tail.stdout.trim() === '' || /partial file|Truncat|truncat|Invalid data/.test(tail.stderr);
 }
 

@@ -23,7 +23,10 @@ export interface Received {
 /** A name that can be shown and saved: no folders, no control or direction characters, at most 120 characters. */
 export function safeFileName(raw: string): string {
   const last = raw.split(/[\\/]/).pop() ?? '';
-  const clean = last.replace(/[\p{Cc}\p{Cf}]/gu, '').replace(/[<>:"|?*]/g, '_').trim();
+  const clean = last
+    .replace(/[\p{Cc}\p{Cf}]/gu, '')
+    .replace(/[<>:"|?*]/g, '_')
+    .trim();
   return clean.replace(/^\.+/, '').slice(-120) || 'footage';
 }
 
@@ -42,7 +45,8 @@ export async function receiveFootage(
   if (declaredBytes !== undefined && declaredBytes > mostBytes) return fail({ code: 'too-large', mostBytes });
   const folder = footageFolder();
   await mkdir(folder, { recursive: true });
-  if (declaredBytes !== undefined && (await freeBytes(folder)) < declaredBytes + 64 * 1024 * 1024) return fail({ code: 'disk-full' });
+  if (declaredBytes !== undefined && (await freeBytes(folder)) < declaredBytes + 64 * 1024 * 1024)
+    return fail({ code: 'disk-full' });
   const id = randomUUID();
   const partial = path.join(/*turbopackIgnore: true*/ folder, `${id}.part`);
   try {
@@ -50,7 +54,8 @@ export async function receiveFootage(
     if (!written.ok) return written;
     const { bytes, sha256 } = written.value;
     if (bytes === 0) return fail({ code: 'empty' });
-    if (declaredBytes !== undefined && bytes !== declaredBytes) return fail({ code: 'cut-short', receivedBytes: bytes, declaredBytes });
+    if (declaredBytes !== undefined && bytes !== declaredBytes)
+      return fail({ code: 'cut-short', receivedBytes: bytes, declaredBytes });
     const known = await findFootageByDigest(pool(), sha256);
     if (known) return succeed({ footage: known, already: true });
     return await record(id, partial, originalName, bytes, sha256, coachId);
@@ -59,12 +64,23 @@ export async function receiveFootage(
   }
 }
 
-async function record(id: string, partial: string, originalName: string, byteLength: number, sha256: string, coachId: string | undefined) {
+async function record(
+  id: string,
+  partial: string,
+  originalName: string,
+  byteLength: number,
+  sha256: string,
+  coachId: string | undefined,
+) {
   const facts = await probeFootage(partial);
   if (!facts.ok) return facts;
   const storageName = `${id}.${extensionOf(originalName)}`;
   await rename(partial, path.join(/*turbopackIgnore: true*/ footageFolder(), storageName));
-  const inserted = await insertFootage(pool(), { id, originalName, storageName, byteLength, sha256, ...facts.value }, coachId);
+  const inserted = await insertFootage(
+    pool(),
+    { id, originalName, storageName, byteLength, sha256, ...facts.value },
+    coachId,
+  );
   // Somebody sent the same bytes at the same moment: theirs stays.
   if (inserted === 0) await rm(path.join(/*turbopackIgnore: true*/ footageFolder(), storageName), { force: true });
   const footage = inserted === 0 ? await findFootageByDigest(pool(), sha256) : await findFootage(pool(), id);
@@ -72,7 +88,11 @@ async function record(id: string, partial: string, originalName: string, byteLen
   return succeed({ footage, already: inserted === 0 });
 }
 
-async function writeStream(body: ReadableStream<Uint8Array>, file: string, mostBytes: number): Promise<Result<{ bytes: number; sha256: string }, UploadProblem>> {
+async function writeStream(
+  body: ReadableStream<Uint8Array>,
+  file: string,
+  mostBytes: number,
+): Promise<Result<{ bytes: number; sha256: string }, UploadProblem>> {
   const handle = await open(/*turbopackIgnore: true*/ file, 'wx');
   const digest = createHash('sha256');
   let bytes = 0;

@@ -40,7 +40,10 @@ export async function serveFootage(footage: Footage, request: Request): Promise<
   const bytes = range === 'whole' ? { first: 0, last: size - 1 } : range;
   if (range !== 'whole') headers.set('content-range', `bytes ${bytes.first}-${bytes.last}/${size}`);
   headers.set('content-length', String(bytes.last - bytes.first + 1));
-  const body = request.method === 'HEAD' ? null : streamFile(path.join(/*turbopackIgnore: true*/ footageFolder(), footage.storageName), bytes);
+  const body =
+    request.method === 'HEAD'
+      ? null
+      : streamFile(path.join(/*turbopackIgnore: true*/ footageFolder(), footage.storageName), bytes);
   return new Response(body, { status: range === 'whole' ? 200 : 206, headers });
 }
 

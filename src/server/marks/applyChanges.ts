@@ -1,7 +1,16 @@
 import type pg from 'pg';
 import { checkLink, checkMark, type Mark, type MarkProblem } from '@/core/round';
 import { inTransaction } from '@/data/client';
-import { findMarkForChange, insertMark, insertMarkHistory, knowsChange, listMarks, type MarkWrite, type StoredMark, updateMark } from '@/data/marks/marks';
+import {
+  findMarkForChange,
+  insertMark,
+  insertMarkHistory,
+  knowsChange,
+  listMarks,
+  type MarkWrite,
+  type StoredMark,
+  updateMark,
+} from '@/data/marks/marks';
 import type { Round } from '@/data/rounds/rounds';
 import type { ChangeOutcome, MarkChange } from './marksInput';
 
@@ -9,7 +18,12 @@ import type { ChangeOutcome, MarkChange } from './marksInput';
  * Stores changes of marks one after the other, each in its own transaction. A change that came before is answered again and stored once;
  * a change made on an older version is a conflict and changes nothing; every stored one is kept in the history.
  */
-export async function applyChanges(database: pg.Pool, round: Round, changes: readonly MarkChange[], coachId: string | undefined): Promise<ChangeOutcome[]> {
+export async function applyChanges(
+  database: pg.Pool,
+  round: Round,
+  changes: readonly MarkChange[],
+  coachId: string | undefined,
+): Promise<ChangeOutcome[]> {
   const outcomes: ChangeOutcome[] = [];
   for (const change of changes) {
     const problems = change.removed ? [] : checkMark(change.mark, round);
@@ -19,7 +33,12 @@ export async function applyChanges(database: pg.Pool, round: Round, changes: rea
   return outcomes;
 }
 
-async function applyChange(client: pg.PoolClient, round: Round, change: MarkChange, coachId: string | undefined): Promise<ChangeOutcome> {
+async function applyChange(
+  client: pg.PoolClient,
+  round: Round,
+  change: MarkChange,
+  coachId: string | undefined,
+): Promise<ChangeOutcome> {
   const { changeId, mark, baseVersion, removed } = change;
   const write: MarkWrite = { mark, roundId: round.id, version: 1, changeId, deleted: removed, changedBy: coachId };
   const linkProblems = removed ? [] : await findLinkProblems(client, round.id, mark);
@@ -29,7 +48,8 @@ async function applyChange(client: pg.PoolClient, round: Round, change: MarkChan
     return { changeId, status: 'stored', version: 1 };
   }
   const current = await findMarkForChange(client, mark.id);
-  if (!current || current.roundId !== round.id) return { changeId, status: 'refused', problems: [{ code: 'belongs-elsewhere' }] };
+  if (!current || current.roundId !== round.id)
+    return { changeId, status: 'refused', problems: [{ code: 'belongs-elsewhere' }] };
   if (current.changeId === changeId || (await knowsChange(client, mark.id, changeId))) {
     return { changeId, status: 'stored', version: current.version };
   }
@@ -40,7 +60,11 @@ async function applyChange(client: pg.PoolClient, round: Round, change: MarkChan
   return { changeId, status: 'stored', version: next.version };
 }
 
-async function findLinkProblems(client: pg.PoolClient, roundId: string, mark: Mark): Promise<(MarkProblem | { code: string })[]> {
+async function findLinkProblems(
+  client: pg.PoolClient,
+  roundId: string,
+  mark: Mark,
+): Promise<(MarkProblem | { code: string })[]> {
   if (mark.kind !== 'error' || mark.ledTo.length === 0) return [];
   const others = (await listMarks(client, roundId)).map((one) => one.mark).filter((one) => one.id !== mark.id);
   const known = new Set(others.map((one) => one.id));

@@ -55,6 +55,11 @@ export type ChangeOutcome =
   | {
       readonly changeId: string;
       readonly status: 'conflict';
-      readonly current: { readonly mark: Mark; readonly version: number; readonly removed: boolean; readonly by?: string };
+      readonly current: {
+        readonly mark: Mark;
+        readonly version: number;
+        readonly removed: boolean;
+        readonly by?: string;
+      };
     }
   | { readonly changeId: string; readonly status: 'refused'; readonly problems: readonly { readonly code: string }[] };

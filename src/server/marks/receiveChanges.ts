@@ -6,7 +6,11 @@ import { applyChanges } from './applyChanges';
 import { type ChangeOutcome, changesInput } from './marksInput';
 
 /** Reads the body of a request for changes and applies it. */
-export async function receiveChanges(roundId: string, text: string, coachId: string): Promise<Result<ChangeOutcome[], { status: number; code: string }>> {
+export async function receiveChanges(
+  roundId: string,
+  text: string,
+  coachId: string,
+): Promise<Result<ChangeOutcome[], { status: number; code: string }>> {
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return fail({ status: 404, code: 'no-such-round' });
   let body: unknown;

@@ -10,7 +10,10 @@ import { messagesOf } from '../rounds/roundInput';
 import { type PersonInput, personInput, type SavePersonOutcome } from './personInput';
 
 /** Makes a person, or changes one that nobody else changed since `version`. Rounds keep the belt and weight of their day. */
-export async function savePerson(draft: PersonInput, existing?: { readonly id: string; readonly version: number }): Promise<SavePersonOutcome> {
+export async function savePerson(
+  draft: PersonInput,
+  existing?: { readonly id: string; readonly version: number },
+): Promise<SavePersonOutcome> {
   await requireCoach();
   const input = personInput.safeParse(draft);
   if (!input.success) return { ok: false, messages: messagesOf(input.error) };
@@ -27,8 +30,14 @@ export async function savePerson(draft: PersonInput, existing?: { readonly id: s
     injuredUntil: injuredUntil || undefined,
     injuryNote: injuryNote || undefined,
   };
-  const touched = existing ? await updatePerson(pool(), { ...person, version: existing.version }) : await insertPerson(pool(), person);
-  if (touched === 0) return { ok: false, messages: { '': 'Another coach changed this person meanwhile. Reload the page, then make your change again.' } };
+  const touched = existing
+    ? await updatePerson(pool(), { ...person, version: existing.version })
+    : await insertPerson(pool(), person);
+  if (touched === 0)
+    return {
+      ok: false,
+      messages: { '': 'Another coach changed this person meanwhile. Reload the page, then make your change again.' },
+    };
   revalidatePath('/students');
   return { ok: true, personId: person.id };
 }

@@ -6,7 +6,10 @@ import { anyBelts, mostStripes } from '@/core/vocabulary';
 const optionalDay = z
   .string()
   .trim()
-  .refine((text) => text === '' || parseCalendarDate(text) !== undefined, 'Write a day that exists, as YYYY-MM-DD, or leave it empty.');
+  .refine(
+    (text) => text === '' || parseCalendarDate(text) !== undefined,
+    'Write a day that exists, as YYYY-MM-DD, or leave it empty.',
+  );
 
 export const personInput = z
   .object({
@@ -23,12 +26,22 @@ export const personInput = z
   })
   .superRefine((person, context) => {
     if (person.weight !== undefined && !isPlausibleWeight(toKilograms(person.weight, person.weightUnit))) {
-      context.addIssue({ code: 'custom', path: ['weight'], message: `${person.weight} ${person.weightUnit} is not a weight that somebody on the mat has.` });
+      context.addIssue({
+        code: 'custom',
+        path: ['weight'],
+        message: `${person.weight} ${person.weightUnit} is not a weight that somebody on the mat has.`,
+      });
     }
     if (person.stripes > mostStripes(person.belt)) {
-      context.addIssue({ code: 'custom', path: ['stripes'], message: `This belt carries at most ${mostStripes(person.belt)} stripes.` });
+      context.addIssue({
+        code: 'custom',
+        path: ['stripes'],
+        message: `This belt carries at most ${mostStripes(person.belt)} stripes.`,
+      });
     }
   });
 export type PersonInput = z.input<typeof personInput>;
 
-export type SavePersonOutcome = { readonly ok: true; readonly personId: string } | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
+export type SavePersonOutcome =
+  | { readonly ok: true; readonly personId: string }
+  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };

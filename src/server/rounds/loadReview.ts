@@ -13,6 +13,7 @@ export interface ReviewPage {
 }
 
 const isUuid = (text: string): boolean => /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i.test(text);
+
 export { isUuid };
 
 export async function loadReview(roundId: string): Promise<ReviewPage | undefined> {

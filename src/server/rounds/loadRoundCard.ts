@@ -9,7 +9,12 @@ import { isUuid } from './loadReview';
 
 export interface RoundCardPage {
   readonly round?: Round;
-  readonly footage?: { readonly id: string; readonly name: string; readonly durationSeconds: number; readonly framesPerSecond: number };
+  readonly footage?: {
+    readonly id: string;
+    readonly name: string;
+    readonly durationSeconds: number;
+    readonly framesPerSecond: number;
+  };
   readonly people: readonly Person[];
   readonly today: string;
   readonly weightUnit: 'kg' | 'lb';
@@ -17,7 +22,10 @@ export interface RoundCardPage {
 }
 
 /** What the card of a new round (on some footage, or none) or of an existing one needs. */
-export async function loadRoundCard(ids: { readonly footageId?: string; readonly roundId?: string }): Promise<RoundCardPage | undefined> {
+export async function loadRoundCard(ids: {
+  readonly footageId?: string;
+  readonly roundId?: string;
+}): Promise<RoundCardPage | undefined> {
   const coach = await requireCoach();
   const round = ids.roundId && isUuid(ids.roundId) ? await findRound(pool(), ids.roundId) : undefined;
   if (ids.roundId && !round) return undefined;

@@ -18,7 +18,10 @@ type CheckedRound = z.output<typeof roundInput>;
 const refuse = (field: string, message: string): SaveRoundOutcome => ({ ok: false, messages: { [field]: message } });
 
 /** Makes a round, or changes one that nobody else changed since `version`. Nothing is stored unless everything fits. */
-export async function saveRound(draft: RoundInput, existing?: { readonly id: string; readonly version: number }): Promise<SaveRoundOutcome> {
+export async function saveRound(
+  draft: RoundInput,
+  existing?: { readonly id: string; readonly version: number },
+): Promise<SaveRoundOutcome> {
   const coach = await requireCoach();
   const input = roundInput.safeParse(draft);
   if (!input.success) return { ok: false, messages: messagesOf(input.error) };
@@ -39,16 +42,27 @@ export async function saveRound(draft: RoundInput, existing?: { readonly id: str
   return { ok: true, roundId };
 }
 
-async function findFootageProblem(round: CheckedRound, existingId: string | undefined): Promise<SaveRoundOutcome | undefined> {
+async function findFootageProblem(
+  round: CheckedRound,
+  existingId: string | undefined,
+): Promise<SaveRoundOutcome | undefined> {
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
   if (round.footageId && !footage) return refuse('footageId', 'This footage is no longer there. Choose another file.');
   if (footage && round.endSeconds > footage.durationSeconds + 0.5) {
-    return refuse('endSeconds', `The footage ends at ${formatClock(footage.durationSeconds)}. Set the out point before that.`);
+    return refuse(
+      'endSeconds',
+      `The footage ends at ${formatClock(footage.durationSeconds)}. Set the out point before that.`,
+    );
   }
   if (!existingId) return undefined;
-  const outside = (await listMarks(pool(), existingId)).filter(({ mark }) => mark.atSeconds < round.startSeconds || mark.atSeconds > round.endSeconds);
+  const outside = (await listMarks(pool(), existingId)).filter(
+    ({ mark }) => mark.atSeconds < round.startSeconds || mark.atSeconds > round.endSeconds,
+  );
   if (outside.length === 0) return undefined;
-  return refuse('endSeconds', `${outside.length} marks would lie outside the round. Widen it, or delete those marks first.`);
+  return refuse(
+    'endSeconds',
+    `${outside.length} marks would lie outside the round. Widen it, or delete those marks first.`,
+  );
 }
 
 const contentOf = (input: CheckedRound) => ({
@@ -64,14 +78,30 @@ const contentOf = (input: CheckedRound) => ({
   endSeconds: input.endSeconds,
 });
 
-async function storeAthlete(client: pg.PoolClient, roundId: string, slot: 'a' | 'b', athlete: CheckedRound['a']): Promise<void> {
+async function storeAthlete(
+  client: pg.PoolClient,
+  roundId: string,
+  slot: 'a' | 'b',
+  athlete: CheckedRound['a'],
+): Promise<void> {
   const weightKg = athlete.weight === undefined ? undefined : toKilograms(athlete.weight, athlete.weightUnit);
   let personId = athlete.personId;
   if (!personId || !(await findPerson(client, personId))) {
     personId = randomUUID();
     const { standing, division, belt, stripes } = athlete;
     const name = athlete.newName ?? 'Unnamed';
-    await insertPerson(client, { id: personId, name, standing, division, bornOn: undefined, belt, stripes, weightKg, injuredUntil: undefined, injuryNote: undefined });
+    await insertPerson(client, {
+      id: personId,
+      name,
+      standing,
+      division,
+      bornOn: undefined,
+      belt,
+      stripes,
+      weightKg,
+      injuredUntil: undefined,
+      injuryNote: undefined,
+    });
   }
   const { belt, stripes, toldApartBy } = athlete;
   const weightSource = weightKg === undefined ? undefined : athlete.weightSource;

@@ -20,20 +20,30 @@ const athleteInput = z
   .superRefine((athlete, context) => {
     const complain = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
     if (!athlete.personId && !athlete.newName) complain('newName', 'Choose somebody, or write a new name.');
-    if (athlete.stripes > mostStripes(athlete.belt)) complain('stripes', `This belt carries at most ${mostStripes(athlete.belt)} stripes.`);
+    if (athlete.stripes > mostStripes(athlete.belt))
+      complain('stripes', `This belt carries at most ${mostStripes(athlete.belt)} stripes.`);
     if (athlete.weight === undefined) return;
     if (!isPlausibleWeight(toKilograms(athlete.weight, athlete.weightUnit))) {
-      complain('weight', `${athlete.weight} ${athlete.weightUnit} is not a weight that somebody on the mat has. Correct it, or leave it empty.`);
+      complain(
+        'weight',
+        `${athlete.weight} ${athlete.weightUnit} is not a weight that somebody on the mat has. Correct it, or leave it empty.`,
+      );
     } else if (!athlete.weightSource) complain('weightSource', 'Say where the weight comes from.');
   });
 
 export const roundInput = z
   .object({
     footageId: z.uuid().optional(),
-    heldOn: z.string().refine((text) => parseCalendarDate(text) !== undefined, 'Write a day that exists, as YYYY-MM-DD.'),
+    heldOn: z
+      .string()
+      .refine((text) => parseCalendarDate(text) !== undefined, 'Write a day that exists, as YYYY-MM-DD.'),
     uniform: z.enum(['gi', 'no-gi']),
     ruleSet: z.enum(ruleSets.map((one) => one.id) as [string, ...string[]]),
-    plannedSeconds: z.number().int().min(30, 'A round lasts at least half a minute.').max(7200, 'A round lasts at most two hours.'),
+    plannedSeconds: z
+      .number()
+      .int()
+      .min(30, 'A round lasts at least half a minute.')
+      .max(7200, 'A round lasts at most two hours.'),
     occasion: z.enum(['sparring', 'positional', 'competition']),
     theme: z.string().trim().max(200, 'Use at most 200 characters.'),
     numberInSession: z.number().int().min(1).max(60),
@@ -44,10 +54,18 @@ export const roundInput = z
   })
   .superRefine((round, context) => {
     if (round.endSeconds <= round.startSeconds) {
-      context.addIssue({ code: 'custom', path: ['endSeconds'], message: 'The out point lies before the in point. Set it later in the footage.' });
+      context.addIssue({
+        code: 'custom',
+        path: ['endSeconds'],
+        message: 'The out point lies before the in point. Set it later in the footage.',
+      });
     }
     if (round.a.personId && round.a.personId === round.b.personId) {
-      context.addIssue({ code: 'custom', path: ['b', 'personId'], message: 'Both athletes are the same person. Choose the partner.' });
+      context.addIssue({
+        code: 'custom',
+        path: ['b', 'personId'],
+        message: 'Both athletes are the same person. Choose the partner.',
+      });
     }
   });
 

@@ -15,5 +15,9 @@ const withoutHash = ({ passwordHash: _secret, ...rest }: Coach): PublicCoach => 
 
 export async function loadSettings(): Promise<SettingsPage> {
   const coach = await requireCoach();
-  return { academy: await getAcademy(pool()), coach: withoutHash(coach), coaches: (await listCoaches(pool())).map(withoutHash) };
+  return {
+    academy: await getAcademy(pool()),
+    coach: withoutHash(coach),
+    coaches: (await listCoaches(pool())).map(withoutHash),
+  };
 }

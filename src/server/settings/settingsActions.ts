@@ -16,7 +16,12 @@ export async function saveSettings(draft: SettingsInput): Promise<SaveSettingsOu
   const { academyName, liveWeightGapPercent, minorsWithAdults, reactionLeadSeconds, weightUnit } = input.data;
   await inTransaction(pool(), async (client) => {
     await updateCoachPreferences(client, coach.id, reactionLeadSeconds, weightUnit);
-    if (coach.role === 'head') await saveAcademy(client, { name: academyName, liveWeightGapRatio: liveWeightGapPercent / 100, minorsWithAdults });
+    if (coach.role === 'head')
+      await saveAcademy(client, {
+        name: academyName,
+        liveWeightGapRatio: liveWeightGapPercent / 100,
+        minorsWithAdults,
+      });
   });
   revalidatePath('/', 'layout');
   return { ok: true };

@@ -8,4 +8,6 @@ export const settingsInput = z.object({
   weightUnit: z.enum(['kg', 'lb']),
 });
 export type SettingsInput = z.input<typeof settingsInput>;
-export type SaveSettingsOutcome = { readonly ok: true } | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
+export type SaveSettingsOutcome =
+  | { readonly ok: true }
+  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };

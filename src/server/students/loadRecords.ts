@@ -22,7 +22,10 @@ export async function loadRecords(database: Database, people: readonly Person[],
   const ids = people.map((one) => one.id);
   const rounds = await listRoundsOfPeople(database, ids, addDays(today, -WINDOW_DAYS));
   const marksByRound = new Map<string, Mark[]>();
-  for (const { roundId, mark } of await listMarksOfRounds(database, rounds.map((one) => one.id))) {
+  for (const { roundId, mark } of await listMarksOfRounds(
+    database,
+    rounds.map((one) => one.id),
+  )) {
     const known = marksByRound.get(roundId);
     if (known) known.push(mark);
     else marksByRound.set(roundId, [mark]);

@@ -36,7 +36,10 @@ export async function loadStudent(personId: string): Promise<StudentPage | undef
       .reverse()
       .map((round) => {
         const figure = figures.get(round.id);
-        return { round, meanTide: figure && figure.liveMinutes > 0 ? figure.tideArea / (figure.liveMinutes * 60) : undefined };
+        return {
+          round,
+          meanTide: figure && figure.liveMinutes > 0 ? figure.tideArea / (figure.liveMinutes * 60) : undefined,
+        };
       }),
     windowDays: WINDOW_DAYS,
     today: day,
@@ -51,7 +54,10 @@ export interface StudentLine {
   readonly top?: { readonly errorId: string; readonly count: number; readonly status: string };
 }
 
-export async function loadStudents(): Promise<{ readonly lines: readonly StudentLine[]; readonly weightUnit: 'kg' | 'lb' }> {
+export async function loadStudents(): Promise<{
+  readonly lines: readonly StudentLine[];
+  readonly weightUnit: 'kg' | 'lb';
+}> {
   const coach = await requireCoach();
   const people = await listPeople(pool());
   const day = today();
@@ -59,7 +65,8 @@ export async function loadStudents(): Promise<{ readonly lines: readonly Student
   const lines = people.map((person) => {
     const own = records.find((one) => one.personId === person.id)!;
     const [first] = listRecurringErrors(own, records, day);
-    const top = first && first.priority > 0 ? { errorId: first.errorId, count: first.count, status: first.status } : undefined;
+    const top =
+      first && first.priority > 0 ? { errorId: first.errorId, count: first.count, status: first.status } : undefined;
     return { person, rounds: own.rounds.length, lastHeldOn: own.rounds[own.rounds.length - 1]?.heldOn, top };
   });
   return { lines, weightUnit: coach.weightUnit };

@@ -34,7 +34,13 @@ export function FoldedBelt({ base, middle, stripes, label }: FoldedBeltProps) {
   return (
     <Strip role="img" aria-label={label} title={label}>
       <svg width="46" height="14" viewBox="0 0 46 14" aria-hidden="true">
-        <path d="M3 13 8 5h34v8z" fill={strap[base] ?? strap.white} opacity="0.72" stroke={color.strongRule} strokeWidth="0.8" />
+        <path
+          d="M3 13 8 5h34v8z"
+          fill={strap[base] ?? strap.white}
+          opacity="0.72"
+          stroke={color.strongRule}
+          strokeWidth="0.8"
+        />
         <path d="M1 1h42v7H1z" fill={strap[base] ?? strap.white} stroke={color.strongRule} strokeWidth="0.8" />
         {middle ? <path d="M1 3.600h26v1.800H1z" fill={strap[middle]} /> : null}
         <path d="M27 1h13v7H27z" fill={sleeve} />

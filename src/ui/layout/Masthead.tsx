@@ -32,7 +32,13 @@ export function Masthead({ places, end }: MastheadProps) {
       </Link>
       <nav aria-label="Main">
         {places.map(({ href, label, within = [] }) => (
-          <Link key={href} href={href} aria-current={[href, ...within].some((one) => path === one || path.startsWith(`${one}/`)) ? 'page' : undefined}>
+          <Link
+            key={href}
+            href={href}
+            aria-current={
+              [href, ...within].some((one) => path === one || path.startsWith(`${one}/`)) ? 'page' : undefined
+            }
+          >
             {label}
           </Link>
         ))}

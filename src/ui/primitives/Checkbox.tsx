@@ -1,7 +1,7 @@
 'use client';
 
-import { Checkbox as AriaCheckbox, type CheckboxProps as AriaCheckboxProps } from 'react-aria-components/Checkbox';
 import type { ReactNode } from 'react';
+import { Checkbox as AriaCheckbox, type CheckboxProps as AriaCheckboxProps } from 'react-aria-components/Checkbox';
 import { styled } from 'styled-components';
 import { color, space } from '../tokens/tokens';
 
@@ -12,7 +12,10 @@ const Box = styled(AriaCheckbox)`
   &[data-focus-visible] .box { outline: 2px solid ${color.focus}; outline-offset: 2px; }
 `;
 
-export function Checkbox({ children, ...props }: Omit<AriaCheckboxProps, 'children'> & { readonly children?: ReactNode }) {
+export function Checkbox({
+  children,
+  ...props
+}: Omit<AriaCheckboxProps, 'children'> & { readonly children?: ReactNode }) {
   return (
     <Box {...props}>
       {({ isSelected }) => (

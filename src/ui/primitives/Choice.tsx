@@ -40,7 +40,11 @@ export function Choice<Value extends string>({ label, options, value, onChange, 
           </Option>
         ))}
       </div>
-      {problem ? <span className="problem" role="alert">{problem}</span> : null}
+      {problem ? (
+        <span className="problem" role="alert">
+          {problem}
+        </span>
+      ) : null}
     </Group>
   );
 }

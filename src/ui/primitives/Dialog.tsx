@@ -1,9 +1,9 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { Dialog as AriaDialog } from 'react-aria-components/Dialog';
 import { Heading } from 'react-aria-components/Heading';
 import { Modal, ModalOverlay } from 'react-aria-components/Modal';
-import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { color, space } from '../tokens/tokens';
 import { Button } from './Button';
@@ -40,7 +40,19 @@ export function Dialog({ title, isOpen, onClose, children, light = 'daybook' }: 
 }
 
 /** Asks before something is lost. */
-export function ConfirmDialog({ title, text, confirm, isOpen, onConfirm, onClose, light }: Omit<DialogProps, 'children'> & { readonly text: string; readonly confirm: string; readonly onConfirm: () => void }) {
+export function ConfirmDialog({
+  title,
+  text,
+  confirm,
+  isOpen,
+  onConfirm,
+  onClose,
+  light,
+}: Omit<DialogProps, 'children'> & {
+  readonly text: string;
+  readonly confirm: string;
+  readonly onConfirm: () => void;
+}) {
   return (
     <Dialog title={title} isOpen={isOpen} onClose={onClose} light={light}>
       <p>{text}</p>

@@ -11,7 +11,15 @@ const Bar = styled(ProgressBar)`
   .fill { height: 100%; background: ${color.focus}; }
 `;
 
-export function Progress({ label, percent, words }: { readonly label: string; readonly percent: number; readonly words: string }) {
+export function Progress({
+  label,
+  percent,
+  words,
+}: {
+  readonly label: string;
+  readonly percent: number;
+  readonly words: string;
+}) {
   return (
     <Bar value={percent} valueLabel={words}>
       <Label>{label}</Label>

@@ -39,13 +39,22 @@ export const Floating = styled(Popover)`
 
 export function Select({ label, options, value, onChange, placeholder, problem }: SelectProps) {
   return (
-    <Field value={value ?? null} onChange={(key) => onChange(String(key))} isInvalid={problem !== undefined} placeholder={placeholder ?? 'Choose'}>
+    <Field
+      value={value ?? null}
+      onChange={(key) => onChange(String(key))}
+      isInvalid={problem !== undefined}
+      placeholder={placeholder ?? 'Choose'}
+    >
       <Label>{label}</Label>
       <Button>
         <SelectValue />
         <span aria-hidden>▾</span>
       </Button>
-      {problem ? <span className="problem" role="alert">{problem}</span> : null}
+      {problem ? (
+        <span className="problem" role="alert">
+          {problem}
+        </span>
+      ) : null}
       <Floating>
         <ListBox>
           {options.map((option) => (

@@ -40,7 +40,11 @@ export function TextField({ label, hint, problem, unit, inputMode, ...props }: T
         <Input inputMode={inputMode} />
         {unit ? <span>{unit}</span> : null}
       </div>
-      {hint ? <Text slot="description" className="hint">{hint}</Text> : null}
+      {hint ? (
+        <Text slot="description" className="hint">
+          {hint}
+        </Text>
+      ) : null}
       <FieldError>{problem}</FieldError>
     </Field>
   );

@@ -3,6 +3,7 @@ export * from './Checkbox';
 export * from './Choice';
 export * from './Dialog';
 export * from './FileDrop';
+export * from './Form';
 export * from './Progress';
 export * from './Select';
 export * from './TextField';

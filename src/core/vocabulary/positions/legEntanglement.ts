@@ -3,7 +3,7 @@ import type { Position } from '../types';
 export const legEntanglementPositions: readonly Position[] = [
   {
     id: 'leg-entanglement',
-    name: 'leg entanglement, not closer named',
+    name: 'leg entanglement',
     family: 'leg-entanglement',
     betterRole: 'attacker',
     uniform: 'both',

@@ -3,7 +3,7 @@ import type { Position } from '../types';
 export const openGuardPositions: readonly Position[] = [
   {
     id: 'open-guard',
-    name: 'open guard, not closer named',
+    name: 'open guard',
     family: 'open-guard',
     betterRole: 'neutral',
     uniform: 'both',
@@ -232,7 +232,7 @@ export const openGuardPositions: readonly Position[] = [
   },
   {
     id: 'lapel-guard',
-    name: 'lapel guard, not closer named',
+    name: 'lapel guard',
     family: 'open-guard',
     betterRole: 'bottom',
     uniform: 'gi',

@@ -3,7 +3,7 @@ import type { Position } from '../types';
 export const standingPositions: readonly Position[] = [
   {
     id: 'standing-neutral',
-    name: 'standing, no grips',
+    name: 'standing',
     family: 'standing',
     betterRole: 'neutral',
     uniform: 'both',

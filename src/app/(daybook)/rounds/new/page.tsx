@@ -9,5 +9,12 @@ export const metadata: Metadata = { title: 'A new round' };
 export default async function NewRound({ searchParams }: { searchParams: Promise<{ footage?: string }> }) {
   const page = await loadRoundCard({ footageId: (await searchParams).footage });
   if (!page) notFound();
-  return <RoundCard initial={newFields(page.today, page.footage?.durationSeconds, page.latest)} footage={page.footage} people={page.people} unit={page.weightUnit} />;
+  return (
+    <RoundCard
+      initial={newFields(page.today, page.footage?.durationSeconds, page.latest)}
+      footage={page.footage}
+      people={page.people}
+      unit={page.weightUnit}
+    />
+  );
 }

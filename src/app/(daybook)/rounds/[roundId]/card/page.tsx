@@ -11,5 +11,13 @@ export default async function EditRound({ params }: { params: Promise<{ roundId:
   if (!page?.round) notFound();
   const { round, people, weightUnit, footage } = page;
   const existing = { id: round.id, version: round.version, markCount: round.markCount };
-  return <RoundCard initial={fieldsOfRound(round, people, weightUnit)} existing={existing} footage={footage} people={people} unit={weightUnit} />;
+  return (
+    <RoundCard
+      initial={fieldsOfRound(round, people, weightUnit)}
+      existing={existing}
+      footage={footage}
+      people={people}
+      unit={weightUnit}
+    />
+  );
 }

@@ -12,5 +12,7 @@ export async function POST(request: Request, context: { params: Promise<{ roundI
   const text = await request.text();
   if (text.length > MOST_BODY_BYTES) return refuse(413, 'too-large');
   const received = await receiveChanges((await context.params).roundId, text, coach.id);
-  return received.ok ? Response.json({ outcomes: received.value }) : refuse(received.problem.status, received.problem.code);
+  return received.ok
+    ? Response.json({ outcomes: received.value })
+    : refuse(received.problem.status, received.problem.code);
 }

@@ -1,0 +1,91 @@
+/** The directions in which the parts of the product may know each other; see docs/architecture.md. */
+const core = '^src/core/';
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-cycles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'core-knows-only-core',
+      severity: 'error',
+      from: { path: core, pathNot: '\\.test\\.ts$' },
+      to: { path: '^(src/(?!core/)|bin/|demo/|tests/)' },
+    },
+    {
+      name: 'core-packages',
+      comment: 'computing packages only',
+      severity: 'error',
+      from: { path: core, pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(jstat|fastest-levenshtein)/' },
+    },
+    {
+      name: 'kernel-knows-nothing',
+      severity: 'error',
+      from: { path: '^src/core/kernel/', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^src/core/kernel/' },
+    },
+    { name: 'data-knows-core', severity: 'error', from: { path: '^src/data/' }, to: { path: '^src/(?!core/|data/)' } },
+    {
+      name: 'pg-only-in-data',
+      severity: 'error',
+      from: { path: '^src/(?!data/)' },
+      to: { path: 'node_modules/pg/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'server-below-interface',
+      severity: 'error',
+      from: { path: '^src/server/' },
+      to: { path: '^src/(app|features|ui|workers)/' },
+    },
+    { name: 'ui-knows-no-product', severity: 'error', from: { path: '^src/ui/' }, to: { path: '^src/(?!ui/)' } },
+    {
+      name: 'aria-only-in-ui',
+      severity: 'error',
+      from: { path: '^src/(?!ui/)' },
+      to: {
+        path: 'node_modules/(react-aria|react-stately|@react-aria)',
+        pathNot: 'react-aria-components/(dist/)?(exports/)?Form',
+      },
+    },
+    {
+      name: 'features-and-server-doors',
+      severity: 'error',
+      from: { path: '^src/features/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^src/server/', pathNot: '(Actions|Input)\\.ts$' },
+    },
+    {
+      name: 'features-not-data',
+      severity: 'error',
+      from: { path: '^src/features/' },
+      to: { path: '^src/(data|app)/' },
+    },
+    {
+      name: 'no-feature-knows-another',
+      severity: 'error',
+      from: { path: '^src/features/([^/]+)/' },
+      to: { path: '^src/features/', pathNot: '^src/features/$1/' },
+    },
+    { name: 'nothing-knows-app', severity: 'error', from: { pathNot: '^src/app/' }, to: { path: '^src/app/' } },
+    { name: 'app-not-data', severity: 'error', from: { path: '^src/app/' }, to: { path: '^src/data/' } },
+    {
+      name: 'workers-are-doors-to-core',
+      severity: 'error',
+      from: { path: '^src/workers/' },
+      to: { path: '^src/(?!core/|workers/)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '^(\\.next|data)/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'node', 'default'],
+      extensions: ['.ts', '.tsx', '.mjs', '.js', '.cjs', '.json'],
+    },
+  },
+};

@@ -1,0 +1,23 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { ClassPage } from '@/features/classes/ClassPage';
+import { loadClass } from '@/server/classes/loadClass';
+
+export const metadata: Metadata = { title: 'Class' };
+
+export default async function Class({ params }: { params: Promise<{ classId: string }> }) {
+  const page = await loadClass((await params).classId);
+  if (!page) notFound();
+  const { academyClass, people, chances, stored, academy, weightUnit } = page;
+  return (
+    <ClassPage
+      key={stored?.version ?? 0}
+      one={academyClass}
+      people={people}
+      chances={chances}
+      stored={stored}
+      weightLimitRatio={academy.liveWeightGapRatio}
+      unit={weightUnit}
+    />
+  );
+}

@@ -1,0 +1,28 @@
+import type { Metadata } from 'next';
+import { notFound, redirect } from 'next/navigation';
+import { ClassSheet } from '@/features/classes/ClassSheet';
+import { loadClass } from '@/server/classes/loadClass';
+
+export const metadata: Metadata = { title: 'Class sheet' };
+
+export default async function Sheet({ params }: { params: Promise<{ classId: string }> }) {
+  const page = await loadClass((await params).classId);
+  if (!page) notFound();
+  const { academyClass, people, stored, academy } = page;
+  if (!stored) redirect(`/classes/${academyClass.id}`);
+  const names = Object.fromEntries(people.map((person) => [person.id, person.name.split(' ')[0] ?? person.name]));
+  const { title, startsAt, minutes, uniform, level, id } = academyClass;
+  return (
+    <ClassSheet
+      title={title}
+      startsAt={startsAt}
+      minutes={minutes}
+      uniform={uniform}
+      level={level}
+      academy={academy.name}
+      plan={stored.plan}
+      names={names}
+      backHref={`/classes/${id}`}
+    />
+  );
+}

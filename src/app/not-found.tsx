@@ -1,0 +1,5 @@
+import { NothingHere } from '@/features/account/NothingHere';
+
+export default function NotFound() {
+  return <NothingHere />;
+}

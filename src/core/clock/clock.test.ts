@@ -1,0 +1,141 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  clockSpread,
+  driftPerMinute,
+  formatClock,
+  formatClockTenths,
+  formatDropFrameLabel,
+  frameAt,
+  liveSecondsBetween,
+  liveSpans,
+  mergeSpans,
+  parseClock,
+  parseDisplayedClock,
+  readClock,
+  roundTimeAt,
+  seekTimeOfFrame,
+  spanSeconds,
+} from './index';
+
+const rates = [
+  { numerator: 25, denominator: 1 },
+  { numerator: 30_000, denominator: 1001 },
+  { numerator: 60_000, denominator: 1001 },
+];
+
+describe('frames', () => {
+  it('labels drop frames as the standard does', () => {
+    // SMPTE ST 12-1 (from memory): ;00 and ;01 are left out each minute but every tenth.
+    expect(formatDropFrameLabel(1799)).toBe('00:00:59;29');
+    expect(formatDropFrameLabel(1800)).toBe('00:01:00;02');
+    expect(formatDropFrameLabel(17_981)).toBe('00:09:59;29');
+    expect(formatDropFrameLabel(17_982)).toBe('00:10:00;00');
+    expect(formatDropFrameLabel(107_892)).toBe('01:00:00;00');
+  });
+
+  it('seeks to the middle of the frame it names', () => {
+    fc.assert(
+      fc.property(fc.nat({ max: 500_000 }), fc.constantFrom(...rates), (frame, rate) => {
+        expect(frameAt(seekTimeOfFrame(frame, rate), rate)).toBe(frame);
+        expect(frameAt((frame * rate.denominator) / rate.numerator, rate)).toBe(frame);
+      }),
+    );
+  });
+});
+
+describe('durations', () => {
+  it('shows and reads clock times', () => {
+    expect(formatClock(161.9)).toBe('2:41');
+    expect(formatClock(3661)).toBe('1:01:01');
+    expect(formatClock(-5)).toBe('−0:05');
+    expect(formatClockTenths(59.96)).toBe('0:59.9');
+    expect(parseClock('2:41')).toBe(161);
+    expect(parseClock('1:02:03.5')).toBe(3723.5);
+    for (const text of ['', '2:61', 'abc', '1:2:3:4', '-3']) expect(parseClock(text)).toBeUndefined();
+  });
+
+  it('reads back what it shows', () => {
+    fc.assert(
+      fc.property(fc.nat({ max: 86_399 }), (seconds) => void expect(parseClock(formatClock(seconds))).toBe(seconds)),
+    );
+  });
+});
+
+describe('live time', () => {
+  const whole = { startSeconds: 10, endSeconds: 310 };
+  const spans = fc.array(
+    fc
+      .tuple(fc.integer({ min: 0, max: 330 }), fc.integer({ min: 0, max: 40 }))
+      .map(([startSeconds, length]) => ({ startSeconds, endSeconds: startSeconds + length })),
+    { maxLength: 8 },
+  );
+
+  it('is what the stoppages leave, without overlap', () => {
+    fc.assert(
+      fc.property(spans, (stoppages) => {
+        const live = liveSpans(whole, stoppages);
+        const stopped = mergeSpans(stoppages).reduce(
+          (sum, one) => sum + Math.max(0, Math.min(one.endSeconds, 310) - Math.max(one.startSeconds, 10)),
+          0,
+        );
+        expect(live.reduce((sum, one) => sum + spanSeconds(one), 0)).toBeCloseTo(300 - stopped, 9);
+        expect(liveSecondsBetween(live, 10, 310)).toBeCloseTo(300 - stopped, 9);
+        for (let index = 1; index < live.length; index += 1)
+          expect(live[index]!.startSeconds).toBeGreaterThan(live[index - 1]!.endSeconds);
+      }),
+    );
+  });
+
+  it('keeps round time within the round', () => {
+    expect(roundTimeAt(whole, 5)).toBe(0);
+    expect(roundTimeAt(whole, 70)).toBe(60);
+    expect(roundTimeAt(whole, 999)).toBe(300);
+  });
+});
+
+describe('displayed clocks', () => {
+  const down = {
+    name: 'wall',
+    counts: 'down' as const,
+    ties: [
+      { mediaSeconds: 3, readingSeconds: 300 },
+      { mediaSeconds: 153, readingSeconds: 150 },
+      { mediaSeconds: 303, readingSeconds: 3 },
+    ],
+  };
+
+  it('reads between ties and marks what lies outside', () => {
+    expect(readClock(down, 78)).toEqual({ seconds: 225, extrapolated: false });
+    expect(readClock(down, 0)).toEqual({ seconds: 303, extrapolated: true });
+    expect(readClock(down, 304).extrapolated).toBe(true);
+    expect(readClock(down, 228).seconds).toBeCloseTo(76.5, 9);
+  });
+
+  it('tells drift and spread', () => {
+    // 297 s on the clock in 300 s of footage: 0.6 s slow a minute.
+    expect(driftPerMinute(down)).toBeCloseTo(-0.6, 9);
+    const stream = {
+      name: 'stream',
+      counts: 'up' as const,
+      ties: [
+        { mediaSeconds: 0, readingSeconds: 0 },
+        { mediaSeconds: 300, readingSeconds: 300 },
+      ],
+    };
+    expect(clockSpread([down, stream], 3, 303)).toBeCloseTo(3, 9);
+    expect(clockSpread([stream], 0, 100)).toBe(0);
+  });
+
+  it('refuses one tie and a clock that runs backwards', () => {
+    expect(parseDisplayedClock({ ...down, ties: down.ties.slice(0, 1) })).toEqual({
+      ok: false,
+      problem: { code: 'too-few-ties' },
+    });
+    expect(parseDisplayedClock({ ...down, counts: 'up' })).toEqual({
+      ok: false,
+      problem: { code: 'runs-backwards', atSeconds: 153 },
+    });
+    expect(parseDisplayedClock({ ...down, ties: [...down.ties].reverse() }).ok).toBe(true);
+  });
+});

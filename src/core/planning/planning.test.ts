@@ -1,0 +1,371 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { arbitraryAttendees, bruteForcePairing } from '../../../tests/support/planning';
+import { createSolver } from '../../server/classes/solver';
+import { drills, findDrill } from '../vocabulary';
+import {
+  type Attendee,
+  type ClassProblem,
+  countFamilyChanges,
+  DOSE_MINUTES,
+  defaultLimits,
+  doseOf,
+  exactBenefit,
+  findBrokenRule,
+  findExclusion,
+  formatLinearModel,
+  isMinor,
+  leastMinutesOf,
+  listCandidates,
+  orderDrills,
+  type PairingProblem,
+  pairCost,
+  pairPeople,
+  phasesOf,
+  planClass,
+  repetitionsIn,
+  type Solve,
+  splitMinutes,
+} from './index';
+
+let solve: Solve;
+beforeAll(async () => {
+  solve = await createSolver();
+});
+
+const person = (personId: string, rest: Partial<Attendee> = {}): Attendee => ({
+  personId,
+  belt: 'blue',
+  age: 30,
+  weightKg: 75,
+  chance: 1,
+  injured: false,
+  needs: [],
+  ...rest,
+});
+const need = (errorId: string, priority: number, count = 3) => ({ errorId, priority, count, markIds: [] });
+const problemOf = (attendees: Attendee[], rest: Partial<ClassProblem> = {}): ClassProblem => ({
+  minutes: 75,
+  uniform: 'gi',
+  pairsOnMats: 20,
+  attendees,
+  limits: defaultLimits,
+  locks: [],
+  restingDrillIds: new Set(),
+  recentPairs: new Set(),
+  ...rest,
+});
+const pairing = (people: Attendee[], rest: Partial<PairingProblem> = {}): PairingProblem => ({
+  people,
+  live: true,
+  limits: defaultLimits,
+  recentPairs: new Set(),
+  usedPairs: new Set(),
+  wants: new Map(),
+  ...rest,
+});
+
+describe('pairs', () => {
+  it('cost what the rules say: gap over ten per cent squared, belts apart, needs that meet, recent partners', () => {
+    const heavy = person('h', { weightKg: 90 });
+    expect(pairCost(person('a'), heavy, pairing([]))).toBeCloseTo(100, 9);
+    expect(pairCost(person('a'), person('b', { belt: 'brown' }), pairing([]))).toBe(36);
+    expect(pairCost(person('a'), person('b', { belt: 'brown' }), pairing([], { live: false }))).toBe(0);
+    expect(pairCost(person('a'), person('b'), pairing([], { live: false }))).toBe(36);
+    expect(
+      pairCost(
+        person('a'),
+        person('b'),
+        pairing([], {
+          wants: new Map([
+            ['a', 'over'],
+            ['b', 'under'],
+          ]),
+        }),
+      ),
+    ).toBe(-15);
+    expect(pairCost(person('a'), person('b'), pairing([], { recentPairs: new Set(['a b']) }))).toBe(30);
+  });
+
+  it('allow exactly the limit and forbid more, in live work only', () => {
+    const rule = (weightKg: number, live = true) =>
+      findBrokenRule(person('a', { weightKg: 75 }), person('b', { weightKg }), pairing([], { live }));
+    expect(rule(90)).toBeUndefined();
+    expect(rule(90.1)).toBe('weight');
+    expect(rule(120, false)).toBeUndefined();
+    expect(findBrokenRule(person('a', { age: 15 }), person('b'), pairing([]))).toBe('minor-with-adult');
+    expect(
+      findBrokenRule(person('a'), person('b'), pairing([], { limits: { ...defaultLimits, doNotPair: [['b', 'a']] } })),
+    ).toBe('do-not-pair');
+  });
+
+  it('match brute force up to ten people, odd numbers too', () => {
+    fc.assert(
+      fc.property(arbitraryAttendees(0, 10), fc.boolean(), (people, live) => {
+        const problem = pairing(people, {
+          live,
+          limits: { ...defaultLimits, minorsWithAdults: true, liveWeightGapRatio: 0.4 },
+        });
+        const found = pairPeople(problem, solve);
+        const best = bruteForcePairing(problem);
+        expect(found.sittingOut.length).toBe(best.sittingOut);
+        expect(found.cost).toBeCloseTo(best.cost, 4);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('put everybody in exactly one place and break no rule', () => {
+    fc.assert(
+      fc.property(arbitraryAttendees(0, 14), (people) => {
+        const problem = pairing(people);
+        const found = pairPeople(problem, solve);
+        const placed = [...found.groups.flat(), ...found.sittingOut.map((one) => one.personId)].sort();
+        expect(placed).toEqual(people.map((one) => one.personId).sort());
+        const byId = new Map(people.map((one) => [one.personId, one]));
+        for (const group of found.groups) {
+          expect(group.length).toBeGreaterThanOrEqual(2);
+          for (const one of group)
+            for (const other of group)
+              if (one !== other) expect(findBrokenRule(byId.get(one)!, byId.get(other)!, problem)).toBeUndefined();
+        }
+        expect(found.groups.filter((group) => group.length === 3).length).toBeLessThanOrEqual(people.length % 2);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('say which rule leaves somebody without a partner', () => {
+    const found = pairPeople(pairing([person('a'), person('b'), person('giant', { weightKg: 130 })]), solve);
+    expect(found.sittingOut).toEqual([{ personId: 'giant', rules: ['weight'] }]);
+  });
+});
+
+describe('order', () => {
+  it('keeps technique before progressive before positional, with the fewest changes of family', () => {
+    const items = [
+      { drillId: 'x', family: 'mount' as const, phases: ['technique' as const, 'positional' as const] },
+      {
+        drillId: 'y',
+        family: 'back' as const,
+        phases: ['technique' as const, 'progressive' as const, 'positional' as const],
+      },
+      { drillId: 'z', family: 'mount' as const, phases: ['progressive' as const] },
+    ];
+    const ordered = orderDrills(items);
+    expect(ordered.map((one) => one.phase)).toEqual([
+      'technique',
+      'technique',
+      'progressive',
+      'progressive',
+      'positional',
+      'positional',
+    ]);
+    const families = ordered.map((one) => items.find((item) => item.drillId === one.drillId)!.family);
+    expect(countFamilyChanges(families)).toBe(3);
+  });
+});
+
+describe('drills', () => {
+  it('split into phases without losing a minute', () => {
+    for (const drill of drills) {
+      for (let minutes = leastMinutesOf(drill); minutes <= drill.mostMinutes; minutes += 1) {
+        const parts = splitMinutes(drill, minutes);
+        expect(parts.reduce((sum, one) => sum + one.minutes, 0)).toBe(minutes);
+        expect(parts.map((one) => one.phase)).toEqual(phasesOf(drill));
+      }
+    }
+  });
+
+  it('count repetitions of both partners and both sides', () => {
+    const drill = findDrill('drill-half-guard-side')!;
+    expect(drill).toMatchObject({ secondsPerRepetition: 10, sided: true });
+    // 4 minutes are 24 repetitions: 12 each, 6 on each side.
+    expect(repetitionsIn(drill, 4)).toBe(6);
+    expect(repetitionsIn(drill, 0.1)).toBe(1);
+  });
+
+  it('leave out who may not do them, and run only when nobody stays idle', () => {
+    const drill = findDrill('drill-clear-leg-then-invert')!;
+    expect(findExclusion(drill, person('w', { belt: 'white' }))).toBe('belt');
+    expect(findExclusion(drill, person('p', { belt: 'purple', age: 15 }))).toBe('under-16');
+    expect(findExclusion(drill, person('p', { belt: 'purple' }))).toBeUndefined();
+    const purple = ['p1', 'p2'].map((id) => person(id, { belt: 'purple' }));
+    const ids = (people: Attendee[]) => listCandidates(drills, people, 'gi', new Set()).map((one) => one.drill.id);
+    expect(ids([...purple, person('w', { belt: 'white' })])).not.toContain(drill.id);
+    const both = listCandidates(
+      drills,
+      [...purple, person('w1', { belt: 'white' }), person('w2', { belt: 'white' })],
+      'gi',
+      new Set(),
+    );
+    expect(both.find((one) => one.drill.id === drill.id)).toMatchObject({ excludedIds: ['w1', 'w2'] });
+    expect(ids(purple)).toContain(drill.id);
+    expect(listCandidates(drills, purple, 'gi', new Set([drill.id])).map((one) => one.drill.id)).not.toContain(
+      drill.id,
+    );
+  });
+});
+
+describe('benefit', () => {
+  it('is priority × chance × κ × (1 − e^(−dose/τ)), and grows less with each minute', () => {
+    const drill = findDrill('drill-half-guard-side')!;
+    const people = [person('a', { chance: 0.5, needs: [need('err-half-flat', 2)] })];
+    const benefit = (minutes: number) => exactBenefit([{ drillId: drill.id, minutes, excludedIds: [] }], people, 1);
+    const dose = doseOf(drill, 10, 1);
+    expect(dose).toBeCloseTo((10 - 3) * ((0.5 + 0.75 + 1) / 3), 9);
+    expect(benefit(10)).toBeCloseTo(2 * 0.5 * drill.kappa * (1 - Math.exp(-dose / DOSE_MINUTES)), 9);
+    expect(benefit(10) - benefit(8)).toBeLessThan(benefit(8) - benefit(6));
+    expect(exactBenefit([{ drillId: drill.id, minutes: 10, excludedIds: ['a'] }], people, 1)).toBe(0);
+  });
+});
+
+describe('a plan', () => {
+  const class10 = Array.from({ length: 10 }, (_, index) =>
+    person(`p${index}`, {
+      weightKg: 70 + index,
+      needs: [
+        need(index % 2 ? 'err-half-flat' : 'err-shoulders-past-hips', 1 + index / 10, 2),
+        need('err-elbows-open', 0.4, 1),
+      ],
+    }),
+  );
+
+  it('never breaks a constraint', () => {
+    fc.assert(
+      fc.property(
+        arbitraryAttendees(2, 9),
+        fc.integer({ min: 20, max: 100 }),
+        fc.constantFrom('gi' as const, 'no-gi' as const),
+        (attendees, minutes, uniform) => {
+          const outcome = planClass(problemOf(attendees, { minutes, uniform, pairsOnMats: 3 }), solve);
+          if (!outcome.ok) return;
+          const { blocks, drills: chosen, pairings } = outcome.value;
+          let cursor = 0;
+          for (const block of blocks) {
+            expect(block.startMinute).toBe(cursor);
+            expect(block.minutes).toBeGreaterThan(0);
+            cursor += block.minutes;
+          }
+          expect(cursor).toBe(minutes);
+          expect(chosen.length).toBeLessThanOrEqual(4);
+          expect(new Set(chosen.map((one) => findDrill(one.drillId)!.family)).size).toBeLessThanOrEqual(3);
+          for (const one of chosen) {
+            const drill = findDrill(one.drillId)!;
+            expect(one.minutes).toBeGreaterThanOrEqual(leastMinutesOf(drill));
+            expect(one.minutes).toBeLessThanOrEqual(drill.mostMinutes);
+            expect(['both', uniform]).toContain(drill.uniform);
+            const left = blocks.find((block) => block.drillId === one.drillId)!.excludedIds;
+            for (const attendee of attendees)
+              expect(findExclusion(drill, attendee) !== undefined).toBe(left.includes(attendee.personId));
+          }
+          for (const phase of pairings) {
+            const live = phase.phase === 'positional' || phase.phase === 'rounds';
+            const byId = new Map(attendees.map((one) => [one.personId, one]));
+            for (const id of phase.groups.flat()) {
+              if (live) expect(byId.get(id)!.injured).toBe(false);
+              for (const other of phase.groups.find((group) => group.includes(id))!)
+                expect(isMinor(byId.get(id)!)).toBe(isMinor(byId.get(other)!));
+            }
+          }
+        },
+      ),
+      { numRuns: 12 },
+    );
+  }, 60_000);
+
+  it('is proved best, close to its exact benefit, and no worse than the yardstick', () => {
+    const outcome = planClass(problemOf(class10), solve);
+    if (!outcome.ok) throw new Error(outcome.problem.code);
+    const plan = outcome.value;
+    expect(plan).toMatchObject({ optimal: true, gap: 0 });
+    expect(Math.abs(plan.benefit - plan.modelBenefit) / plan.benefit).toBeLessThan(0.03);
+    expect(plan.benefit).toBeGreaterThanOrEqual(plan.frequencyBenefit - 1e-9);
+    const block = plan.blocks.find(
+      (one) => one.drillId && findDrill(one.drillId)!.targetErrorIds.includes('err-half-flat'),
+    )!;
+    expect(block.reasons.find((one) => one.errorId === 'err-half-flat')!.people.map((one) => one.count)).toEqual([
+      2, 2, 2, 2, 2,
+    ]);
+  });
+
+  it('keeps locks and leaves out what was dropped', () => {
+    const free = planClass(problemOf(class10), solve);
+    const first = free.ok ? free.value.drills[0]!.drillId : '';
+    const outcome = planClass(
+      problemOf(class10, {
+        locks: [
+          { kind: 'drop', drillId: first },
+          { kind: 'keep', drillId: 'drill-hold-the-mount', minutes: 7 },
+        ],
+      }),
+      solve,
+    );
+    if (!outcome.ok) throw new Error(outcome.problem.code);
+    expect(outcome.value.drills.map((one) => one.drillId)).not.toContain(first);
+    expect(outcome.value.drills.find((one) => one.drillId === 'drill-hold-the-mount')).toMatchObject({
+      minutes: 7,
+      locked: true,
+    });
+  });
+
+  it('says why there is none', () => {
+    const code = (problem: ClassProblem) => {
+      const outcome = planClass(problem, solve);
+      return outcome.ok ? 'planned' : outcome.problem.code;
+    };
+    expect(code(problemOf([]))).toBe('nobody-expected');
+    expect(code(problemOf([class10[0]!]))).toBe('one-person');
+    expect(code(problemOf(class10, { minutes: 15 }))).toBe('too-short');
+    expect(code(problemOf([person('a'), person('b')]))).toBe('nothing-to-work-on');
+    expect(code(problemOf(class10, { drills: [] }))).toBe('no-drill-fits');
+    expect(
+      code(
+        problemOf(class10, {
+          minutes: 30,
+          locks: [
+            { kind: 'keep', drillId: 'drill-frames-retention', minutes: 14 },
+            { kind: 'keep', drillId: 'drill-triangle-angle', minutes: 12 },
+          ],
+        }),
+      ),
+    ).toBe('locks-do-not-fit');
+  });
+
+  it('plans an odd number and rests the injured from live work', () => {
+    const outcome = planClass(problemOf([...class10.slice(0, 4), { ...class10[4]!, injured: true }]), solve);
+    if (!outcome.ok) throw new Error(outcome.problem.code);
+    const live = outcome.value.pairings.find((one) => one.phase === 'positional')!;
+    expect(live.injuredIds).toEqual(['p4']);
+    expect(
+      outcome.value.pairings.find((one) => one.phase === 'technique')!.groups.some((group) => group.length === 3),
+    ).toBe(true);
+  });
+});
+
+it('a model is written so that any solver reads it', () => {
+  const text = formatLinearModel({
+    direction: 'maximize',
+    objective: [
+      [2, 'x'],
+      [-1, 'y'],
+    ],
+    constraints: [
+      {
+        name: 'c0',
+        terms: [
+          [1, 'x'],
+          [1, 'y'],
+        ],
+        relation: '<=',
+        bound: 4,
+      },
+    ],
+    upperBounds: [['x', 3]],
+    integers: ['y'],
+    binaries: [],
+  });
+  expect(text).toBe(
+    'Maximize\n obj: + 2 x\n - 1 y\nSubject To\n c0: + 1 x\n + 1 y <= 4\nBounds\n 0 <= x <= 3\nGeneral\n y\nEnd\n',
+  );
+});

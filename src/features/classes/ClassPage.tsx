@@ -1,0 +1,196 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useMemo, useState, useTransition } from 'react';
+import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
+import { drills, findDrill } from '@/core/vocabulary';
+import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
+import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
+import { Button, ConfirmDialog, Select } from '@/ui/primitives';
+import { ClassDialog, type ClassFacts } from './ClassDialog';
+import { clockTime, dayWords, drillName, firstName } from './classView';
+import { type ExpectablePerson, Expected } from './Expected';
+import { PairsView, PlanView } from './PlanView';
+
+export interface ClassPageProps {
+  readonly one: ClassFacts;
+  readonly people: readonly ExpectablePerson[];
+  readonly chances: Readonly<Record<string, number>>;
+  readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly version: number };
+  readonly weightLimitRatio: number;
+  readonly unit: 'kg' | 'lb';
+}
+
+export function ClassPage({ one, people, chances, stored, weightLimitRatio, unit }: ClassPageProps) {
+  const router = useRouter();
+  const [chanceOf, setChanceOf] = useState(chances);
+  const [locks, setLocks] = useState<readonly DrillLock[]>(stored?.locks ?? []);
+  const [message, setMessage] = useState<string>();
+  const [working, startWorking] = useTransition();
+  const [editing, setEditing] = useState(false);
+  const [deleting, setDeleting] = useState(false);
+  const nameOf = useMemo(() => {
+    const names = new Map(people.map((person) => [person.id, firstName(person.name)]));
+    return (id: string) => names.get(id) ?? 'somebody';
+  }, [people]);
+
+  const expect = (personId: string, chance: number) => {
+    const before = chanceOf;
+    setChanceOf({ ...before, [personId]: chance });
+    expectPerson(one.id, personId, chance).catch(() => {
+      setChanceOf(before);
+      setMessage('The server could not be reached, so that tick is not kept. Try again in a moment.');
+    });
+  };
+  const generate = () =>
+    startWorking(async () => {
+      const outcome = await generateClassPlan(one.id, locks).catch(() => undefined);
+      setMessage(
+        outcome === undefined
+          ? 'The server could not be reached. Nothing is lost: try again in a moment.'
+          : outcome.ok
+            ? undefined
+            : outcome.message,
+      );
+      if (outcome?.ok) router.refresh();
+    });
+  const count = Object.values(chanceOf).filter((chance) => chance > 0).length;
+  const changed = stored !== undefined && JSON.stringify(stored.locks) !== JSON.stringify(locks);
+
+  return (
+    <Page
+      title={one.title}
+      aside={`${dayWords(one.startsAt)}, ${clockTime(one.startsAt, 0)} to ${clockTime(one.startsAt, one.minutes)} · ${one.uniform} · ${one.level} · room for ${one.pairsOnMats} pairs`}
+      actions={
+        <>
+          <Button onPress={() => setEditing(true)}>Change</Button>
+          {stored ? (
+            <ActionLink data-look="lead" href={`/classes/${one.id}/sheet`}>
+              The sheet
+            </ActionLink>
+          ) : null}
+        </>
+      }
+    >
+      <Section>
+        <h2>Who comes</h2>
+        <div className="note">
+          {count === 0 ? 'Nobody ticked yet.' : `${count} expected.`} Press the word to say how surely.
+        </div>
+        <div className="matter">
+          {people.length === 0 ? (
+            <p>Nobody is written down yet. People appear when you fill in a round’s card, or under Students.</p>
+          ) : (
+            <Expected
+              people={people}
+              chanceOf={chanceOf}
+              day={one.startsAt.slice(0, 10)}
+              unit={unit}
+              onChange={expect}
+            />
+          )}
+        </div>
+      </Section>
+      <Section>
+        <h2>The plan</h2>
+        <div className="note">
+          {stored ? (
+            <PlanFigures plan={stored.plan} version={stored.version} />
+          ) : (
+            'Made from what keeps happening to those who come, within the minutes, the mats and the limits.'
+          )}
+        </div>
+        <div className="matter">
+          <Stack>
+            {message ? <Notice role="alert">{message}</Notice> : null}
+            <Row>
+              <Button look="lead" onPress={generate} isPending={working}>
+                {working ? 'Weighing the drills …' : stored ? 'Generate again' : 'Generate'}
+              </Button>
+              {changed ? <Quiet>The locks changed: generate again to apply them.</Quiet> : null}
+            </Row>
+            <LockList locks={locks} onLocks={setLocks} />
+            {stored ? (
+              <PlanView plan={stored.plan} startsAt={one.startsAt} locks={locks} nameOf={nameOf} onLocks={setLocks} />
+            ) : null}
+          </Stack>
+        </div>
+      </Section>
+      {stored ? (
+        <Section>
+          <h2>Pairs</h2>
+          <div className="note">
+            Live work keeps within {Math.round(weightLimitRatio * 100)} % of the lighter partner; nobody meets the same
+            partner twice where that can be had.
+          </div>
+          <div className="matter">
+            <PairsView plan={stored.plan} nameOf={nameOf} />
+          </div>
+        </Section>
+      ) : null}
+      <Row>
+        <Button look="plain" onPress={() => setDeleting(true)}>
+          Delete this class
+        </Button>
+      </Row>
+      <ClassDialog one={one} isOpen={editing} onClose={() => setEditing(false)} />
+      <ConfirmDialog
+        title="Delete this class?"
+        text="The class and its plans are deleted and cannot be brought back."
+        confirm="Delete the class"
+        isOpen={deleting}
+        onClose={() => setDeleting(false)}
+        onConfirm={() => void removeClass(one.id).then(() => router.push('/classes'))}
+      />
+    </Page>
+  );
+}
+
+function PlanFigures({ plan, version }: { readonly plan: ClassPlan; readonly version: number }) {
+  const better = plan.frequencyBenefit > 0 ? Math.round((plan.benefit / plan.frequencyBenefit - 1) * 100) : undefined;
+  return (
+    <>
+      Version {version}, {plan.optimal ? 'proved the best choice' : 'the best found in the time'}.{' '}
+      {better === undefined
+        ? ''
+        : `Expected to help ${better > 0 ? `${better} % more than` : 'as much as'} taking the most frequent errors first.`}
+    </>
+  );
+}
+
+/** Drills that are locked in or left out, and a way to lock one that the plan did not choose. */
+function LockList({
+  locks,
+  onLocks,
+}: {
+  readonly locks: readonly DrillLock[];
+  readonly onLocks: (locks: readonly DrillLock[]) => void;
+}) {
+  const add = (drillId: string) => {
+    const drill = findDrill(drillId);
+    if (drill)
+      onLocks([
+        ...locks.filter((one) => one.drillId !== drillId),
+        { kind: 'keep', drillId, minutes: leastMinutesOf(drill) },
+      ]);
+  };
+  return (
+    <Row>
+      {locks.map((lock) => (
+        <Button key={lock.drillId} onPress={() => onLocks(locks.filter((one) => one !== lock))}>
+          {lock.kind === 'keep'
+            ? `Locked: ${drillName(lock.drillId)}, ${lock.minutes} min`
+            : `Left out: ${drillName(lock.drillId)}`}{' '}
+          ×
+        </Button>
+      ))}
+      <Select
+        label="Lock a drill of your choice"
+        options={drills.map((drill) => ({ value: drill.id, label: drill.name }))}
+        value={undefined}
+        onChange={add}
+        placeholder="From the library …"
+      />
+    </Row>
+  );
+}

@@ -1,0 +1,76 @@
+import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock } from '@/core/planning';
+import { conceptName, findDrill, findHazard } from '@/core/vocabulary';
+
+export const blockTitle: Readonly<Record<PlanBlock['kind'], string>> = {
+  'warm-up': 'Arrive and warm up',
+  technique: 'Technique',
+  progressive: 'Progressive',
+  positional: 'Positional sparring',
+  rounds: 'Rounds',
+  close: 'Close',
+};
+
+export const phaseTitle: Readonly<Record<PhasePairing['phase'], string>> = {
+  technique: 'For technique',
+  progressive: 'For progressive work',
+  positional: 'For positional sparring',
+  rounds: 'For the rounds',
+};
+
+const ruleWords: Readonly<Record<PairRule, string>> = {
+  weight: 'nobody within the weight limit is left',
+  'minor-with-adult': 'minors and adults do not train together here',
+  'do-not-pair': 'the do-not-pair list',
+  'unknown-weight': 'a weight is not known',
+};
+
+/** Why somebody has no partner, in words with what to do. */
+export function sittingOutWords(rules: readonly PairRule[]): string {
+  if (rules.length === 0) return 'an odd number: joins as a third, or keeps the clock';
+  return `${rules.map((rule) => ruleWords[rule]).join('; ')}: coaches, keeps the clock, or works with you`;
+}
+
+/** "19:05" a number of minutes after the class began. */
+export function clockTime(startsAt: string, minute: number): string {
+  return new Date(Date.parse(startsAt) + minute * 60_000).toLocaleTimeString('en-GB', {
+    hour: '2-digit',
+    minute: '2-digit',
+  });
+}
+
+export const dayWords = (startsAt: string): string =>
+  new Date(startsAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+
+export const drillName = (id: string | undefined): string => (id ? conceptName(id) : '');
+
+/** The sentence of a reason: "Flat in half guard: Ana 5 times, last 2026-11-20; Teo twice". */
+export function reasonWords(reason: PlanBlock['reasons'][number], nameOf: (id: string) => string): string {
+  const people = reason.people.map(
+    ({ personId, count, lastSeenOn }) =>
+      `${nameOf(personId)} ${count === 1 ? 'once' : `${count} times`}${lastSeenOn ? `, last ${lastSeenOn.slice(5)}` : ''}`,
+  );
+  return `${conceptName(reason.errorId)}: ${people.join('; ')}`;
+}
+
+/** The cautions of a plan's drills, each once. */
+export function cautionsOf(plan: ClassPlan): string[] {
+  const ids = plan.drills.flatMap((one) => findDrill(one.drillId)?.hazardIds ?? []);
+  return [...new Set(ids)].flatMap((id) => findHazard(id)?.caution ?? []);
+}
+
+export const GENERAL_CAUTION =
+  'Your academy’s rules and the event’s rules come first; for pain or injury ask a licensed medical person.';
+
+export const firstName = (name: string): string => name.split(' ')[0] ?? name;
+
+export type ExpectedPerson = Pick<Attendee, 'personId' | 'chance'>;
+export const chances = [0.9, 0.6, 0.3] as const;
+export const chanceWords = (chance: number): string =>
+  chance >= 0.85 ? 'surely' : chance >= 0.5 ? 'likely' : 'perhaps';
+
+/** What a block takes from the clock and repeats: "8 min · 20 each side". */
+export function workWords(block: PlanBlock): string {
+  const drill = block.drillId ? findDrill(block.drillId) : undefined;
+  const repeats = block.repetitions ? ` · ${block.repetitions}× each${drill?.sided ? ' side' : ''}` : '';
+  return `${block.minutes} min${repeats}`;
+}

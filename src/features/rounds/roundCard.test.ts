@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { messagesOf, roundInput } from '@/server/rounds/roundInput';
+import { gapView } from './gapView';
+import { newFields } from './initialFields';
+import { cardReducer, emptyAthlete, readNumber, toRoundInput } from './roundCardReducer';
+
+const ana = {
+  id: '11111111-1111-4111-8111-111111111111',
+  name: 'Ana Velden',
+  standing: 'student' as const,
+  division: 'female' as const,
+  belt: 'blue' as const,
+  stripes: 2,
+  weightKg: 61.4,
+};
+const fields = newFields('2026-11-23', 120, undefined);
+
+describe('the round’s card', () => {
+  it('takes belt and weight of the chosen person, and keeps what is changed for the day', () => {
+    const chosen = cardReducer(fields, { kind: 'choose-person', slot: 'a', person: ana, unit: 'lb' });
+    expect(chosen.a).toMatchObject({ name: 'Ana Velden', belt: 'blue', stripes: 2, weight: '135.4' });
+    const changed = cardReducer(chosen, { kind: 'athlete', slot: 'a', patch: { weight: '140' } });
+    expect(cardReducer(changed, { kind: 'swap' }).b.weight).toBe('140');
+  });
+
+  it('reads numbers with comma or point', () => {
+    expect(readNumber('61,4')).toBe(61.4);
+    expect(readNumber(' ')).toBeUndefined();
+    expect(readNumber('heavy')).toBeNaN();
+  });
+
+  it('computes gaps and classes, never asks for them', () => {
+    const a = { ...emptyAthlete, name: 'Ana', belt: 'blue' as const, weight: '60', division: 'female' as const };
+    const b = { ...emptyAthlete, name: 'Bruno', weight: '84', division: 'male' as const };
+    const gap = gapView(a, b, 'gi', 'kg');
+    expect(gap.weightWords).toBe('Bruno is heavier by 24 kg, 40 % of the lighter.');
+    expect(gap.beltWords).toBe('Ana is 1 belt step ahead.');
+    expect(gap.classWords[0]).toContain('light (up to 64 kg');
+    expect(gap.cautious).toBe(true);
+    expect(gapView(a, { ...b, weight: '' }, 'gi', 'kg').weightWords).toContain('both weights');
+  });
+});
+
+describe('bad cards', () => {
+  const good = toRoundInput(
+    {
+      ...fields,
+      a: { ...emptyAthlete, name: 'Ana', weight: '61' },
+      b: { ...emptyAthlete, name: 'Marek', weight: '72' },
+    },
+    undefined,
+    'kg',
+  );
+  const messages = (patch: object) => {
+    const checked = roundInput.safeParse({ ...good, ...patch });
+    return checked.success ? {} : messagesOf(checked.error);
+  };
+  it('get their message at the field', () => {
+    expect(messages({})).toEqual({});
+    expect(messages({ startSeconds: 100, endSeconds: 50 }).endSeconds).toContain('before the in point');
+    expect(messages({ a: { ...good.a, weight: 0 } })['a.weight']).toContain('0 kg is not a weight');
+    expect(messages({ b: { ...good.b, weight: 900 } })['b.weight']).toContain('900 kg is not a weight');
+    expect(messages({ heldOn: '2026-02-30' }).heldOn).toContain('exists');
+    expect(messages({ a: { ...good.a, newName: '' } })['a.newName']).toContain('Choose somebody');
+    expect(messages({ a: { ...good.a, stripes: 6 } })['a.stripes']).toContain('at most 4');
+    expect(
+      messages({ a: { ...good.a, personId: ana.id }, b: { ...good.b, personId: ana.id } })['b.personId'],
+    ).toContain('same person');
+    expect(messages({ a: { ...good.a, weight: Number.NaN } })).not.toEqual({});
+  });
+});

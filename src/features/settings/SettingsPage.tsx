@@ -1,0 +1,166 @@
+'use client';
+
+import { useActionState, useState, useTransition } from 'react';
+import { addCoach, signOutEverywhere } from '@/server/accounts/accountActions';
+import { saveSettings } from '@/server/settings/settingsActions';
+import { Fields, Notice, Page, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
+import { Button, Checkbox, Choice, Form, TextField } from '@/ui/primitives';
+
+export interface SettingsPageProps {
+  readonly academy: { readonly name: string; readonly liveWeightGapRatio: number; readonly minorsWithAdults: boolean };
+  readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: 'kg' | 'lb' };
+  readonly coaches: readonly {
+    readonly id: string;
+    readonly displayName: string;
+    readonly signInName: string;
+    readonly role: string;
+  }[];
+}
+
+export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
+  const isHead = coach.role === 'head';
+  const [name, setName] = useState(academy.name);
+  const [gap, setGap] = useState(String(Math.round(academy.liveWeightGapRatio * 100)));
+  const [minors, setMinors] = useState(academy.minorsWithAdults);
+  const [lead, setLead] = useState(String(Number(coach.reactionLeadSeconds.toFixed(2))));
+  const [unit, setUnit] = useState(coach.weightUnit);
+  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
+  const [saving, startSaving] = useTransition();
+  const [outcome, add, adding] = useActionState(addCoach, {});
+  const read = (text: string) => Number(text.replace(',', '.'));
+  const save = () =>
+    startSaving(async () => {
+      const answer = await saveSettings({
+        academyName: name,
+        liveWeightGapPercent: read(gap),
+        minorsWithAdults: minors,
+        reactionLeadSeconds: read(lead),
+        weightUnit: unit,
+      }).catch(() => undefined);
+      if (!answer) setMessages({ '': 'The server could not be reached. Try again in a moment.' });
+      else setMessages(answer.ok ? { saved: 'Saved.' } : answer.messages);
+    });
+  return (
+    <Page title="Settings" aside="Your own habits, the academy’s limits, and who may sign in.">
+      <Section>
+        <h2>Yours</h2>
+        <div className="note">The reaction lead is taken off the moment of a key press while the footage plays.</div>
+        <div className="matter">
+          <Stack>
+            <Choice
+              label="Weights in"
+              value={unit}
+              onChange={setUnit}
+              options={[
+                { value: 'kg', label: 'Kilograms' },
+                { value: 'lb', label: 'Pounds' },
+              ]}
+            />
+            <Fields>
+              <TextField
+                label="Reaction lead"
+                unit="s"
+                inputMode="decimal"
+                value={lead}
+                onChange={setLead}
+                problem={messages.reactionLeadSeconds}
+              />
+            </Fields>
+          </Stack>
+        </div>
+      </Section>
+      <Section>
+        <h2>The academy</h2>
+        <div className="note">{isHead ? 'Plans keep to these limits.' : 'Only the head coach can change these.'}</div>
+        <div className="matter">
+          <Stack>
+            <TextField
+              label="Name"
+              value={name}
+              onChange={setName}
+              isDisabled={!isHead}
+              problem={messages.academyName}
+            />
+            <Fields>
+              <TextField
+                label="Largest weight gap in live work"
+                unit="% of the lighter"
+                inputMode="decimal"
+                value={gap}
+                onChange={setGap}
+                isDisabled={!isHead}
+                problem={messages.liveWeightGapPercent}
+              />
+            </Fields>
+            <Checkbox isSelected={minors} onChange={setMinors} isDisabled={!isHead}>
+              Minors may be paired with adults
+            </Checkbox>
+            <Notice data-tone="caution">
+              Minors with adults only where the academy allows it and a guardian agreed: no live submissions, and the
+              adult goes slower.
+            </Notice>
+          </Stack>
+        </div>
+      </Section>
+      <Row>
+        <Button look="lead" onPress={save} isPending={saving}>
+          {saving ? 'Saving …' : 'Save settings'}
+        </Button>
+        {messages.saved ? <Quiet role="status">{messages.saved}</Quiet> : null}
+        {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}
+      </Row>
+      <Section>
+        <h2>Coaches</h2>
+        <div className="matter">
+          <Stack>
+            <Table>
+              <thead>
+                <tr>
+                  <th>Name</th>
+                  <th>Signs in as</th>
+                  <th>Role</th>
+                </tr>
+              </thead>
+              <tbody>
+                {coaches.map((one) => (
+                  <tr key={one.id}>
+                    <td>{one.displayName}</td>
+                    <td>{one.signInName}</td>
+                    <td>{one.role === 'head' ? 'head coach' : 'assistant'}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+            {isHead ? (
+              <Form action={add} validationErrors={outcome.fieldErrors}>
+                <Stack>
+                  <h3>Another coach</h3>
+                  <Fields>
+                    <TextField label="Name" name="displayName" isRequired />
+                    <TextField label="Signs in as" name="signInName" isRequired />
+                    <TextField
+                      label="First password"
+                      name="password"
+                      type="password"
+                      autoComplete="new-password"
+                      isRequired
+                    />
+                  </Fields>
+                  <Row>
+                    <Button type="submit" isPending={adding}>
+                      Add the account
+                    </Button>
+                    {outcome.message ? <Quiet role="status">{outcome.message}</Quiet> : null}
+                  </Row>
+                </Stack>
+              </Form>
+            ) : null}
+            <form action={signOutEverywhere}>
+              <Button type="submit">Sign me out on every device</Button>
+            </form>
+          </Stack>
+        </div>
+      </Section>
+    </Page>
+  );
+}

@@ -1,0 +1,156 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useState, useTransition } from 'react';
+import { fromKilograms } from '@/core/kernel';
+import { type AnyBelt, anyBelts, beltName, isAdultBelt, mostStripes } from '@/core/vocabulary';
+import { savePerson } from '@/server/people/personActions';
+import { Fields, Notice } from '@/ui/layout/Page';
+import { Button, Choice, Dialog, Select, TextField } from '@/ui/primitives';
+
+export interface PersonFacts {
+  readonly id: string;
+  readonly version: number;
+  readonly name: string;
+  readonly standing: 'student' | 'partner' | 'guest';
+  readonly division?: 'male' | 'female';
+  readonly bornOn?: string;
+  readonly belt: AnyBelt;
+  readonly stripes: number;
+  readonly weightKg?: number;
+  readonly injuredUntil?: string;
+  readonly injuryNote?: string;
+}
+
+export interface PersonDialogProps {
+  readonly person?: PersonFacts;
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+  readonly unit: 'kg' | 'lb';
+}
+
+const fieldsOf = (person: PersonFacts | undefined, unit: 'kg' | 'lb') => ({
+  name: person?.name ?? '',
+  standing: person?.standing ?? ('student' as const),
+  division: person?.division,
+  bornOn: person?.bornOn ?? '',
+  belt: person?.belt ?? ('white' as AnyBelt),
+  stripes: person?.stripes ?? 0,
+  weight: person?.weightKg === undefined ? '' : String(Number(fromKilograms(person.weightKg, unit).toFixed(1))),
+  injuredUntil: person?.injuredUntil ?? '',
+  injuryNote: person?.injuryNote ?? '',
+});
+
+export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProps) {
+  const router = useRouter();
+  const [fields, setFields] = useState(() => fieldsOf(person, unit));
+  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
+  const [saving, startSaving] = useTransition();
+  const set = (patch: Partial<typeof fields>) => setFields((current) => ({ ...current, ...patch }));
+
+  const save = () =>
+    startSaving(async () => {
+      const { weight, ...rest } = fields;
+      const reading = weight.trim() === '' ? undefined : Number(weight.trim().replace(',', '.'));
+      const outcome = await savePerson(
+        { ...rest, weight: reading, weightUnit: unit },
+        person && { id: person.id, version: person.version },
+      ).catch(() => undefined);
+      if (!outcome)
+        return setMessages({ '': 'The server could not be reached. Nothing is lost: try again in a moment.' });
+      if (!outcome.ok) return setMessages(outcome.messages);
+      setMessages({});
+      onClose();
+      if (person) router.refresh();
+      else router.push(`/students/${outcome.personId}`);
+    });
+
+  return (
+    <Dialog title={person ? `Details of ${person.name}` : 'Somebody new'} isOpen={isOpen} onClose={onClose}>
+      {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}
+      <TextField
+        label="Name"
+        value={fields.name}
+        onChange={(name) => set({ name })}
+        problem={messages.name}
+        autoFocus
+      />
+      <Choice
+        label="Is a"
+        value={fields.standing}
+        onChange={(standing) => set({ standing })}
+        options={[
+          { value: 'student', label: 'Student' },
+          { value: 'partner', label: 'Partner' },
+          { value: 'guest', label: 'Guest' },
+        ]}
+      />
+      <Choice
+        label="Division"
+        value={fields.division}
+        onChange={(division) => set({ division })}
+        options={[
+          { value: 'female', label: 'Female' },
+          { value: 'male', label: 'Male' },
+        ]}
+      />
+      <Fields>
+        <Select
+          label="Belt"
+          options={anyBelts.map((belt) => ({
+            value: belt,
+            label: isAdultBelt(belt) ? beltName(belt) : `${beltName(belt)} (child)`,
+          }))}
+          value={fields.belt}
+          onChange={(belt) => set({ belt: belt as AnyBelt })}
+        />
+        <Select
+          label="Stripes"
+          options={Array.from({ length: mostStripes(fields.belt) + 1 }, (_, count) => ({
+            value: String(count),
+            label: String(count),
+          }))}
+          value={String(fields.stripes)}
+          onChange={(stripes) => set({ stripes: Number(stripes) })}
+          problem={messages.stripes}
+        />
+        <TextField
+          label="Weight"
+          unit={unit}
+          inputMode="decimal"
+          value={fields.weight}
+          onChange={(weight) => set({ weight })}
+          problem={messages.weight}
+        />
+        <TextField
+          label="Born on"
+          hint="YYYY-MM-DD"
+          value={fields.bornOn}
+          onChange={(bornOn) => set({ bornOn })}
+          problem={messages.bornOn}
+        />
+      </Fields>
+      <Fields>
+        <TextField
+          label="Injured until"
+          hint="YYYY-MM-DD, or empty"
+          value={fields.injuredUntil}
+          onChange={(injuredUntil) => set({ injuredUntil })}
+          problem={messages.injuredUntil}
+        />
+        <TextField
+          label="What to spare"
+          value={fields.injuryNote}
+          onChange={(injuryNote) => set({ injuryNote })}
+          problem={messages.injuryNote}
+        />
+      </Fields>
+      <div className="buttons">
+        <Button onPress={onClose}>Leave as it was</Button>
+        <Button look="lead" onPress={save} isPending={saving}>
+          {saving ? 'Saving …' : 'Save'}
+        </Button>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,97 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { formatWeight } from '@/core/kernel';
+import type { PatternStatus } from '@/core/patterns';
+import { type AnyBelt, beltCloth, beltWords, conceptName } from '@/core/vocabulary';
+import { FoldedBelt } from '@/ui/charts/FoldedBelt';
+import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { Button } from '@/ui/primitives';
+import { PersonDialog } from './PersonDialog';
+import { statusWords, times } from './studentView';
+
+export interface StudentLine {
+  readonly id: string;
+  readonly name: string;
+  readonly standing: string;
+  readonly belt: AnyBelt;
+  readonly stripes: number;
+  readonly weightKg?: number;
+  readonly rounds: number;
+  readonly lastHeldOn?: string;
+  readonly top?: { readonly errorId: string; readonly count: number; readonly status: string };
+}
+
+export function StudentsPage({ lines, unit }: { readonly lines: readonly StudentLine[]; readonly unit: 'kg' | 'lb' }) {
+  const [adding, setAdding] = useState(false);
+  return (
+    <Page
+      title="Students"
+      aside="Who trains here, and what keeps happening to them."
+      actions={<Button onPress={() => setAdding(true)}>Somebody new</Button>}
+    >
+      {lines.length === 0 ? (
+        <Empty>
+          <h2>Nobody yet</h2>
+          <p>People appear here by themselves when you fill in a round’s card. You can also write them down now.</p>
+          <Button look="lead" onPress={() => setAdding(true)}>
+            Write somebody down
+          </Button>
+        </Empty>
+      ) : (
+        <Section>
+          <h2>On the mat</h2>
+          <div className="note">The last column is what is most worth working on now.</div>
+          <div className="matter">
+            <Table>
+              <thead>
+                <tr>
+                  <th>Name</th>
+                  <th>Belt</th>
+                  <th className="figure">Weight</th>
+                  <th className="figure">Rounds</th>
+                  <th>Last seen</th>
+                  <th>Work on</th>
+                </tr>
+              </thead>
+              <tbody>
+                {lines.map((line) => (
+                  <tr key={line.id}>
+                    <td>
+                      <Link href={`/students/${line.id}`}>{line.name}</Link>
+                      {line.standing === 'student' ? null : <Quiet> {line.standing}</Quiet>}
+                    </td>
+                    <td>
+                      <FoldedBelt
+                        {...beltCloth(line.belt)}
+                        stripes={line.stripes}
+                        label={beltWords(line.belt, line.stripes)}
+                      />
+                    </td>
+                    <td className="figure">{line.weightKg === undefined ? '–' : formatWeight(line.weightKg, unit)}</td>
+                    <td className="figure">{line.rounds}</td>
+                    <td>{line.lastHeldOn ?? <Quiet>not reviewed yet</Quiet>}</td>
+                    <td>
+                      {line.top ? (
+                        <>
+                          {conceptName(line.top.errorId)}{' '}
+                          <Quiet>
+                            {times(line.top.count)}, {statusWords[line.top.status as PatternStatus]}
+                          </Quiet>
+                        </>
+                      ) : (
+                        <Quiet>–</Quiet>
+                      )}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          </div>
+        </Section>
+      )}
+      <PersonDialog isOpen={adding} onClose={() => setAdding(false)} unit={unit} />
+    </Page>
+  );
+}

@@ -1,0 +1,3 @@
+'use client';
+
+export { Form } from 'react-aria-components/Form';
