@@ -37,6 +37,7 @@ export default defineConfig({
         extends: true,
         test: {
           name: 'database',
+          globalSetup: ['tests/support/databaseSetup.ts'],
           environment: 'node',
           include: ['tests/{data,server,security}/**/*.test.ts'],
           fileParallelism: false,

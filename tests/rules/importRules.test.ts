@@ -25,16 +25,26 @@ const planted: readonly (readonly [rule: string, file: string, text: string])[] 
   ['workers-are-doors-to-core', 'src/workers/planted.ts', "import '../ui/tokens/tokens';\n"],
   ['no-cycles', 'src/core/planted/one.ts', "import { two } from './two';\nexport const one = (): unknown => two;\n"],
 ];
-const partner = { file: 'src/core/planted/two.ts', text: "import { one } from './one';\nexport const two = (): unknown => one;\n" };
+const partner = {
+  file: 'src/core/planted/two.ts',
+  text: "import { one } from './one';\nexport const two = (): unknown => one;\n",
+};
 
 async function cruise(): Promise<{ violations: Set<string>; modules: number }> {
   const args = ['depcruise', 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'json'];
-  const { stdout } = await run('npx', args, { cwd: project, maxBuffer: 256 * 1024 * 1024 }).catch((failed: { stdout: string }) => failed);
+  const { stdout } = await run('npx', args, { cwd: project, maxBuffer: 256 * 1024 * 1024 }).catch(
+    (failed: { stdout: string }) => failed,
+  );
   const report = JSON.parse(stdout) as { summary: { violations: { rule: { name: string } }[]; totalCruised: number } };
-  return { violations: new Set(report.summary.violations.map((one) => one.rule.name)), modules: report.summary.totalCruised };
+  return {
+    violations: new Set(report.summary.violations.map((one) => one.rule.name)),
+    modules: report.summary.totalCruised,
+  };
 }
 
-const folders = [...new Set([...planted.map(([, file]) => file), partner.file].map((file) => path.dirname(file)))].filter((folder) => folder.endsWith('planted'));
+const folders = [
+  ...new Set([...planted.map(([, file]) => file), partner.file].map((file) => path.dirname(file))),
+].filter((folder) => folder.endsWith('planted'));
 const clean = async () => {
   for (const folder of folders) await rm(path.join(project, folder), { recursive: true, force: true });
   for (const [, file] of planted) await rm(path.join(project, file), { force: true });

@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test';
+
+const isRoot = process.getuid?.() === 0;
+
+export default defineConfig({
+  testDir: './tests',
+  testMatch: ['journeys/**/*.spec.ts', 'security/**/*.spec.ts'],
+  outputDir: './test-results',
+  timeout: 120_000,
+  workers: 1,
+  reporter: [['list']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    actionTimeout: 15_000,
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      chromiumSandbox: !isRoot,
+      args: [
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--autoplay-policy=no-user-gesture-required',
+        '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
+      ],
+    },
+  },
+});

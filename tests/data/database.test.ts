@@ -1,0 +1,143 @@
+import { randomUUID } from 'node:crypto';
+import path from 'node:path';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { countCoaches, findCoachBySession, findCoachBySignInName } from '@/data/accounts/coaches';
+import {
+  countFailures,
+  insertAttempt,
+  insertSession,
+  revokeAllSessions,
+  revokeSession,
+} from '@/data/accounts/sessions';
+import { inTransaction, pool } from '@/data/client';
+import { deleteUnusedFootage, findFootageByDigest, insertFootage } from '@/data/footage/footage';
+import { migrate, readMigrations } from '@/data/migrate';
+import { getAcademy, saveAcademy } from '@/data/people/academy';
+import { findPerson, listPeople, updatePerson } from '@/data/people/people';
+import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+
+beforeEach(emptyDatabase);
+
+describe('migrations', () => {
+  const folder = path.resolve(import.meta.dirname, '../../db/migrations');
+  it('run once, and refuse to run again changed', async () => {
+    const files = await readMigrations(folder);
+    expect(files.length).toBeGreaterThan(0);
+    expect(await migrate(pool(), files)).toEqual([]);
+    await expect(migrate(pool(), [{ ...files[0]!, text: `${files[0]!.text}\n-- changed` }])).rejects.toThrow(
+      'was changed after it ran',
+    );
+  });
+  it('leave nothing behind when one fails', async () => {
+    await expect(
+      migrate(pool(), [
+        { name: '9999_break.sql', text: 'create table half_done (id int); select no_such_function();' },
+      ]),
+    ).rejects.toThrow();
+    const { rows } = await pool().query("select to_regclass('half_done') as found");
+    expect(rows[0].found).toBeNull();
+  });
+});
+
+describe('people', () => {
+  it('keep names as they are written, script tags and all', async () => {
+    const name = `<script>alert('x')</script>; drop table person; --`;
+    const id = await seedPerson(name);
+    expect((await findPerson(pool(), id))?.name).toBe(name);
+    expect((await listPeople(pool())).length).toBe(1);
+  });
+  it('are changed by one coach at a time', async () => {
+    const person = (await findPerson(pool(), await seedPerson('Ana')))!;
+    expect(await updatePerson(pool(), { ...person, stripes: 3 })).toBe(1);
+    expect(await updatePerson(pool(), { ...person, stripes: 4 })).toBe(0);
+    expect((await findPerson(pool(), person.id))?.stripes).toBe(3);
+  });
+  it('have no weight that nobody has, also not by SQL', async () => {
+    for (const weight of [0, 900]) await expect(seedPerson('Ana', weight)).rejects.toThrow('person_weight_plausible');
+  });
+});
+
+describe('rounds', () => {
+  it('cannot end before they start, nor pair somebody with themselves', async () => {
+    const ana = await seedPerson('Ana');
+    const round = await seedRound(ana, await seedPerson('Iris'));
+    expect(round).toMatchObject({ heldOn: '2026-11-20', a: { name: 'Ana' }, markCount: 0 });
+    await expect(pool().query('update round set end_seconds = 5 where id = $1', [round.id])).rejects.toThrow(
+      'round_ends_after_start',
+    );
+    await expect(seedRound(ana, ana)).rejects.toThrow('round_athlete_once');
+  });
+});
+
+describe('footage', () => {
+  const footage = {
+    id: randomUUID(),
+    originalName: 'x.mp4',
+    storageName: 'x',
+    byteLength: 5,
+    sha256: 'ab'.repeat(32),
+    durationSeconds: 3,
+    frameRate: { numerator: 30_000, denominator: 1001 },
+    width: 640,
+    height: 360,
+    container: 'mp4',
+    videoCodec: 'h264',
+    audioCodec: undefined,
+  };
+  it('is kept once for the same bytes, and not deleted while a round uses it', async () => {
+    expect(await insertFootage(pool(), footage, undefined)).toBe(1);
+    expect(await insertFootage(pool(), { ...footage, id: randomUUID(), storageName: 'y' }, undefined)).toBe(0);
+    expect((await findFootageByDigest(pool(), footage.sha256))?.frameRate).toEqual({
+      numerator: 30_000,
+      denominator: 1001,
+    });
+    const round = await seedRound(await seedPerson('Ana'), await seedPerson('Iris'));
+    await pool().query('update round set footage_id = $1 where id = $2', [footage.id, round.id]);
+    expect(await deleteUnusedFootage(pool(), footage.id)).toBe(0);
+    await pool().query('update round set footage_id = null where id = $1', [round.id]);
+    expect(await deleteUnusedFootage(pool(), footage.id)).toBe(1);
+  });
+});
+
+describe('sign-in', () => {
+  it('sessions can be revoked one by one or all at once, and end by themselves', async () => {
+    const coach = await seedCoach();
+    const [one, other, old] = [Buffer.alloc(32, 1), Buffer.alloc(32, 2), Buffer.alloc(32, 3)];
+    await insertSession(pool(), one, coach, 30);
+    await insertSession(pool(), other, coach, 30);
+    await insertSession(pool(), old, coach, -1);
+    expect((await findCoachBySession(pool(), one))?.id).toBe(coach);
+    expect(await findCoachBySession(pool(), old)).toBeUndefined();
+    await revokeSession(pool(), one);
+    expect(await findCoachBySession(pool(), one)).toBeUndefined();
+    await revokeAllSessions(pool(), coach);
+    expect(await findCoachBySession(pool(), other)).toBeUndefined();
+  });
+  it('failures count since the last success, and by address', async () => {
+    for (let times = 0; times < 3; times += 1) await insertAttempt(pool(), 'ludo', 'here', false);
+    expect(await countFailures(pool(), 'ludo', 'there', 15)).toEqual({ byName: 3, byAddress: 0 });
+    await insertAttempt(pool(), 'ludo', 'here', true);
+    expect(await countFailures(pool(), 'ludo', 'here', 15)).toEqual({ byName: 0, byAddress: 3 });
+  });
+  it('stores passwords as argon2id', async () => {
+    await seedCoach();
+    expect((await findCoachBySignInName(pool(), 'ludo'))?.passwordHash).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/);
+    expect(await countCoaches(pool())).toBe(1);
+  });
+});
+
+it('the academy has limits before anybody sets them', async () => {
+  expect(await getAcademy(pool())).toMatchObject({ liveWeightGapRatio: 0.2, minorsWithAdults: false });
+  await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true });
+  expect(await getAcademy(pool())).toEqual({ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true });
+});
+
+it('a failed transaction leaves nothing behind', async () => {
+  await expect(
+    inTransaction(pool(), async (client) => {
+      await client.query("insert into academy (name) values ('half')");
+      throw new Error('in the middle');
+    }),
+  ).rejects.toThrow('in the middle');
+  expect((await getAcademy(pool())).name).toBe('The academy');
+});

@@ -1,0 +1,160 @@
+import { writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { expect, test } from '@playwright/test';
+import { demoId } from '../../demo/academy/marksOfRound';
+import { signIn, watchConsole } from '../support/pages';
+import { makeFilm, openServer, type TestServer } from '../support/server';
+
+let server: TestServer;
+test.beforeAll(async () => {
+  server = await openServer('daybook', 4393, true);
+});
+test.afterAll(() => server.close());
+
+test('every place opens without a complaint of the browser', async ({ page }) => {
+  const complaints = watchConsole(page);
+  await signIn(page, server.url);
+  for (const [place, words] of [
+    ['Footage', 'On the shelf'],
+    ['Review', 'Marked'],
+    ['Students', 'On the mat'],
+    ['Classes', 'Ahead'],
+    ['Settings', 'Coaches'],
+  ] as const) {
+    await page.getByRole('link', { name: place, exact: true }).click();
+    await expect(page.getByRole('heading', { name: words, exact: true })).toBeVisible();
+  }
+  await page.goto(`${server.url}/rounds/${demoId('round', 'gone')}`);
+  await expect(page.getByRole('heading', { name: 'Nothing here' })).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
+test('files that are no whole video are refused with what to do; a good one can be cancelled, and the same one is recognised', async ({
+  page,
+}, info) => {
+  await signIn(page, server.url);
+  const file = (name: string) => info.outputPath(name);
+  const bad: [string, Buffer, string][] = [
+    ['empty.mp4', Buffer.alloc(0), '0 bytes'],
+    ['list.mp4', Buffer.from('eggs, milk\n'.repeat(500)), 'not a video that can be read'],
+    ['<b>odd & name\u202e.mp4', Buffer.from('no'), 'not a video that can be read'],
+  ];
+  for (const [name, bytes, words] of bad) {
+    await page.locator('input[type="file"]').setInputFiles({ name, mimeType: 'video/mp4', buffer: bytes });
+    await expect(page.getByRole('alert').filter({ hasText: words }).last()).toBeVisible();
+  }
+  writeFileSync(file('huge.mp4'), Buffer.alloc(61 * 1024 * 1024, 7));
+  await page.locator('input[type="file"]').setInputFiles(file('huge.mp4'));
+  await expect(page.getByRole('alert').filter({ hasText: 'larger than 60 MB' })).toBeVisible({ timeout: 30_000 });
+  const film = makeFilm(file('small.mp4'), 4);
+  await page.locator('input[type="file"]').setInputFiles(film);
+  await expect(page.getByText('Stored.')).toBeVisible();
+  await page.locator('input[type="file"]').setInputFiles(film);
+  await expect(page.getByText('was here already')).toBeVisible();
+  await expect(page.getByRole('row', { name: /small\.mp4/ })).toHaveCount(1);
+  // Cancel in the middle: a slow line holds the upload back.
+  const client = await page.context().newCDPSession(page);
+  await client.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: 200_000,
+  });
+  await page
+    .locator('input[type="file"]')
+    .setInputFiles({ name: 'slow.mp4', mimeType: 'video/mp4', buffer: Buffer.alloc(8 * 1024 * 1024, 5) });
+  await expect(page.getByRole('progressbar', { name: 'slow.mp4' })).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('progressbar', { name: 'slow.mp4' })).toHaveCount(0);
+  await client.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: -1,
+  });
+  await page
+    .getByRole('row', { name: /small\.mp4/ })
+    .getByRole('button', { name: 'Delete' })
+    .click();
+  await page.getByRole('button', { name: 'Delete the file' }).click();
+  await expect(page.getByRole('row', { name: /small\.mp4/ })).toHaveCount(0);
+});
+
+test('a card keeps what was typed until it can be stored', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/rounds/${demoId('round', 'ana-marek')}/card`);
+  const focus = page.getByRole('group', { name: 'Athlete in focus' });
+  await expect(
+    page.getByText('Marek Osei is heavier by 10.4 kg, 17 % of the lighter. Ana Velden is 0.75 belt steps ahead.'),
+  ).toBeVisible();
+  await focus.getByLabel('Weight that day').fill('0');
+  await page.getByLabel('Theme or intent').fill('bottom only');
+  await page.getByRole('button', { name: 'Save the card' }).click();
+  await expect(page.getByText('0 kg is not a weight').first()).toBeVisible();
+  await expect(page.getByLabel('Theme or intent')).toHaveValue('bottom only');
+  await focus.getByLabel('Weight that day').fill('62,5');
+  // The footage shown at 0:00 as the end lies before the begin.
+  await page.getByRole('button', { name: 'End here' }).click();
+  await page.getByRole('button', { name: 'Save the card' }).click();
+  await expect(page.getByText('lies before the in point').first()).toBeVisible();
+  await page.getByRole('button', { name: 'end of file' }).click();
+  await page.getByRole('button', { name: 'Save the card' }).click();
+  await expect(page).toHaveURL(/rounds\/[0-9a-f-]+$/);
+  const { rows } = await server.query("select weight_kg from round_athlete where round_id = $1 and slot = 'a'", [
+    demoId('round', 'ana-marek'),
+  ]);
+  expect(rows[0].weight_kg).toBeCloseTo(62.5, 3);
+});
+
+test('weights can be read and written in pounds everywhere', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/settings`);
+  await page.getByText('Pounds', { exact: true }).click();
+  await page.getByRole('button', { name: 'Save settings' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await page.goto(`${server.url}/students/${demoId('person', 'felix')}`);
+  await expect(page.getByText('185.2 lb')).toBeVisible();
+  await page.goto(`${server.url}/settings`);
+  await page.getByText('Kilograms', { exact: true }).click();
+  await page.getByRole('button', { name: 'Save settings' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+});
+
+test('a student’s page adds up, and each mark opens its second of footage', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/students/${demoId('person', 'ana')}`);
+  const row = page.getByRole('article', { name: 'Flat in half guard' });
+  const { rows } = await server.query(
+    "select count(*)::int as count from mark m join round_athlete ra on ra.round_id = m.round_id and ra.slot = m.content->>'athlete' where ra.person_id = $1 and m.content->>'errorId' = 'err-half-flat'",
+    [demoId('person', 'ana')],
+  );
+  await expect(row).toContainText(`${rows[0].count} in `);
+  await expect(row.getByRole('link')).toHaveCount(rows[0].count);
+  await row.getByRole('button', { name: 'why it ranks here' }).click();
+  await expect(row).toContainText('How teachable at this belt');
+  await expect(page.getByRole('table', { name: 'Time per position' })).toContainText('half guard');
+  await row.getByRole('link', { name: /0:55 with Marek/ }).click();
+  await expect
+    .poll(() => page.locator('video').evaluate((one: HTMLVideoElement) => one.currentTime))
+    .toBeCloseTo(55, 0);
+});
+
+test('a class is planned, changed and printed on one page', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/classes/${demoId('class', 'evening')}`);
+  await page.getByRole('button', { name: 'Generate' }).click();
+  const blocks = page.getByRole('list', { name: 'Blocks of the plan' });
+  await expect(blocks).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('proved the best choice')).toBeVisible();
+  await expect(page.getByText('Pia rests: injured').first()).toBeVisible();
+  const lock = page.getByRole('button', { name: 'Lock', exact: true }).first();
+  await lock.click();
+  await expect(page.getByText('The locks changed')).toBeVisible();
+  await page.getByRole('button', { name: 'Generate again' }).click();
+  await expect(page.getByText('Version 2')).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('link', { name: 'The sheet' }).click();
+  await expect(page.getByText('Your academy’s rules and the event’s rules come first')).toBeVisible();
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
+  expect(path.basename(new URL(page.url()).pathname)).toBe('sheet');
+});

@@ -1,0 +1,131 @@
+import { randomUUID } from 'node:crypto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Mark } from '@/core/round';
+import { pool } from '@/data/client';
+import { countHistory, findMark, listMarks } from '@/data/marks/marks';
+import type { Round } from '@/data/rounds/rounds';
+import { applyChanges } from '@/server/marks/applyChanges';
+import type { MarkChange } from '@/server/marks/marksInput';
+import { receiveChanges } from '@/server/marks/receiveChanges';
+import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+
+let round: Round;
+let coach: string;
+beforeEach(async () => {
+  await emptyDatabase();
+  coach = await seedCoach();
+  round = await seedRound(await seedPerson('Ana'), await seedPerson('Iris'));
+});
+
+const mount = (patch: Partial<Mark> = {}): Mark =>
+  ({ kind: 'position', id: randomUUID(), atSeconds: 50, positionId: 'mount', holder: 'a', ...patch }) as Mark;
+const put = (mark: Mark, baseVersion = 0, patch: Partial<MarkChange> = {}): MarkChange => ({
+  changeId: randomUUID(),
+  mark,
+  baseVersion,
+  removed: false,
+  ...patch,
+});
+const apply = (...changes: MarkChange[]) => applyChanges(pool(), round, changes, coach);
+const send = (body: unknown) => receiveChanges(round.id, typeof body === 'string' ? body : JSON.stringify(body), coach);
+
+describe('changes of marks', () => {
+  it('are stored once, however often they are sent', async () => {
+    const change = put(mount());
+    expect(await apply(change)).toEqual([{ changeId: change.changeId, status: 'stored', version: 1 }]);
+    expect(await apply(change, change)).toMatchObject([
+      { status: 'stored', version: 1 },
+      { status: 'stored', version: 1 },
+    ]);
+    expect(await listMarks(pool(), round.id)).toHaveLength(1);
+    expect(await countHistory(pool(), change.mark.id)).toBe(1);
+  });
+
+  it('sent twice at the same moment are one mark', async () => {
+    const change = put(mount());
+    const outcomes = await Promise.all([apply(change), apply(change), apply(change)]);
+    expect(outcomes.flat().every((one) => one.status === 'stored')).toBe(true);
+    expect(await countHistory(pool(), change.mark.id)).toBe(1);
+  });
+
+  it('on an older version are a conflict that changes nothing and shows what is there', async () => {
+    const mark = mount();
+    await apply(put(mark));
+    await apply(put({ ...mark, atSeconds: 60 } as Mark, 1));
+    const [outcome] = await apply(put({ ...mark, atSeconds: 70 } as Mark, 1));
+    expect(outcome).toMatchObject({ status: 'conflict', current: { version: 2, mark: { atSeconds: 60 }, by: 'ludo' } });
+    expect((await findMark(pool(), mark.id))?.mark.atSeconds).toBe(60);
+    expect(await apply(put({ ...mark, atSeconds: 70 } as Mark, 2))).toMatchObject([{ status: 'stored', version: 3 }]);
+    expect(await countHistory(pool(), mark.id)).toBe(3);
+  });
+
+  it('can be taken back: a deleted mark comes back with undo', async () => {
+    const mark = mount();
+    await apply(put(mark), put(mark, 1, { removed: true }));
+    expect(await listMarks(pool(), round.id)).toHaveLength(0);
+    await apply(put(mark, 2));
+    expect(await listMarks(pool(), round.id)).toHaveLength(1);
+  });
+
+  it('that make no sense are refused one by one, and hold up no other', async () => {
+    const outcomes = await apply(
+      put(mount({ atSeconds: 400 })),
+      put(mount({ positionId: 'flying-carpet' } as Partial<Mark>)),
+      put({ kind: 'note', id: randomUUID(), atSeconds: 20, note: 'x'.repeat(10_000) }),
+      put({
+        kind: 'attempt',
+        id: randomUUID(),
+        atSeconds: 50,
+        techniqueId: 'armbar',
+        athlete: 'a',
+        stage: 'entry',
+        endSeconds: 40,
+      }),
+      put(mount()),
+    );
+    expect(outcomes.map((one) => (one.status === 'refused' ? one.problems[0]?.code : one.status))).toEqual([
+      'outside-round',
+      'unknown-concept',
+      'note-too-long',
+      'ends-before-start',
+      'stored',
+    ]);
+  });
+
+  it('refuse links back in time, and marks of another round', async () => {
+    const mark = mount();
+    await apply(put(mark));
+    const late: Mark = {
+      kind: 'error',
+      id: randomUUID(),
+      atSeconds: 90,
+      errorId: 'err-half-flat',
+      athlete: 'a',
+      ledTo: [mark.id],
+    };
+    expect(await apply(put(late))).toMatchObject([{ status: 'refused', problems: [{ code: 'back-in-time' }] }]);
+    const other = await seedRound(await seedPerson('Nadia'), await seedPerson('Yara'));
+    expect(await applyChanges(pool(), other, [put(mark, 1)], coach)).toMatchObject([
+      { status: 'refused', problems: [{ code: 'belongs-elsewhere' }] },
+    ]);
+  });
+});
+
+describe('requests', () => {
+  it('that are broken get their answer and store nothing', async () => {
+    expect(await send('{"changes": [')).toMatchObject({ problem: { status: 400, code: 'not-json' } });
+    for (const body of [
+      {},
+      { changes: [] },
+      { changes: [{ changeId: 'x' }] },
+      { changes: [put({ ...mount(), kind: 'explosion' } as never)] },
+      { changes: [put({ ...mount(), extra: 1 } as never)] },
+      { changes: Array.from({ length: 300 }, () => put(mount())) },
+    ]) {
+      expect(await send(body)).toMatchObject({ problem: { status: 400, code: 'not-understood' } });
+    }
+    expect(await receiveChanges('not-a-round', '{}', coach)).toMatchObject({ problem: { status: 404 } });
+    expect(await receiveChanges(randomUUID(), '{}', coach)).toMatchObject({ problem: { status: 404 } });
+    expect(await listMarks(pool(), round.id)).toHaveLength(0);
+  });
+});

@@ -1,0 +1,100 @@
+import { randomUUID } from 'node:crypto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { findDrill } from '@/core/vocabulary';
+import { findClass, findLatestPlan, insertClass, saveAttendee } from '@/data/classes/classes';
+import { pool } from '@/data/client';
+import { insertMark } from '@/data/marks/marks';
+import { listPeople } from '@/data/people/people';
+import { generatePlan } from '@/server/classes/generatePlan';
+import { loadRecords } from '@/server/students/loadRecords';
+import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+
+const today = '2026-11-23';
+let classId: string;
+let people: string[];
+
+beforeEach(async () => {
+  await emptyDatabase();
+  const coach = await seedCoach();
+  people = await Promise.all(['Ana', 'Iris', 'Nadia', 'Yara'].map((name) => seedPerson(name)));
+  const round = await seedRound(people[0]!, people[1]!);
+  const marks = [
+    { kind: 'position' as const, atSeconds: 10, positionId: 'half-guard', holder: 'b' as const },
+    {
+      kind: 'error' as const,
+      atSeconds: 60,
+      errorId: 'err-half-flat',
+      athlete: 'a' as const,
+      punished: 'yes' as const,
+      ledTo: [],
+    },
+    {
+      kind: 'error' as const,
+      atSeconds: 90,
+      errorId: 'err-half-flat',
+      athlete: 'a' as const,
+      punished: 'no' as const,
+      ledTo: [],
+    },
+  ];
+  for (const mark of marks)
+    await insertMark(pool(), {
+      mark: { ...mark, id: randomUUID() },
+      roundId: round.id,
+      version: 1,
+      changeId: randomUUID(),
+      deleted: false,
+      changedBy: coach,
+    });
+  classId = randomUUID();
+  await insertClass(pool(), {
+    id: classId,
+    title: 'Evening',
+    startsAt: '2026-11-24T19:00:00.000Z',
+    minutes: 60,
+    uniform: 'gi',
+    level: 'all',
+    pairsOnMats: 4,
+  });
+});
+
+const generate = async () => generatePlan(pool(), (await findClass(pool(), classId))!, [], undefined, today);
+
+describe('from marks in the database to a plan in the database', () => {
+  it('counts only rounds that were reviewed, and only what is not deleted', async () => {
+    await seedRound(people[2]!, people[3]!);
+    const { records } = await loadRecords(pool(), await listPeople(pool()), today);
+    expect(records.map((one) => one.rounds.length).sort()).toEqual([0, 0, 1, 1]);
+    await pool().query("update mark set deleted_at = now() where kind = 'error'");
+    const again = await loadRecords(pool(), await listPeople(pool()), today);
+    expect(again.records.flatMap((one) => one.rounds).every((one) => one.occurrences.size === 0)).toBe(true);
+  });
+
+  it('answers what was marked, keeps each version, and says for whom', async () => {
+    for (const id of people) await saveAttendee(pool(), classId, id, 0.9);
+    const first = await generate();
+    if (!first.ok) throw new Error(first.problem.code);
+    expect(first.value.version).toBe(1);
+    const targets = first.value.plan.drills.flatMap((one) => findDrill(one.drillId)!.targetErrorIds);
+    expect(targets).toContain('err-half-flat');
+    const reason = first.value.plan.blocks
+      .flatMap((block) => block.reasons)
+      .find((one) => one.errorId === 'err-half-flat');
+    expect(reason?.people).toMatchObject([{ personId: people[0], count: 2, lastSeenOn: '2026-11-20' }]);
+    expect((await generate()).ok).toBe(true);
+    expect(await findLatestPlan(pool(), classId)).toMatchObject({ version: 2 });
+  });
+
+  it('says what is missing', async () => {
+    const code = async () => {
+      const outcome = await generate();
+      return outcome.ok ? 'planned' : outcome.problem.code;
+    };
+    expect(await code()).toBe('nobody-expected');
+    await saveAttendee(pool(), classId, people[2]!, 0.9);
+    expect(await code()).toBe('one-person');
+    await saveAttendee(pool(), classId, people[3]!, 0.9);
+    expect(await code()).toBe('nothing-to-work-on');
+    expect(await findLatestPlan(pool(), classId)).toBeUndefined();
+  });
+});

@@ -1,0 +1,32 @@
+import { expect, type Page } from '@playwright/test';
+import { DEMO_PASSWORD } from '../../demo/academy/people';
+
+export async function signIn(page: Page, url: string, name = 'ludo', password = DEMO_PASSWORD): Promise<void> {
+  await page.goto(`${url}/sign-in`);
+  await page.getByLabel('Sign-in name').fill(name);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.waitForURL('**/footage');
+}
+
+/** Collects what the browser complains about: errors of scripts, of the content policy, of hydration. */
+export function watchConsole(page: Page): string[] {
+  const complaints: string[] = [];
+  page.on('pageerror', (error) => complaints.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && !/Failed to load resource|ERR_CONNECTION/.test(message.text()))
+      complaints.push(message.text());
+  });
+  return complaints;
+}
+
+/** Writes a call by keyboard only. */
+export async function call(page: Page, text: string): Promise<void> {
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Call' })).toBeFocused();
+  await page.keyboard.type(text);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('textbox', { name: 'Call' })).toHaveCount(0);
+}
+
+export const ledger = (page: Page) => page.getByRole('listbox', { name: 'Marks of the round' }).getByRole('option');

@@ -1,0 +1,73 @@
+import { randomUUID } from 'node:crypto';
+import { insertCoach } from '@/data/accounts/coaches';
+import { pool } from '@/data/client';
+import { insertPerson } from '@/data/people/people';
+import { findRound, insertAthlete, insertRound, type Round } from '@/data/rounds/rounds';
+import { hashPassword } from '@/server/accounts/passwords';
+
+/** Empties every table of the tests' database. */
+export async function emptyDatabase(): Promise<void> {
+  await pool().query('truncate coach, academy, person, footage, round, mark, academy_class, sign_in_attempt cascade');
+}
+
+export async function seedCoach(name = 'ludo'): Promise<string> {
+  const id = randomUUID();
+  await insertCoach(pool(), {
+    id,
+    signInName: name,
+    displayName: name,
+    role: 'head',
+    passwordHash: await hashPassword('a long enough secret'),
+  });
+  return id;
+}
+
+export async function seedPerson(name: string, weightKg: number | undefined = 70): Promise<string> {
+  const id = randomUUID();
+  await insertPerson(pool(), {
+    id,
+    name,
+    standing: 'student',
+    division: 'female',
+    bornOn: '1996-05-04',
+    belt: 'blue',
+    stripes: 1,
+    weightKg,
+    injuredUntil: undefined,
+    injuryNote: undefined,
+  });
+  return id;
+}
+
+/** A round of 300 seconds between two people, from second 10 on. */
+export async function seedRound(personA: string, personB: string, heldOn = '2026-11-20'): Promise<Round> {
+  const id = randomUUID();
+  const content = {
+    id,
+    footageId: undefined,
+    heldOn,
+    uniform: 'gi' as const,
+    ruleSet: 'no-score',
+    plannedSeconds: 300,
+    occasion: 'sparring' as const,
+  };
+  await insertRound(
+    pool(),
+    { ...content, theme: '', numberInSession: 1, startSeconds: 10, endSeconds: 310 },
+    undefined,
+  );
+  for (const [slot, personId] of [
+    ['a', personA],
+    ['b', personB],
+  ] as const) {
+    await insertAthlete(pool(), id, slot, {
+      personId,
+      belt: 'blue',
+      stripes: 1,
+      weightKg: 70,
+      weightSource: 'stated',
+      toldApartBy: '',
+    });
+  }
+  return (await findRound(pool(), id))!;
+}

@@ -1,0 +1,90 @@
+import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import pg from 'pg';
+import { ensureDatabase, startCluster, testCluster } from '../../bin/cluster';
+import { loadDemo } from '../../demo/loadDemo';
+
+const project = path.resolve(import.meta.dirname, '../..');
+
+/** The built application on a database and folder of its own, to be killed and started again at will. */
+export interface TestServer {
+  readonly url: string;
+  readonly query: (text: string, values?: unknown[]) => Promise<pg.QueryResult>;
+  readonly kill: (signal: NodeJS.Signals) => Promise<void>;
+  readonly start: () => Promise<void>;
+  readonly close: () => Promise<void>;
+}
+
+export async function openServer(name: string, port: number, demo: boolean): Promise<TestServer> {
+  const cluster = await startCluster(testCluster);
+  const databaseUrl = await ensureDatabase(cluster, `owl_${name}_${process.pid}_${Date.now()}`);
+  const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));
+  if (demo) await loadDemo(databaseUrl, folder, () => undefined);
+  const pool = new pg.Pool({ connectionString: databaseUrl, max: 2 });
+  const url = `http://127.0.0.1:${port}`;
+  let child: ChildProcess | undefined;
+  const env = {
+    ...process.env,
+    NODE_ENV: 'production' as const,
+    NEXT_TELEMETRY_DISABLED: '1',
+    OWL_DATABASE_URL: databaseUrl,
+    OWL_DATA_FOLDER: folder,
+    OWL_MOST_UPLOAD_BYTES: String(60 * 1024 * 1024),
+  };
+
+  const start = async () => {
+    child = spawn(
+      process.execPath,
+      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+      { cwd: project, env, stdio: 'ignore' },
+    );
+    for (let wait = 0; wait < 300; wait += 1) {
+      const answer = await fetch(`${url}/sign-in`, { redirect: 'manual' }).catch(() => undefined);
+      if (answer && answer.status < 500) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error(`openServer: no answer from ${url}`);
+  };
+  const kill = async (signal: NodeJS.Signals) => {
+    const dying = child;
+    child = undefined;
+    if (!dying || dying.exitCode !== null) return;
+    const gone = new Promise((resolve) => dying.once('exit', resolve));
+    dying.kill(signal);
+    await gone;
+  };
+  const close = async () => {
+    await kill('SIGTERM');
+    await pool.end();
+    rmSync(folder, { recursive: true, force: true });
+  };
+  await start();
+  return { url, query: (text, values) => pool.query(text, values), kill, start, close };
+}
+
+/** An ordinary H.264 film made with ffmpeg, not by the demo's generator. */
+export function makeFilm(file: string, seconds: number): string {
+  const picture = ['-f', 'lavfi', '-i', `testsrc2=size=1280x720:rate=30:duration=${seconds}`];
+  const sound = ['-f', 'lavfi', '-i', `sine=frequency=300:duration=${seconds}`];
+  execFileSync('ffmpeg', [
+    '-v',
+    'error',
+    '-y',
+    ...picture,
+    ...sound,
+    '-c:v',
+    'libx264',
+    '-preset',
+    'veryfast',
+    '-g',
+    '30',
+    '-pix_fmt',
+    'yuv420p',
+    '-c:a',
+    'aac',
+    file,
+  ]);
+  return file;
+}
