@@ -8,6 +8,7 @@ export default defineConfig({
   outputDir: './test-results',
   timeout: 120_000,
   workers: 1,
+  expect: { timeout: 12_000 },
   reporter: [['list']],
   use: {
     viewport: { width: 1280, height: 800 },

@@ -1,1 +1,57 @@
-export async function runBenchmarks(): Promise<void> {}
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { cpus, tmpdir } from 'node:os';
+import path from 'node:path';
+import { measureCore } from '../bench/core';
+import { measurePages } from '../bench/pages';
+import { measureRanges } from '../bench/ranges';
+import { openServer } from '../tests/support/server';
+import { build } from './application';
+import { ensureDebianPackages, projectFolder, say } from './steps';
+
+/** Times a fixed piece of work five times: how unsteady the machine is while the benchmarks run. */
+function measureNoise(): { fastest: number; slowest: number } {
+  const times = Array.from({ length: 5 }, () => {
+    const began = performance.now();
+    let sum = 0;
+    for (let index = 0; index < 60_000_000; index += 1) sum += index % 7;
+    return performance.now() - began + (sum > 0 ? 0 : 1);
+  });
+  return { fastest: Math.min(...times), slowest: Math.max(...times) };
+}
+
+/** All benchmarks in one run, written to bench/results.md. */
+export async function runBenchmarks(): Promise<void> {
+  await ensureDebianPackages(['postgresql', 'ffmpeg', 'chromium']);
+  await build();
+  const before = measureNoise();
+  say('reading, matching, planning …');
+  const lines = await measureCore();
+  const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
+  const server = await openServer('bench', 4398, true);
+  try {
+    say('ranges of footage against a plain static server …');
+    lines.push(...(await measureRanges(server.url, scratch)));
+    say('pages and key presses in the browser …');
+    lines.push(...(await measurePages(server.url)));
+  } finally {
+    await server.close();
+    rmSync(scratch, { recursive: true, force: true });
+  }
+  const after = measureNoise();
+  const noise = Math.max(before.slowest, after.slowest) / Math.min(before.fastest, after.fastest);
+  const text = [
+    '# Benchmarks',
+    '',
+    `${new Date().toISOString().slice(0, 10)}, ${cpus().length} cores, Node.js ${process.version}. Written by \`bin/owl bench\`.`,
+    '',
+    `The machine is shared: the same fixed work took between ${before.fastest.toFixed(0)} and ${Math.max(before.slowest, after.slowest).toFixed(0)} ms in this run, a factor of ${noise.toFixed(2)}.`,
+    'Read times as orders of magnitude; the ratios were taken side by side in the same run.',
+    '',
+    '| what | measured | goal |',
+    '| --- | --- | --- |',
+    ...lines.map((line) => `| ${line.what} | ${line.measured} | ${line.goal ?? ''} |`),
+    '',
+  ].join('\n');
+  writeFileSync(path.join(projectFolder, 'bench', 'results.md'), text);
+  console.log(text);
+}

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
-import { call, ledger, watchConsole } from '../support/pages';
+import { call, ledger, reviewIsReady, watchConsole } from '../support/pages';
 import { makeFilm, openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
@@ -101,6 +101,7 @@ test('from nothing to a printed class sheet in one evening', async ({ page }) =>
             video.readyState >= 2 ? resolve() : video.addEventListener('loadeddata', () => resolve()),
           ),
       );
+    await reviewIsReady(page);
     for (const [jump, text] of calls) {
       for (let press = 0; press < jump; press += 1) await page.keyboard.press('Shift+ArrowRight');
       await call(page, text);

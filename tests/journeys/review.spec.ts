@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { demoId } from '../../demo/academy/marksOfRound';
-import { call, ledger, signIn, watchConsole } from '../support/pages';
+import { call, ledger, openReview, signIn, watchConsole } from '../support/pages';
 import { openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
@@ -21,7 +21,7 @@ const markCount = async (roundKey: string) => {
 test('footage plays, steps by single pictures and goes from mark to mark', async ({ page }) => {
   const complaints = watchConsole(page);
   await signIn(page, server.url);
-  await page.goto(`${server.url}/rounds/${anaMarek}`);
+  await openReview(page, `${server.url}/rounds/${anaMarek}`);
   const video = page.locator('video');
   const time = () => video.evaluate((one: HTMLVideoElement) => one.currentTime);
   await expect.poll(time).toBeGreaterThan(2.9);
@@ -55,10 +55,10 @@ test('footage plays, steps by single pictures and goes from mark to mark', async
 
 test('marks are made, rewritten, deleted, linked, undone and redone by keyboard', async ({ page }) => {
   await signIn(page, server.url);
-  await page.goto(`${server.url}/rounds/${demoId('round', 'mia-jon')}`);
+  await openReview(page, `${server.url}/rounds/${demoId('round', 'mia-jon')}`);
   await expect(ledger(page)).toHaveCount(18);
   const chosen = page.locator('[aria-selected="true"]');
-  await call(page, 'at 0:05 mia limbs away');
+  await call(page, 'at 0:05 mia arms or legs away');
   await expect(chosen).toContainText('Arms or legs away from body');
   await page.keyboard.press('p');
   await expect(chosen).toContainText('punished');
@@ -104,7 +104,7 @@ test('marks are made, rewritten, deleted, linked, undone and redone by keyboard'
 
 test('the call line shows how it understands, offers others, and keeps what it cannot read', async ({ page }) => {
   await signIn(page, server.url);
-  await page.goto(`${server.url}/rounds/${demoId('round', 'teo-bruno')}`);
+  await openReview(page, `${server.url}/rounds/${demoId('round', 'teo-bruno')}`);
   await page.keyboard.press('Enter');
   await page.keyboard.type('teo knee sl');
   await expect(page.getByRole('status').filter({ hasText: 'attempt' })).toContainText('Teo · knee slice');
@@ -135,7 +135,7 @@ test('no acknowledged mark is lost when the server is killed, and waiting ones a
   test.setTimeout(180_000);
   await signIn(page, server.url);
   const key = 'nadia-yara';
-  await page.goto(`${server.url}/rounds/${demoId('round', key)}`);
+  await openReview(page, `${server.url}/rounds/${demoId('round', key)}`);
   const before = await markCount(key);
   await call(page, 'at 0:05 nadia good economy');
   await expect(page.getByText('All kept')).toBeVisible();
@@ -155,7 +155,7 @@ test('no acknowledged mark is lost when the server is killed, and waiting ones a
   await server.start();
   await page.close();
   const again = await page.context().newPage();
-  await again.goto(`${server.url}/rounds/${demoId('round', key)}`);
+  await openReview(again, `${server.url}/rounds/${demoId('round', key)}`);
   await expect(ledger(again)).toHaveCount(before + 4);
   await expect(again.getByText('All kept')).toBeVisible();
   await expect.poll(() => markCount(key)).toBe(before + 4);
@@ -171,9 +171,9 @@ test('two coaches who change the same mark are told, and nothing of either is lo
   const context = await browser.newContext();
   const other = await context.newPage();
   await signIn(other, server.url, 'iris');
-  const address = `${server.url}/rounds/${demoId('round', 'marek-samir')}?mark=${demoId('marek-samir', '7')}`;
+  const address = `${server.url}/rounds/${demoId('round', 'marek-samir')}?mark=${demoId('marek-samir', '8')}`;
   for (const one of [page, other]) {
-    await one.goto(address);
+    await openReview(one, address);
     await expect(one.locator('[aria-selected="true"]')).toContainText('Triangle on, nothing happens');
   }
   await other.keyboard.press('p');
@@ -181,7 +181,7 @@ test('two coaches who change the same mark are told, and nothing of either is lo
   await expect
     .poll(
       async () =>
-        (await server.query('select version from mark where id = $1', [demoId('marek-samir', '7')])).rows[0].version,
+        (await server.query('select version from mark where id = $1', [demoId('marek-samir', '8')])).rows[0].version,
     )
     .toBe(2);
   await page.keyboard.press('p');
@@ -195,7 +195,7 @@ test('two coaches who change the same mark are told, and nothing of either is lo
       async () =>
         (
           await server.query("select content->>'punished' as punished from mark where id = $1", [
-            demoId('marek-samir', '7'),
+            demoId('marek-samir', '8'),
           ])
         ).rows[0].punished,
     )

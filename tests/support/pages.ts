@@ -30,3 +30,13 @@ export async function call(page: Page, text: string): Promise<void> {
 }
 
 export const ledger = (page: Page) => page.getByRole('listbox', { name: 'Marks of the round' }).getByRole('option');
+
+/** Opens a round in Review and waits until its keys work. */
+export async function openReview(page: Page, address: string): Promise<void> {
+  await page.goto(address);
+  await reviewIsReady(page);
+}
+
+export async function reviewIsReady(page: Page): Promise<void> {
+  await expect(page.locator('[data-light="loft"][aria-busy="false"]')).toBeVisible();
+}

@@ -43,7 +43,7 @@ export interface Choice {
 }
 
 // Doses between which the benefit is drawn straight; denser where it bends.
-const DOSE_KNOTS = [0, 1, 2, 3, 4, 6, 8, 11, 15, 20, 28, 40];
+const DOSE_KNOTS = [0, 1.5, 3, 5, 8, 12, 18, 28];
 
 /** Errors by the same drills for the same people share one dose: one concave piece chain instead of one per student. */
 interface BenefitGroup {

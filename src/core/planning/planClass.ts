@@ -128,8 +128,13 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
   const kept = new Set(problem.locks.filter((lock) => lock.kind === 'keep').map((lock) => lock.drillId));
   const resting = new Set([...problem.restingDrillIds].filter((id) => !kept.has(id)));
   const pairs = Math.floor(problem.attendees.length / 2);
+  const candidates = listCandidates(problem.drills ?? catalogueDrills, problem.attendees, problem.uniform, resting);
+  const wanted = problem.attendees.flatMap((one) => one.needs.filter((need) => need.priority > 0));
+  const needed = new Set(wanted.map((need) => need.errorId));
   return {
-    candidates: listCandidates(problem.drills ?? catalogueDrills, problem.attendees, problem.uniform, resting),
+    candidates: candidates.filter(
+      ({ drill }) => kept.has(drill.id) || drill.targetErrorIds.some((id) => needed.has(id)),
+    ),
     attendees: problem.attendees,
     minutes: problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close,
     mostTopics: MOST_TOPICS,

@@ -14,7 +14,6 @@ import {
   drillName,
   GENERAL_CAUTION,
   phaseTitle,
-  sittingOutWords,
   workWords,
 } from './classView';
 
@@ -30,7 +29,14 @@ const Sheet = styled.main`
   .actions { display: flex; gap: ${space(3)}; margin-bottom: ${space(4)}; }
   .box { display: inline-block; width: 11px; height: 11px; border: 1px solid #333; margin-right: 5px; }
   @page { size: A4; margin: 10mm; }
-  @media print { margin: 0; padding: 0; border: 0; max-width: none; .actions { display: none; } }
+  @media print {
+    margin: 0; padding: 0; border: 0; max-width: none; font-size: 11px; line-height: 1.28;
+    .actions { display: none; }
+    td { padding-block: 2px 2px; }
+    strong { font-size: 13px; }
+    .cautions { font-size: 10px; }
+    &[data-dense] { font-size: 10px; }
+  }
 `;
 
 export interface ClassSheetProps {
@@ -60,7 +66,7 @@ export function ClassSheet({
   const nameOf = (id: string) => names[id] ?? 'somebody';
   const seen = new Set<string>();
   return (
-    <Sheet>
+    <Sheet data-dense={plan.blocks.length > 14 || undefined}>
       <div className="actions">
         <Button look="lead" onPress={() => window.print()}>
           Print
@@ -110,7 +116,8 @@ export function ClassSheet({
             ))}
             {pairing.sittingOut.map((one) => (
               <div key={one.personId} className="small">
-                {nameOf(one.personId)}: {sittingOutWords(one.rules)}
+                {nameOf(one.personId)}:{' '}
+                {one.rules.length === 0 ? 'joins as a third' : 'no partner within the rules; keeps the clock'}
               </div>
             ))}
             {pairing.injuredIds.map((id) => (

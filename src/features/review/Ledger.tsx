@@ -24,6 +24,7 @@ const Line = styled.li`
   .how[data-harm] { color: ${color.harm}; }
   .note { font-family: ${font.serif}; font-style: italic; color: ${color.quiet}; }
   &[data-kind='position'] .what { font-family: ${font.serif}; font-size: 17px; }
+  &[data-now] .at { box-shadow: inset -3px 0 0 ${color.focus}; color: ${color.ink}; }
   &[aria-selected='true'] { background: ${color.focusWash}; }
   &[aria-selected='true'] .at { color: ${color.ink}; }
   .doubt { grid-column: 2; padding: 0 0 ${space(1)} ${space(2)}; color: ${color.focusText}; font-size: ${size.small}; }
@@ -35,6 +36,8 @@ export interface LedgerProps {
   readonly startSeconds: number;
   readonly names: Names;
   readonly selectedId?: string;
+  /** The last mark at or before the moment that is looked at. */
+  readonly currentId?: string;
   readonly linkingFromId?: string;
   readonly contradictions: readonly Contradiction[];
   readonly damage: ReadonlyMap<string, Damage>;
@@ -46,14 +49,18 @@ export const Ledger = memo(function Ledger({
   startSeconds,
   names,
   selectedId,
+  currentId,
   linkingFromId,
   contradictions,
   damage,
   onSelect,
 }: LedgerProps) {
-  const selected = useRef<HTMLLIElement>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new selection is what scrolls
-  useEffect(() => selected.current?.scrollIntoView?.({ block: 'nearest' }), [selectedId, outline.length]);
+  const shown = useRef<HTMLLIElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
+  useEffect(() => {
+    // Newer browsers answer with a promise, which must not become the effect's clean-up.
+    void shown.current?.scrollIntoView?.({ block: 'nearest' });
+  }, [selectedId, currentId, outline.length]);
   return (
     <List role="listbox" aria-label="Marks of the round">
       {outline.map(({ mark, depth }) => {
@@ -61,13 +68,15 @@ export const Ledger = memo(function Ledger({
         const doubts = contradictions.filter((one) => one.markIds[0] === mark.id);
         const cost = damage.get(mark.id);
         const isSelected = mark.id === selectedId;
+        const isShown = mark.id === (currentId ?? selectedId);
         return (
           <Line
             key={mark.id}
-            ref={isSelected ? selected : undefined}
+            ref={isShown ? shown : undefined}
             role="option"
             tabIndex={-1}
             aria-selected={isSelected}
+            data-now={mark.id === currentId || undefined}
             data-kind={mark.kind}
             data-mark={mark.kind}
             onClick={() => onSelect(mark)}

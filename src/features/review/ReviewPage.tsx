@@ -94,9 +94,15 @@ export function ReviewPage({
   const [keysOpen, setKeysOpen] = useState(false);
   const [linkFrom, setLinkFrom] = useState<string>();
   const [said, setSaid] = useState<string>();
+  // Where the playhead stood when a mark was chosen: until it moves on, ↑ and ↓ go from that mark, not from the moment.
+  const chosenAt = useRef(Number.NaN);
   const [unplayable, setUnplayable] = useState(false);
   const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
   const selected = state.selectedId ? state.held.get(state.selectedId)?.mark : undefined;
+
+  // Keys work from here on: before, the page is only a picture of itself.
+  const [ready, setReady] = useState(false);
+  useEffect(() => setReady(true), []);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: only the first opening of the page looks at the address
   useEffect(() => {
@@ -134,18 +140,19 @@ export function ReviewPage({
     const mark = { ...draft, ...links, ...end, id: editing?.id ?? crypto.randomUUID() } as Mark;
     if (editing) marks.replace(editing, mark);
     else marks.add(mark);
+    chosenAt.current = playhead.now();
     closeCall();
   };
   const goTo = (mark: Mark | undefined) => {
     if (!mark) return;
     marks.select(mark.id);
     playhead.seek(mark.atSeconds);
+    chosenAt.current = playhead.now();
   };
   const neighbour = (direction: 1 | -1): Mark | undefined => {
-    const at = reading.marks.findIndex((mark) => mark.id === state.selectedId);
-    if (at >= 0 && Math.abs((reading.marks[at]?.atSeconds ?? 0) - playhead.now()) < 0.5)
-      return reading.marks[at + direction];
     const now = playhead.now();
+    const at = reading.marks.findIndex((mark) => mark.id === state.selectedId);
+    if (at >= 0 && Math.abs(now - chosenAt.current) < 0.3) return reading.marks[at + direction];
     return direction === 1
       ? reading.marks.find((mark) => mark.atSeconds > now + 0.02)
       : [...reading.marks].reverse().find((mark) => mark.atSeconds < now - 0.02);
@@ -206,6 +213,10 @@ export function ReviewPage({
   useReviewKeys(act);
 
   const seconds = usePlayheadTime(playhead, 0.5);
+  const currentId = useMemo(
+    () => [...reading.marks].reverse().find((mark) => mark.atSeconds <= seconds + 0.5)?.id,
+    [reading, seconds],
+  );
   const nextCalls = useMemo(
     () =>
       listNextCalls(findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' }, round.uniform, {
@@ -220,7 +231,7 @@ export function ReviewPage({
   };
 
   return (
-    <Frame data-light="loft">
+    <Frame data-light="loft" aria-busy={!ready}>
       <ReviewHeader
         a={round.a}
         b={round.b}
@@ -305,6 +316,7 @@ export function ReviewPage({
               startSeconds={span.startSeconds}
               names={names}
               selectedId={state.selectedId}
+              currentId={currentId}
               linkingFromId={linkFrom}
               contradictions={contradictions}
               damage={chains.damageByRoot}

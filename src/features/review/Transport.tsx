@@ -25,7 +25,7 @@ export interface TransportProps {
 }
 
 export function Transport({ playhead, span, rate, onPrevious, onNext }: TransportProps) {
-  const seconds = usePlayheadTime(playhead, 0.1);
+  const seconds = usePlayheadTime(playhead);
   const press = (label: string, icon: ReactNode, act: () => void, on = false) => (
     <Button aria-label={label} onPress={act} data-on={on || undefined} excludeFromTabOrder>
       {icon}

@@ -13,6 +13,7 @@ const Box = styled.fieldset`
   &[data-focus] { border-color: ${color.focus}; }
   legend { padding: 0; font-size: ${size.body}; font-weight: 600; margin-bottom: ${space(2)}; }
   .pair { display: grid; grid-template-columns: 1fr 1fr; gap: ${space(4)}; }
+  .weight { display: grid; grid-template-columns: minmax(90px, 1fr) auto; gap: ${space(4)}; }
   .belt { display: flex; align-items: flex-end; gap: ${space(3)}; }
   .belt > :first-child { flex: 1; }
 `;
@@ -57,7 +58,7 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
             value={fields.toldApartBy}
             onChange={(toldApartBy) => onChange({ toldApartBy })}
             problem={message('toldApartBy')}
-            hint="white gi, starts left"
+            hint={fields.toldApartBy ? undefined : 'white gi, starts left'}
           />
         ) : (
           <TextField
@@ -84,7 +85,7 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
             label="Told apart by"
             value={fields.toldApartBy}
             onChange={(toldApartBy) => onChange({ toldApartBy })}
-            hint="white gi, starts left"
+            hint={fields.toldApartBy ? undefined : 'white gi, starts left'}
           />
         </div>
       )}
@@ -113,7 +114,7 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
           problem={message('stripes')}
         />
       </div>
-      <div className="pair">
+      <div className="weight">
         <TextField
           label="Weight that day"
           inputMode="decimal"

@@ -8,8 +8,10 @@ import { Button } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 
 const Frame = styled.div`
-  display: grid; grid-template-columns: minmax(0, 520px) 1fr; gap: ${space(4)} ${space(6)}; align-items: start;
+  display: grid; grid-template-columns: minmax(0, 480px) 1fr; gap: ${space(4)} ${space(6)}; align-items: start;
   video { width: 100%; background: #101412; display: block; }
+  .points button { white-space: nowrap; }
+  .points > div { flex-wrap: nowrap; }
   .points { font-size: ${size.body}; display: grid; grid-template-columns: auto auto 1fr; gap: ${space(2)} ${space(3)}; align-items: center; }
   .problem { color: ${color.harm}; font-weight: 600; font-size: ${size.small}; }
 `;

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { color, font, size, space } from '../tokens/tokens';
@@ -61,7 +62,7 @@ export const Table = styled.table`
 `;
 
 /** Looks like a button, goes somewhere. */
-export const ActionLink = styled.a`
+export const ActionLink = styled(Link)`
   display: inline-flex; align-items: center; min-height: 36px; padding: 0 ${space(4)}; border: 1px solid ${color.strongRule}; text-decoration: none; border-radius: 2px;
   &:hover { background: ${color.sunken}; }
   &[data-look='lead'] { background: ${color.ink}; color: ${color.ground}; border-color: ${color.ink}; font-weight: 600; }

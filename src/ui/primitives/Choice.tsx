@@ -17,12 +17,12 @@ export interface ChoiceProps<Value extends string> {
 const Group = styled(RadioGroup)`
   display: flex; flex-direction: column; gap: 2px;
   > span:first-child { ${fieldLabel} }
-  .options { display: flex; flex-wrap: wrap; border: 1px solid ${color.strongRule}; border-radius: 2px; width: fit-content; background: ${color.raised}; }
+  .options { display: flex; border: 1px solid ${color.strongRule}; border-radius: 2px; width: fit-content; background: ${color.raised}; }
   .problem { color: ${color.harm}; font-size: 13.5px; font-weight: 600; }
 `;
 
 const Option = styled(Radio)`
-  padding: ${space(1)} ${space(3)}; min-height: 32px; cursor: pointer; display: flex; align-items: center;
+  padding: ${space(1)} ${space(2.5)}; min-height: 32px; cursor: pointer; display: flex; align-items: center;
   & + & { border-left: 1px solid ${color.rule}; }
   &[data-selected] { background: ${color.ink}; color: ${color.ground}; }
   &[data-focus-visible] { outline: 2px solid ${color.focus}; outline-offset: 1px; }

@@ -1,5 +1,6 @@
 'use client';
 
+import { useRef } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import { DropZone } from 'react-aria-components/DropZone';
 import { FileTrigger } from 'react-aria-components/FileTrigger';
@@ -24,6 +25,12 @@ export interface FileDropProps {
 }
 
 export function FileDrop({ words, hint, choose, accept, onFiles }: FileDropProps) {
+  const input = useRef<HTMLInputElement>(null);
+  const take = (list: FileList | null) => {
+    if (list) onFiles([...list]);
+    // Choosing the same file again must be news, too.
+    if (input.current) input.current.value = '';
+  };
   return (
     <Zone
       aria-label={words}
@@ -36,7 +43,7 @@ export function FileDrop({ words, hint, choose, accept, onFiles }: FileDropProps
         <div className="words">{words}</div>
         <div className="hint">{hint}</div>
       </div>
-      <FileTrigger acceptedFileTypes={[...accept]} allowsMultiple onSelect={(list) => list && onFiles([...list])}>
+      <FileTrigger acceptedFileTypes={[...accept]} allowsMultiple ref={input} onSelect={take}>
         <AriaButton>{choose}</AriaButton>
       </FileTrigger>
     </Zone>

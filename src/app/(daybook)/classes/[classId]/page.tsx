@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
+import { NothingHere } from '@/features/account/NothingHere';
 import { ClassPage } from '@/features/classes/ClassPage';
 import { loadClass } from '@/server/classes/loadClass';
 
@@ -7,7 +7,7 @@ export const metadata: Metadata = { title: 'Class' };
 
 export default async function Class({ params }: { params: Promise<{ classId: string }> }) {
   const page = await loadClass((await params).classId);
-  if (!page) notFound();
+  if (!page) return <NothingHere />;
   const { academyClass, people, chances, stored, academy, weightUnit } = page;
   return (
     <ClassPage

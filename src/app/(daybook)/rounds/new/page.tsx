@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
+import { NothingHere } from '@/features/account/NothingHere';
 import { newFields } from '@/features/rounds/initialFields';
 import { RoundCard } from '@/features/rounds/RoundCard';
 import { loadRoundCard } from '@/server/rounds/loadRoundCard';
@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'A new round' };
 
 export default async function NewRound({ searchParams }: { searchParams: Promise<{ footage?: string }> }) {
   const page = await loadRoundCard({ footageId: (await searchParams).footage });
-  if (!page) notFound();
+  if (!page) return <NothingHere />;
   return (
     <RoundCard
       initial={newFields(page.today, page.footage?.durationSeconds, page.latest)}

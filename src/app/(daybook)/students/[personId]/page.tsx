@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
 import { ageOn } from '@/core/kernel';
+import { NothingHere } from '@/features/account/NothingHere';
 import { StudentPage } from '@/features/students/StudentPage';
 import { loadStudent } from '@/server/students/loadStudent';
 
@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'Student' };
 
 export default async function Student({ params }: { params: Promise<{ personId: string }> }) {
   const page = await loadStudent((await params).personId);
-  if (!page) notFound();
+  if (!page) return <NothingHere />;
   const { person, rounds, errors, habits, windowDays, weightUnit } = page;
   const lines = rounds.map(({ round, meanTide }) => ({
     id: round.id,

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
+import { NothingHere } from '@/features/account/NothingHere';
 import { ReviewPage } from '@/features/review/ReviewPage';
 import { loadReview } from '@/server/rounds/loadReview';
 
@@ -12,7 +12,7 @@ interface Address {
 
 export default async function ReviewRound({ params, searchParams }: Address) {
   const page = await loadReview((await params).roundId);
-  if (!page) notFound();
+  if (!page) return <NothingHere />;
   const { at, mark } = await searchParams;
   const seconds = Number(at);
   return (

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
-import { notFound, redirect } from 'next/navigation';
+import { redirect } from 'next/navigation';
+import { NothingHere } from '@/features/account/NothingHere';
 import { ClassSheet } from '@/features/classes/ClassSheet';
 import { loadClass } from '@/server/classes/loadClass';
 
@@ -7,7 +8,7 @@ export const metadata: Metadata = { title: 'Class sheet' };
 
 export default async function Sheet({ params }: { params: Promise<{ classId: string }> }) {
   const page = await loadClass((await params).classId);
-  if (!page) notFound();
+  if (!page) return <NothingHere />;
   const { academyClass, people, stored, academy } = page;
   if (!stored) redirect(`/classes/${academyClass.id}`);
   const names = Object.fromEntries(people.map((person) => [person.id, person.name.split(' ')[0] ?? person.name]));
