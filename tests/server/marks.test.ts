@@ -19,10 +19,10 @@ beforeEach(async () => {
 
 const mount = (patch: Partial<Mark> = {}): Mark =>
   ({ kind: 'position', id: randomUUID(), atSeconds: 50, positionId: 'mount', holder: 'a', ...patch }) as Mark;
-const put = (mark: Mark, baseVersion = 0, patch: Partial<MarkChange> = {}): MarkChange => ({
+const put = (mark: Mark, base?: MarkChange, patch: Partial<MarkChange> = {}): MarkChange => ({
   changeId: randomUUID(),
   mark,
-  baseVersion,
+  baseChangeId: base?.changeId,
   removed: false,
   ...patch,
 });
@@ -48,22 +48,34 @@ describe('changes of marks', () => {
     expect(await countHistory(pool(), change.mark.id)).toBe(1);
   });
 
-  it('on an older version are a conflict that changes nothing and shows what is there', async () => {
+  it('made on anything but the latest change are a conflict that changes nothing and shows what is there', async () => {
     const mark = mount();
-    await apply(put(mark));
-    await apply(put({ ...mark, atSeconds: 60 } as Mark, 1));
-    const [outcome] = await apply(put({ ...mark, atSeconds: 70 } as Mark, 1));
-    expect(outcome).toMatchObject({ status: 'conflict', current: { version: 2, mark: { atSeconds: 60 }, by: 'ludo' } });
+    const first = put(mark);
+    await apply(first);
+    const theirs = put({ ...mark, atSeconds: 60 } as Mark, first);
+    await apply(theirs);
+    const mine = put({ ...mark, atSeconds: 70 } as Mark, first);
+    const afterMine = put({ ...mark, atSeconds: 75 } as Mark, mine);
+    // The second change of mine was made on one that was never stored: it must not slip through by its number.
+    const current = { changeId: theirs.changeId, mark: { atSeconds: 60 }, by: 'ludo' };
+    expect(await apply(mine, afterMine)).toMatchObject([
+      { status: 'conflict', current },
+      { status: 'conflict', current },
+    ]);
     expect((await findMark(pool(), mark.id))?.mark.atSeconds).toBe(60);
-    expect(await apply(put({ ...mark, atSeconds: 70 } as Mark, 2))).toMatchObject([{ status: 'stored', version: 3 }]);
+    expect(await apply(put({ ...mark, atSeconds: 70 } as Mark, theirs))).toMatchObject([
+      { status: 'stored', version: 3 },
+    ]);
     expect(await countHistory(pool(), mark.id)).toBe(3);
   });
 
   it('can be taken back: a deleted mark comes back with undo', async () => {
     const mark = mount();
-    await apply(put(mark), put(mark, 1, { removed: true }));
+    const made = put(mark);
+    const removal = put(mark, made, { removed: true });
+    await apply(made, removal);
     expect(await listMarks(pool(), round.id)).toHaveLength(0);
-    await apply(put(mark, 2));
+    await apply(put(mark, removal));
     expect(await listMarks(pool(), round.id)).toHaveLength(1);
   });
 
@@ -105,7 +117,7 @@ describe('changes of marks', () => {
     };
     expect(await apply(put(late))).toMatchObject([{ status: 'refused', problems: [{ code: 'back-in-time' }] }]);
     const other = await seedRound(await seedPerson('Nadia'), await seedPerson('Yara'));
-    expect(await applyChanges(pool(), other, [put(mark, 1)], coach)).toMatchObject([
+    expect(await applyChanges(pool(), other, [put(mark)], coach)).toMatchObject([
       { status: 'refused', problems: [{ code: 'belongs-elsewhere' }] },
     ]);
   });

@@ -19,7 +19,7 @@ function open(): Promise<IDBPDatabase<OutboxSchema>> {
 /** Changes of a round that have not been acknowledged, oldest first: they survive closing the page. */
 export async function listWaiting(roundId: string): Promise<PendingChange[]> {
   const waiting = await (await open()).getAllFromIndex('changes', 'round', roundId);
-  return waiting.sort((one, other) => one.queuedAt - other.queuedAt || one.baseVersion - other.baseVersion);
+  return waiting.sort((one, other) => one.queuedAt - other.queuedAt);
 }
 
 export async function keepWaiting(changes: readonly PendingChange[]): Promise<void> {

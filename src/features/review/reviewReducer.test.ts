@@ -27,35 +27,32 @@ describe('marks on the page', () => {
   it('are shown at once and wait to be stored', () => {
     const state = step(emptyReview([]), undefined, mark('m'));
     expect(ids(state)).toEqual(['m']);
-    expect(state.pending).toMatchObject([{ baseVersion: 0, removed: false }]);
+    expect(state.pending).toMatchObject([{ baseChangeId: undefined, removed: false }]);
     expect(
       reviewReducer(state, { kind: 'stored', changeIds: state.pending.map((one) => one.changeId) }).pending,
     ).toEqual([]);
   });
 
-  it('carry the version that the server will give, change after change', () => {
-    let state = step(emptyReview([]), undefined, mark('m'));
-    state = step(state, mark('m'), mark('m', 'b'));
+  it('name the change that each next one was made on', () => {
+    let state = step(emptyReview([{ mark: mark('m'), changeId: 'stored' }]), mark('m'), mark('m', 'b'));
     state = step(state, mark('m', 'b'), undefined);
-    expect(state.pending.map((one) => [one.baseVersion, one.removed])).toEqual([
-      [0, false],
-      [1, false],
-      [2, true],
-    ]);
-    expect(ids(state)).toEqual([]);
+    state = travel(state, 'undo');
+    const [one, two, three] = state.pending;
+    expect(state.pending.map((change) => change.baseChangeId)).toEqual(['stored', one!.changeId, two!.changeId]);
+    expect(state.pending.map((change) => change.removed)).toEqual([false, true, false]);
+    expect(state.held.get('m')).toEqual({ mark: mark('m', 'b'), changeId: three!.changeId });
   });
 
-  it('come and go with undo and redo, on the right versions', () => {
+  it('come and go with undo and redo', () => {
     let state = step(emptyReview([]), undefined, mark('m'));
     state = step(state, mark('m'), mark('m', 'b'));
     state = travel(state, 'undo');
-    expect(state.held.get('m')).toMatchObject({ version: 3, mark: { holder: 'a' } });
+    expect(state.held.get('m')?.mark).toMatchObject({ holder: 'a' });
     state = travel(state, 'undo');
     expect(ids(state)).toEqual([]);
     state = travel(state, 'redo');
-    expect(state.held.get('m')).toMatchObject({ version: 5, mark: { holder: 'a' } });
     state = travel(state, 'redo');
-    expect(state.held.get('m')).toMatchObject({ version: 6, mark: { holder: 'b' } });
+    expect(state.held.get('m')?.mark).toMatchObject({ holder: 'b' });
     expect(state.redo).toEqual([]);
     expect(reviewReducer(emptyReview([]), { kind: 'undo', changes: [] }).undo).toEqual([]);
   });
@@ -65,27 +62,30 @@ describe('marks on the page', () => {
       changeId: 'c',
       roundId: 'r',
       mark: mark('m', 'b'),
-      baseVersion: 1,
+      baseChangeId: 'stored',
       removed: false,
       queuedAt: 0,
     };
-    const state = reviewReducer(emptyReview([{ mark: mark('m'), version: 1 }]), { kind: 'restore', changes: [change] });
-    expect(state.held.get('m')).toMatchObject({ version: 2, mark: { holder: 'b' } });
+    const state = reviewReducer(emptyReview([{ mark: mark('m'), changeId: 'stored' }]), {
+      kind: 'restore',
+      changes: [change],
+    });
+    expect(state.held.get('m')).toEqual({ mark: mark('m', 'b'), changeId: 'c' });
     expect(state.pending).toEqual([change]);
   });
 
   it('stay as they are here until a conflict is settled', () => {
-    const start = step(emptyReview([{ mark: mark('m'), version: 1 }]), mark('m'), mark('m', 'b'));
+    const start = step(emptyReview([{ mark: mark('m'), changeId: 'stored' }]), mark('m'), mark('m', 'b'));
     const change = start.pending[0]!;
-    const theirs = { mark: { ...mark('m'), atSeconds: 30 } as Mark, version: 2, removed: false, by: 'Iris' };
+    const theirs = { mark: { ...mark('m'), atSeconds: 30 } as Mark, changeId: 'theirs', removed: false, by: 'Iris' };
     const torn = reviewReducer(start, { kind: 'conflict', conflict: { change, theirs } });
     expect(torn.pending).toEqual([]);
     expect(torn.held.get('m')!.mark).toMatchObject({ holder: 'b' });
     const kept = reviewReducer(torn, { kind: 'keep-theirs', changeId: change.changeId });
-    expect(kept.held.get('m')).toEqual({ mark: theirs.mark, version: 2 });
-    const again = { ...change, changeId: 'again', baseVersion: 2 };
+    expect(kept.held.get('m')).toEqual({ mark: theirs.mark, changeId: 'theirs' });
+    const again = { ...change, changeId: 'again', baseChangeId: 'theirs' };
     const mine = reviewReducer(torn, { kind: 'use-mine', changeId: change.changeId, change: again });
-    expect(mine.held.get('m')).toMatchObject({ version: 3, mark: { holder: 'b' } });
+    expect(mine.held.get('m')).toEqual({ mark: mark('m', 'b'), changeId: 'again' });
     expect(mine.pending).toEqual([again]);
     expect(mine.conflicts).toEqual([]);
   });

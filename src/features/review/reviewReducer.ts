@@ -1,9 +1,9 @@
 import type { Mark } from '@/core/round';
 
-/** A mark with the version that it will have once everything sent before has been stored. */
+/** A mark with the change that made it what it is: the next change names it, so that nobody else's change is overwritten unseen. */
 export interface HeldMark {
   readonly mark: Mark;
-  readonly version: number;
+  readonly changeId: string;
 }
 
 /** One change on its way to the server. */
@@ -11,14 +11,20 @@ export interface PendingChange {
   readonly changeId: string;
   readonly roundId: string;
   readonly mark: Mark;
-  readonly baseVersion: number;
+  /** The change that this one was made on; absent for a new mark. */
+  readonly baseChangeId?: string;
   readonly removed: boolean;
   readonly queuedAt: number;
 }
 
 export interface Conflict {
   readonly change: PendingChange;
-  readonly theirs: { readonly mark: Mark; readonly version: number; readonly removed: boolean; readonly by?: string };
+  readonly theirs: {
+    readonly mark: Mark;
+    readonly changeId: string;
+    readonly removed: boolean;
+    readonly by?: string;
+  };
 }
 
 export interface Refusal {
@@ -34,8 +40,8 @@ export interface Step {
 
 export interface ReviewState {
   readonly held: ReadonlyMap<string, HeldMark>;
-  /** Versions of marks that were removed, so that undo can bring them back on the right one. */
-  readonly removedVersions: ReadonlyMap<string, number>;
+  /** The changes that removed marks, so that undo can bring those back on the right one. */
+  readonly removals: ReadonlyMap<string, string>;
   readonly pending: readonly PendingChange[];
   readonly conflicts: readonly Conflict[];
   readonly refusals: readonly Refusal[];
@@ -63,7 +69,7 @@ export type ReviewAction =
 
 export const emptyReview = (stored: readonly HeldMark[]): ReviewState => ({
   held: new Map(stored.map((one) => [one.mark.id, one])),
-  removedVersions: new Map(),
+  removals: new Map(),
   pending: [],
   conflicts: [],
   refusals: [],
@@ -71,7 +77,7 @@ export const emptyReview = (stored: readonly HeldMark[]): ReviewState => ({
   redo: [],
 });
 
-/** The changes that turn marks from one form into another, on the versions held now. */
+/** The changes that turn marks from one form into another, on what is held now. */
 export function changesFor(
   state: ReviewState,
   roundId: string,
@@ -83,21 +89,21 @@ export function changesFor(
   return to.flatMap((target, index) => {
     const mark = target ?? from[index];
     if (!mark) return [];
-    const baseVersion = state.held.get(mark.id)?.version ?? state.removedVersions.get(mark.id) ?? 0;
-    return [{ changeId: makeId(), roundId, mark, baseVersion, removed: target === undefined, queuedAt: now }];
+    const baseChangeId = state.held.get(mark.id)?.changeId ?? state.removals.get(mark.id);
+    return [{ changeId: makeId(), roundId, mark, baseChangeId, removed: target === undefined, queuedAt: now }];
   });
 }
 
 function applyChanges(state: ReviewState, changes: readonly PendingChange[]): ReviewState {
   const held = new Map(state.held);
-  const removedVersions = new Map(state.removedVersions);
-  for (const { mark, baseVersion, removed } of changes) {
+  const removals = new Map(state.removals);
+  for (const { mark, changeId, removed } of changes) {
     if (removed) {
       held.delete(mark.id);
-      removedVersions.set(mark.id, baseVersion + 1);
-    } else held.set(mark.id, { mark, version: baseVersion + 1 });
+      removals.set(mark.id, changeId);
+    } else held.set(mark.id, { mark, changeId });
   }
-  return { ...state, held, removedVersions, pending: [...state.pending, ...changes] };
+  return { ...state, held, removals, pending: [...state.pending, ...changes] };
 }
 
 const without = (changes: readonly PendingChange[], ids: readonly string[]): PendingChange[] =>
@@ -143,14 +149,14 @@ export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewS
     case 'keep-theirs': {
       const conflict = state.conflicts.find((one) => one.change.changeId === action.changeId);
       if (!conflict) return state;
-      const { mark, version, removed } = conflict.theirs;
+      const { mark, changeId, removed } = conflict.theirs;
       const held = new Map(state.held);
-      const removedVersions = new Map(state.removedVersions);
+      const removals = new Map(state.removals);
       if (removed) {
         held.delete(mark.id);
-        removedVersions.set(mark.id, version);
-      } else held.set(mark.id, { mark, version });
-      return { ...state, held, removedVersions, conflicts: state.conflicts.filter((one) => one !== conflict) };
+        removals.set(mark.id, changeId);
+      } else held.set(mark.id, { mark, changeId });
+      return { ...state, held, removals, conflicts: state.conflicts.filter((one) => one !== conflict) };
     }
     case 'use-mine': {
       const conflicts = state.conflicts.filter((one) => one.change.changeId !== action.changeId);

@@ -10,7 +10,7 @@ export type SendResult =
 /** Sends changes once; an unreachable or failing server is `away`, to be tried again. */
 export async function sendChanges(roundId: string, changes: readonly PendingChange[]): Promise<SendResult> {
   const body = JSON.stringify({
-    changes: changes.map(({ changeId, mark, baseVersion, removed }) => ({ changeId, mark, baseVersion, removed })),
+    changes: changes.map(({ changeId, mark, baseChangeId, removed }) => ({ changeId, mark, baseChangeId, removed })),
   });
   const answer = await fetch(`/api/rounds/${roundId}/marks`, {
     method: 'POST',

@@ -39,6 +39,9 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
     for (const outcome of result.outcomes) {
       const change = batch.find((one) => one.changeId === outcome.changeId);
       if (!change || outcome.status === 'stored') continue;
+      // A later change of the same mark stands for the earlier ones: only it is settled, only it has to wait.
+      const earlier = latest.current.conflicts.find((one) => one.change.mark.id === change.mark.id);
+      if (earlier) await forgetWaiting([earlier.change.changeId]).catch(() => undefined);
       if (outcome.status === 'conflict') dispatch({ kind: 'conflict', conflict: { change, theirs: outcome.current } });
       else dispatch({ kind: 'refused', refusal: { change, codes: outcome.problems.map((one) => one.code) } });
     }
@@ -99,7 +102,7 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
       useMine: (changeId: string) => {
         const conflict = latest.current.conflicts.find((one) => one.change.changeId === changeId);
         if (!conflict) return;
-        const again = { ...conflict.change, changeId: makeId(), baseVersion: conflict.theirs.version };
+        const again = { ...conflict.change, changeId: makeId(), baseChangeId: conflict.theirs.changeId };
         void forgetWaiting([changeId]).catch(() => undefined);
         queue([again]);
         dispatch({ kind: 'use-mine', changeId, change: again });

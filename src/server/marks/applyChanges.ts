@@ -16,7 +16,7 @@ import type { ChangeOutcome, MarkChange } from './marksInput';
 
 /**
  * Stores changes of marks one after the other, each in its own transaction. A change that came before is answered again and stored once;
- * a change made on an older version is a conflict and changes nothing; every stored one is kept in the history.
+ * a change made on anything but the latest change is a conflict and changes nothing; every stored one is kept in the history.
  */
 export async function applyChanges(
   database: pg.Pool,
@@ -39,7 +39,7 @@ async function applyChange(
   change: MarkChange,
   coachId: string | undefined,
 ): Promise<ChangeOutcome> {
-  const { changeId, mark, baseVersion, removed } = change;
+  const { changeId, mark, baseChangeId, removed } = change;
   const write: MarkWrite = { mark, roundId: round.id, version: 1, changeId, deleted: removed, changedBy: coachId };
   const linkProblems = removed ? [] : await findLinkProblems(client, round.id, mark);
   if (linkProblems.length > 0) return { changeId, status: 'refused', problems: linkProblems };
@@ -53,7 +53,7 @@ async function applyChange(
   if (current.changeId === changeId || (await knowsChange(client, mark.id, changeId))) {
     return { changeId, status: 'stored', version: current.version };
   }
-  if (current.version !== baseVersion) return conflict(changeId, current);
+  if (current.changeId !== baseChangeId) return conflict(changeId, current);
   const next = { ...write, version: current.version + 1 };
   await updateMark(client, next);
   await insertMarkHistory(client, next);
@@ -80,5 +80,5 @@ async function findLinkProblems(
 const conflict = (changeId: string, current: StoredMark): ChangeOutcome => ({
   changeId,
   status: 'conflict',
-  current: { mark: current.mark, version: current.version, removed: current.deleted, by: current.changedByName },
+  current: { mark: current.mark, changeId: current.changeId, removed: current.deleted, by: current.changedByName },
 });

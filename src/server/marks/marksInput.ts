@@ -42,8 +42,8 @@ export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
 export const changeInput = z.object({
   changeId: z.uuid(),
   mark: markInput,
-  /** Version that the change was made on; 0 for a new mark. */
-  baseVersion: z.number().int().min(0),
+  /** The change that this one was made on; absent for a new mark. */
+  baseChangeId: z.uuid().optional(),
   removed: z.boolean(),
 });
 export const changesInput = z.object({ changes: z.array(changeInput).min(1).max(200) });
@@ -57,7 +57,7 @@ export type ChangeOutcome =
       readonly status: 'conflict';
       readonly current: {
         readonly mark: Mark;
-        readonly version: number;
+        readonly changeId: string;
         readonly removed: boolean;
         readonly by?: string;
       };

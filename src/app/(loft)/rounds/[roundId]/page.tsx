@@ -19,7 +19,7 @@ export default async function ReviewRound({ params, searchParams }: Address) {
     <ReviewPage
       round={page.round}
       footage={page.footage}
-      stored={page.marks.map(({ mark: stored, version }) => ({ mark: stored, version }))}
+      stored={page.marks.map(({ mark: stored, changeId }) => ({ mark: stored, changeId }))}
       reactionLeadSeconds={page.reactionLeadSeconds}
       unit={page.weightUnit}
       firstSeconds={at && Number.isFinite(seconds) ? seconds : undefined}
