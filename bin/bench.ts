@@ -27,7 +27,7 @@ export async function runBenchmarks(): Promise<void> {
   say('reading, matching, planning …');
   const lines = await measureCore();
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
-  const server = await openServer('bench', 4398, true);
+  const server = await openServer('bench', true);
   try {
     say('ranges of footage against a plain static server …');
     lines.push(...(await measureRanges(server.url, scratch)));

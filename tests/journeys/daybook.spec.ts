@@ -7,7 +7,7 @@ import { makeFilm, openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
 test.beforeAll(async () => {
-  server = await openServer('daybook', 4393, true);
+  server = await openServer('daybook', true);
 });
 test.afterAll(() => server.close());
 

@@ -8,7 +8,7 @@ import { makeFilm, openServer, type TestServer } from '../support/server';
 let server: TestServer;
 const scratch = mkdtempSync(path.join(tmpdir(), 'owl-newcomer-'));
 test.beforeAll(async () => {
-  server = await openServer('newcomer', 4391, false);
+  server = await openServer('newcomer', false);
   makeFilm(path.join(scratch, 'Tuesday round.mp4'), 60);
 });
 test.afterAll(async () => {
@@ -164,6 +164,7 @@ test('from nothing to a printed class sheet in one evening', async ({ page }) =>
 
   await test.step('the sheet prints to one page', async () => {
     await page.getByRole('link', { name: 'The sheet' }).click();
+    await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
     await expect(page.getByRole('heading', { name: 'Tomorrow evening' })).toBeVisible();
     expect(await countPdfPages(await page.pdf({ preferCSSPageSize: true }))).toBe(1);
   });

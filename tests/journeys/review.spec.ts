@@ -5,7 +5,7 @@ import { openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
 test.beforeAll(async () => {
-  server = await openServer('review', 4392, true);
+  server = await openServer('review', true);
 });
 test.afterAll(() => server.close());
 

@@ -7,7 +7,7 @@ import { openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
 test.beforeAll(async () => {
-  server = await openServer('gate', 4394, true);
+  server = await openServer('gate', true);
 });
 test.afterAll(() => server.close());
 

@@ -1,5 +1,6 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import pg from 'pg';
@@ -17,7 +18,19 @@ export interface TestServer {
   readonly close: () => Promise<void>;
 }
 
-export async function openServer(name: string, port: number, demo: boolean): Promise<TestServer> {
+/** A port that nobody listens on, also not a server that an interrupted run left behind. */
+function findFreePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer().once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}
+
+export async function openServer(name: string, demo: boolean): Promise<TestServer> {
+  const port = await findFreePort();
   const cluster = await startCluster(testCluster);
   const databaseUrl = await ensureDatabase(cluster, `owl_${name}_${process.pid}_${Date.now()}`);
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));

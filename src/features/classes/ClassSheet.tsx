@@ -8,6 +8,7 @@ import { Button } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
 import {
   blockTitle,
+  branchWords,
   cautionsOf,
   clockTime,
   dayWords,
@@ -167,11 +168,7 @@ function SheetRow({
                 ) : null}
               </div>
             ) : null}
-            {block.kind === 'progressive' ? (
-              <div className="small">
-                {drill.branches.map((branch) => `If ${branch.when} → ${branch.answer}`).join('; ')}.
-              </div>
-            ) : null}
+            {block.kind === 'progressive' ? <div className="small">{branchWords(drill.branches)}</div> : null}
           </>
         ) : (
           <strong>{blockTitle[block.kind]}</strong>

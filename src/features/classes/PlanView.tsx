@@ -6,7 +6,16 @@ import { findDrill, findHazard } from '@/core/vocabulary';
 import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import { blockTitle, clockTime, drillName, phaseTitle, reasonWords, sittingOutWords, workWords } from './classView';
+import {
+  blockTitle,
+  branchWords,
+  clockTime,
+  drillName,
+  phaseTitle,
+  reasonWords,
+  sittingOutWords,
+  workWords,
+} from './classView';
 
 const Blocks = styled.ol`
   list-style: none; margin: 0; padding: 0;
@@ -101,9 +110,7 @@ function Block({
             {block.kind === 'positional' ? (
               <p>Live from this position: start again on success, on escape, or on the bell.</p>
             ) : null}
-            {block.kind === 'progressive' ? (
-              <p>{drill.branches.map((branch) => `If ${branch.when} → ${branch.answer}`).join('; ')}.</p>
-            ) : null}
+            {block.kind === 'progressive' ? <p>{branchWords(drill.branches)}</p> : null}
           </>
         ) : (
           <p>{plainBlock[block.kind]}</p>

@@ -74,3 +74,7 @@ export function workWords(block: PlanBlock): string {
   const repeats = block.repetitions ? ` · ${block.repetitions}× each${drill?.sided ? ' side' : ''}` : '';
   return `${block.minutes} min${repeats}`;
 }
+
+/** "If they stack → hips out; if they roll → follow." */
+export const branchWords = (branches: readonly { readonly when: string; readonly answer: string }[]): string =>
+  `If ${branches.map((branch) => `${branch.when} → ${branch.answer}`).join('; if ')}.`;
