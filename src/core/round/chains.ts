@@ -20,9 +20,14 @@ export function checkLink(marks: readonly Mark[], fromId: string, toId: string):
     : succeed(true);
 }
 
+type MarkById = ReadonlyMap<string, Mark>;
+const indexMarks = (marks: readonly Mark[]): MarkById => new Map(marks.map((mark) => [mark.id, mark]));
+
 /** Ids of everything a mark led to, near and far, without itself. Safe on circles. */
-export function descendantIds(marks: readonly Mark[], markId: string): ReadonlySet<string> {
-  const byId = new Map(marks.map((mark) => [mark.id, mark]));
+export const descendantIds = (marks: readonly Mark[], markId: string): ReadonlySet<string> =>
+  descendantsIn(indexMarks(marks), markId);
+
+function descendantsIn(byId: MarkById, markId: string): ReadonlySet<string> {
   const seen = new Set<string>();
   const open = [markId];
   while (open.length > 0) {
@@ -78,19 +83,11 @@ interface Root {
  */
 export function readChains(reading: RoundReading, tide: Tide): ChainReading {
   const errors = reading.marks.filter((mark): mark is ErrorMark => mark.kind === 'error');
-  const byId = new Map(reading.marks.map((mark) => [mark.id, mark]));
-  const symptomIds = new Set<string>();
-  const roots: Root[] = errors.map((mark) => ({
-    mark,
-    descendants: mark.ledTo.length ? descendantIds(reading.marks, mark.id) : new Set<string>(),
-  }));
-  for (const { mark, descendants } of roots) {
-    for (const id of descendants) {
-      const below = byId.get(id);
-      if (below?.kind === 'error' && below.athlete === mark.athlete) symptomIds.add(id);
-    }
-  }
-  const firstCauses = roots.filter((root) => !symptomIds.has(root.mark.id));
+  const byId = indexMarks(reading.marks);
+  const symptomIds = findSymptoms(errors, byId);
+  const firstCauses: Root[] = errors
+    .filter((mark) => !symptomIds.has(mark.id))
+    .map((mark) => ({ mark, descendants: descendantsIn(byId, mark.id) }));
   const shares = sharePoints(firstCauses, byId);
   const losses = shareTideLoss(firstCauses, byId, tide);
   const damageByRoot = new Map(
@@ -103,17 +100,45 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
   return { damageByRoot, symptomIds };
 }
 
+/** Errors with an earlier error of the same athlete behind them, near or far: who stands behind is handed down along the links. */
+function findSymptoms(errors: readonly ErrorMark[], byId: MarkById): ReadonlySet<string> {
+  const behind = new Map<string, Set<Athlete>>();
+  const open = [...errors];
+  const visited = new Set<string>();
+  // Links go forward in time, so one pass in reading order settles nearly all; what grows after its turn gets another.
+  for (let index = 0; index < open.length; index += 1) {
+    const mark = open[index]!;
+    visited.add(mark.id);
+    for (const id of mark.ledTo) {
+      const below = byId.get(id);
+      if (below?.kind !== 'error') continue;
+      const known = behind.get(id) ?? new Set<Athlete>();
+      const before = known.size;
+      known.add(mark.athlete);
+      for (const athlete of behind.get(mark.id) ?? []) known.add(athlete);
+      behind.set(id, known);
+      if (known.size > before && visited.has(id)) open.push(below);
+    }
+  }
+  return new Set(errors.filter((mark) => behind.get(mark.id)?.has(mark.athlete)).map((mark) => mark.id));
+}
+
 function sharePoints(roots: readonly Root[], byId: ReadonlyMap<string, Mark>) {
   const shares = new Map(roots.map((root) => [root.mark.id, { points: 0, taps: 0 }]));
+  const paid = new Map(roots.map((root) => [root, paidBelow(root, byId)]));
   const owners = new Map<string, Root[]>();
   for (const root of roots) {
-    for (const id of root.descendants) owners.set(id, [...(owners.get(id) ?? []), root]);
+    for (const id of root.descendants) {
+      const known = owners.get(id);
+      if (known) known.push(root);
+      else owners.set(id, [root]);
+    }
   }
   for (const [id, all] of owners) {
     for (const athlete of ['a', 'b'] as const) {
       const losing = all.filter((root) => root.mark.athlete === athlete);
       if (losing.length === 0) continue;
-      const counted = losing.some((root) => !isRepeated(byId.get(id)!, root, byId));
+      const counted = losing.some((root) => !isPaid(byId.get(id)!, paid.get(root)!));
       if (!counted) continue;
       const { points, tap } = conceded(byId.get(id)!, athlete);
       for (const root of losing) {
@@ -126,19 +151,31 @@ function sharePoints(roots: readonly Root[], byId: ReadonlyMap<string, Mark>) {
   return shares;
 }
 
-/** A pin that a linked finished pass already paid for, or a position that a linked finished technique led straight to. */
-function isRepeated(mark: Mark, root: Root, byId: ReadonlyMap<string, Mark>): boolean {
-  if (mark.kind !== 'position') return false;
+/** What finished passes and back takes below a first cause have paid for, so that the position after them is not charged again. */
+interface Paid {
+  readonly passers: ReadonlySet<Athlete>;
+  readonly backTakenSeconds: Readonly<Record<Athlete, number>>;
+}
+
+function paidBelow(root: Root, byId: MarkById): Paid {
+  const passers = new Set<Athlete>();
+  const backTakenSeconds = { a: Number.POSITIVE_INFINITY, b: Number.POSITIVE_INFINITY };
+  for (const id of root.descendants) {
+    const mark = byId.get(id);
+    if (mark?.kind !== 'attempt' || !isFinished(mark)) continue;
+    const technique = findTechnique(mark.techniqueId);
+    if (technique?.class === 'passes') passers.add(mark.athlete);
+    if (technique?.class !== 'back-takes') continue;
+    backTakenSeconds[mark.athlete] = Math.min(backTakenSeconds[mark.athlete], mark.endSeconds ?? mark.atSeconds);
+  }
+  return { passers, backTakenSeconds };
+}
+
+function isPaid(mark: Mark, paid: Paid): boolean {
+  if (mark.kind !== 'position' || !mark.holder) return false;
   const points = findPosition(mark.positionId)?.points;
-  return [...root.descendants].some((id) => {
-    const other = byId.get(id);
-    if (other?.kind !== 'attempt' || !isFinished(other) || other.athlete !== mark.holder) return false;
-    const technique = findTechnique(other.techniqueId);
-    if (points === 'pass') return technique?.class === 'passes';
-    return (
-      points === 'back' && technique?.class === 'back-takes' && (other.endSeconds ?? other.atSeconds) <= mark.atSeconds
-    );
-  });
+  if (points === 'pass') return paid.passers.has(mark.holder);
+  return points === 'back' && paid.backTakenSeconds[mark.holder] <= mark.atSeconds;
 }
 
 const isFinished = (mark: AttemptMark): boolean => mark.stage === 'finished' && (mark.end ?? 'finished') === 'finished';
@@ -165,52 +202,114 @@ function conceded(mark: Mark, loser: Athlete): { points: number; tap: number } {
   return { points, tap: 0 };
 }
 
-function shareTideLoss(
-  roots: readonly Root[],
-  byId: ReadonlyMap<string, Mark>,
-  tide: Tide,
-): ReadonlyMap<string, number> {
-  const windows = roots.flatMap((root) => {
-    const window = lossWindow(root, byId, tide);
-    return window ? [{ root, ...window }] : [];
-  });
+interface LossWindow {
+  readonly root: Root;
+  readonly from: number;
+  readonly to: number;
+  /** The athlete's tide just before the error. */
+  readonly level: number;
+}
+
+function shareTideLoss(roots: readonly Root[], byId: MarkById, tide: Tide): ReadonlyMap<string, number> {
   const loss = new Map(roots.map((root) => [root.mark.id, 0]));
   for (const athlete of ['a', 'b'] as const) {
-    const mine = windows.filter((window) => window.root.mark.athlete === athlete);
-    const edges = [...new Set(mine.flatMap((window) => [window.from, window.to]))].sort((one, other) => one - other);
-    for (let index = 1; index < edges.length; index += 1) {
-      const from = edges[index - 1]!;
-      const to = edges[index]!;
-      const covering = mine.filter((window) => window.from <= from && window.to >= to);
-      for (const window of covering) {
-        const area = lostArea(tide, athlete, window.level, from, to);
-        loss.set(window.root.mark.id, loss.get(window.root.mark.id)! + area / covering.length / 60);
+    const windows = roots.flatMap((root) => {
+      const window = root.mark.athlete === athlete ? lossWindow(root, byId, tide) : undefined;
+      return window && window.to > window.from ? [window] : [];
+    });
+    const pieces = cutPieces(windows, tide, athlete);
+    for (const window of windows) {
+      let area = 0;
+      for (
+        let index = firstAtOrAfter(pieces, window.from);
+        index < pieces.length && pieces[index]!.from < window.to;
+        index += 1
+      ) {
+        const piece = pieces[index]!;
+        area += (Math.max(0, window.level - piece.value) * piece.liveSeconds) / piece.shared;
       }
+      loss.set(window.root.mark.id, area / 60);
     }
   }
   return loss;
 }
 
-const seenBy = (athlete: Athlete, value: number): number => (athlete === 'a' ? value : -value);
-
-function lossWindow(root: Root, byId: ReadonlyMap<string, Mark>, tide: Tide) {
-  if (root.descendants.size === 0) return undefined;
-  const { athlete, atSeconds } = root.mark;
-  const before = [...tide.steps].reverse().find((step) => step.live && step.startSeconds < atSeconds - 1e-9);
-  const level = seenBy(athlete, before?.value ?? 0);
-  const last = Math.max(...[...root.descendants].map((id) => byId.get(id)?.atSeconds ?? atSeconds));
-  const back = tide.steps.find(
-    (step) => step.live && step.endSeconds > last + 1e-9 && seenBy(athlete, step.value) >= level,
-  );
-  const end = tide.steps[tide.steps.length - 1]?.endSeconds ?? atSeconds;
-  return { from: atSeconds, to: Math.max(atSeconds, back ? Math.max(back.startSeconds, last) : end), level };
+interface Piece {
+  readonly from: number;
+  readonly liveSeconds: number;
+  readonly value: number;
+  /** How many windows cover it. */
+  readonly shared: number;
 }
 
-function lostArea(tide: Tide, athlete: Athlete, level: number, from: number, to: number): number {
-  return tide.steps.reduce((area, step) => {
-    const seconds = Math.min(step.endSeconds, to) - Math.max(step.startSeconds, from);
-    return step.live && seconds > 0 ? area + Math.max(0, level - seenBy(athlete, step.value)) * seconds : area;
-  }, 0);
+/** The covered time cut wherever a window or a step of the tide begins or ends, each piece with its height and its sharers. */
+function cutPieces(windows: readonly LossWindow[], tide: Tide, athlete: Athlete): Piece[] {
+  const changes = new Map<number, number>();
+  for (const { from, to } of windows) {
+    changes.set(from, (changes.get(from) ?? 0) + 1);
+    changes.set(to, (changes.get(to) ?? 0) - 1);
+  }
+  for (const step of tide.steps)
+    for (const edge of [step.startSeconds, step.endSeconds]) if (!changes.has(edge)) changes.set(edge, 0);
+  const edges = [...changes].sort((one, other) => one[0] - other[0]);
+  const pieces: Piece[] = [];
+  let shared = 0;
+  let at = 0;
+  for (const [index, [from, change]] of edges.entries()) {
+    shared += change;
+    const to = edges[index + 1]?.[0];
+    if (to === undefined || shared === 0) continue;
+    while (at < tide.steps.length - 1 && tide.steps[at]!.endSeconds <= from) at += 1;
+    const step = tide.steps[at];
+    if (!step?.live || step.startSeconds > from) continue;
+    pieces.push({ from, liveSeconds: to - from, value: seenBy(athlete, step.value), shared });
+  }
+  return pieces;
+}
+
+function firstAtOrAfter(pieces: readonly Piece[], seconds: number): number {
+  let low = 0;
+  let high = pieces.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (pieces[middle]!.from < seconds) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
+const seenBy = (athlete: Athlete, value: number): number => (athlete === 'a' ? value : -value);
+
+function lossWindow(root: Root, byId: MarkById, tide: Tide): LossWindow | undefined {
+  if (root.descendants.size === 0) return undefined;
+  const { athlete, atSeconds } = root.mark;
+  const { steps } = tide;
+  let before = lastStepBefore(steps, atSeconds);
+  while (before >= 0 && !steps[before]!.live) before -= 1;
+  const level = seenBy(athlete, steps[before]?.value ?? 0);
+  let last = atSeconds;
+  for (const id of root.descendants) last = Math.max(last, byId.get(id)?.atSeconds ?? atSeconds);
+  let back = Math.max(0, lastStepBefore(steps, last));
+  while (
+    back < steps.length &&
+    !(steps[back]!.live && steps[back]!.endSeconds > last + 1e-9 && seenBy(athlete, steps[back]!.value) >= level)
+  )
+    back += 1;
+  const end = steps[steps.length - 1]?.endSeconds ?? atSeconds;
+  const until = back < steps.length ? Math.max(steps[back]!.startSeconds, last) : end;
+  return { root, from: atSeconds, to: Math.max(atSeconds, until), level };
+}
+
+/** Index of the last step that begins before a moment, −1 when none does. */
+function lastStepBefore(steps: Tide['steps'], seconds: number): number {
+  let low = -1;
+  let high = steps.length - 1;
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if (steps[middle]!.startSeconds < seconds - 1e-9) low = middle;
+    else high = middle - 1;
+  }
+  return low;
 }
 
 /** Errors in reading order with the depth at which they hang from earlier errors; marks that were led to hang below their first parent. */

@@ -7,6 +7,7 @@ import {
   checkLink,
   checkMark,
   countTransitions,
+  descendantIds,
   type ErrorMark,
   findIntervalAt,
   listContradictions,
@@ -291,6 +292,32 @@ describe('chains of cause and cost', () => {
     expect(damageByRoot.get('e30')?.points).toBe(1.5);
     expect(damageByRoot.get('e40')?.points).toBe(1.5);
     expect(damageByRoot.get('e30')!.tideLoss + damageByRoot.get('e40')!.tideLoss).toBeCloseTo(2, 9);
+  });
+
+  it('find symptoms through several links, and among marks of one instant', () => {
+    fc.assert(
+      fc.property(arbitraryMarks, (marks) => {
+        const reading = readRound(span, marks);
+        const expected = new Set(
+          reading.marks.flatMap((mark) =>
+            mark.kind === 'error'
+              ? [...descendantIds(marks, mark.id)].filter((id) =>
+                  marks.some((one) => one.id === id && one.kind === 'error' && one.athlete === mark.athlete),
+                )
+              : [],
+          ),
+        );
+        expect(new Set(readChains(reading, tideOf(reading)).symptomIds)).toEqual(expected);
+      }),
+    );
+    const level = [
+      error(20, 'a', ['y'], 'z'),
+      error(20, 'b', ['x'], 'y'),
+      error(20, 'a', ['w'], 'x'),
+      error(30, 'b', [], 'w'),
+    ];
+    const reading = readRound(span, level);
+    expect([...readChains(reading, tideOf(reading)).symptomIds].sort()).toEqual(['w', 'x']);
   });
 
   it('give symptoms nothing of their own and outline them under their cause', () => {

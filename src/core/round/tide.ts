@@ -41,8 +41,19 @@ const stageBonus: Readonly<Record<AttemptMark['stage'], number>> = { entry: 0, c
 export function attemptSpan(mark: AttemptMark, intervals: readonly StateInterval[]): Span {
   if (mark.endSeconds !== undefined) return { startSeconds: mark.atSeconds, endSeconds: mark.endSeconds };
   const limit = mark.atSeconds + OPEN_ATTEMPT_SECONDS;
-  const next = intervals.find((one) => one.startSeconds > mark.atSeconds + 1e-9);
+  const next = intervals[firstAfter(intervals, mark.atSeconds + 1e-9)];
   return { startSeconds: mark.atSeconds, endSeconds: Math.min(limit, next?.startSeconds ?? limit) };
+}
+
+function firstAfter(intervals: readonly StateInterval[], seconds: number): number {
+  let low = 0;
+  let high = intervals.length;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (intervals[middle]!.startSeconds > seconds) high = middle;
+    else low = middle + 1;
+  }
+  return low;
 }
 
 interface Pressure extends Span {
@@ -64,14 +75,16 @@ function pressures(reading: RoundReading): Pressure[] {
  * Swapping the athletes negates every value.
  */
 export function tideOf(reading: RoundReading): Tide {
-  const pressing = pressures(reading).filter((one) => spanSeconds(one) > 0);
+  const waiting = pressures(reading).filter((one) => spanSeconds(one) > 0);
   const steps: TideStep[] = [];
   let area = 0;
+  let next = 0;
+  let pressing: Pressure[] = [];
   for (const interval of reading.intervals) {
     const live = interval.state.kind !== 'stopped';
-    const near = live
-      ? pressing.filter((one) => one.startSeconds < interval.endSeconds && one.endSeconds > interval.startSeconds)
-      : [];
+    while (next < waiting.length && waiting[next]!.startSeconds < interval.endSeconds) pressing.push(waiting[next++]!);
+    pressing = pressing.filter((one) => one.endSeconds > interval.startSeconds);
+    const near = live ? pressing : [];
     const base = baseValue(interval.state);
     for (const piece of splitAt(interval, near)) {
       const value = live ? clip(base + netPressure(near, piece)) : 0;
