@@ -50,9 +50,8 @@ export async function ensureDebianPackages(names: readonly (keyof typeof debianP
   const [command, prefix] = isRoot ? ['apt-get', []] : ['sudo', ['apt-get']];
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   await run(command, [...prefix, '-qq', 'update'], { env });
-  // The server package would make and start a cluster of its own for the system; we want only the programs.
-  const noSystemCluster = ['-o', 'Dpkg::Options::=--force-confold'];
-  await run(command, [...prefix, 'install', '-y', '-qq', '--no-install-recommends', ...noSystemCluster, ...missing], {
+  // Debian's server package may also make a cluster for the system; ours never touches it.
+  await run(command, [...prefix, 'install', '-y', '-qq', '--no-install-recommends', ...missing], {
     env,
     stdio: ['ignore', 'ignore', 'inherit'],
   });
