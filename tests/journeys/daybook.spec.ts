@@ -43,6 +43,15 @@ test('files that are no whole video are refused with what to do; a good one can 
     await page.locator('input[type="file"]').setInputFiles({ name, mimeType: 'video/mp4', buffer: bytes });
     await expect(page.getByRole('alert').filter({ hasText: words }).last()).toBeVisible();
   }
+  // Dropped on the zone as a hand would, through the browser's own drag.
+  writeFileSync(file('dropped.mp4'), 'not a film');
+  const zone = (await page.getByText('Drop sparring footage here').boundingBox())!;
+  const drag = await page.context().newCDPSession(page);
+  for (const type of ['dragEnter', 'dragOver', 'drop'] as const) {
+    const data = { items: [], files: [file('dropped.mp4')], dragOperationsMask: 1 };
+    await drag.send('Input.dispatchDragEvent', { type, x: zone.x + 20, y: zone.y + 10, data });
+  }
+  await expect(page.getByRole('alert').filter({ hasText: 'dropped.mp4 was not taken' })).toBeVisible();
   writeFileSync(file('huge.mp4'), Buffer.alloc(61 * 1024 * 1024, 7));
   await page.locator('input[type="file"]').setInputFiles(file('huge.mp4'));
   await expect(page.getByRole('alert').filter({ hasText: 'larger than 60 MB' })).toBeVisible({ timeout: 30_000 });
