@@ -1,5 +1,7 @@
+export { holderOf, type MarkDraft } from './draftOf';
 export * from './matchConcept';
 export * from './nextCalls';
 export * from './phraseMark';
 export * from './readCall';
 export * from './vocabularyIndex';
+export { wordsOf } from './words';

@@ -1,7 +1,7 @@
-import { distance } from 'fastest-levenshtein';
 import { findPosition, type PositionFamily, type Uniform } from '../vocabulary';
+import { spellingsOf } from './spellings';
 import type { Concept, ConceptKind, IndexedPhrase, VocabularyIndex } from './vocabularyIndex';
-import { stemOf } from './words';
+import { type Likenesses, likenessesOf } from './wordLikeness';
 
 export interface MatchContext {
   readonly uniform: Uniform;
@@ -20,89 +20,57 @@ export interface ConceptMatch {
 /** No name is longer than this many words; longer text is a remark. */
 const MOST_WORDS = 16;
 
-/** Least confidence at which a reading is offered, and at which it is taken. @source own decision, tuned on the call line's examples */
+/** Least confidence at which a reading is offered, and at which it is taken. @source own decision, tuned on the list of phrases */
 export const OFFERED_CONFIDENCE = 0.42;
 export const TAKEN_CONFIDENCE = 0.6;
 
-/** How alike two words are, 0 to 1: equal, same stem, beginning of, or a slip of the keyboard (one letter from four, two from seven). */
-function wordLikeness(typed: string, typedStem: string, word: string, stem: string): number {
-  if (typed === word) return 1;
-  if (typedStem === stem) return 0.97;
-  if (typed.length >= 2 && word.startsWith(typed)) return 0.8 + 0.15 * (typed.length / word.length);
-  if (typed.length < 4 || Math.abs(typed.length - word.length) > 2) return 0;
-  const slips = distance(typed, word);
-  if (slips === 1) return 0.8;
-  return slips === 2 && typed.length >= 7 ? 0.7 : 0;
-}
+/** Small words that a coach says and a name may lack: they cost next to nothing when they match nothing. */
+const fillers: ReadonlySet<string> = new Set(
+  'the a an of with to in on at for his her their its and from is are was into my your that this it he she they'.split(
+    ' ',
+  ),
+);
 
-/** Small words that a coach says and a name may lack: they cost nothing when they match nothing. */
-const fillers: ReadonlySet<string> = new Set([
-  'the',
-  'a',
-  'an',
-  'of',
-  'with',
-  'to',
-  'in',
-  'on',
-  'his',
-  'her',
-  'their',
-  'and',
-  'from',
-]);
+const INITIALS_LIKENESS = 0.86;
 
-/** How alike one typed word is to each word of the vocabulary that it resembles at all, by word number. */
-type Likenesses = ReadonlyMap<number, number>;
-
-// Typing repeats words from key to key and from split to split; what a word resembles depends on nothing else.
-const remembered = new WeakMap<VocabularyIndex, Map<string, Likenesses>>();
-const MOST_REMEMBERED = 2000;
-
-function likenessesOf(typed: string, index: VocabularyIndex): Likenesses {
-  const memory = remembered.get(index) ?? new Map<string, Likenesses>();
-  remembered.set(index, memory);
-  const known = memory.get(typed);
-  if (known) return known;
-  const stem = stemOf(typed);
-  const found = new Map<number, number>();
-  for (const [number, entry] of index.words.entries()) {
-    const likeness = wordLikeness(typed, stem, entry.word, entry.stem);
-    if (likeness > 0) found.set(number, likeness);
-  }
-  if (memory.size >= MOST_REMEMBERED) memory.clear();
-  memory.set(typed, found);
-  return found;
-}
-
+/** How well typed words fit a phrase, 0 to 1: each word's best partner, the share of the phrase that was said, and its trust. */
 function phraseLikeness(typed: readonly string[], likenesses: readonly Likenesses[], phrase: IndexedPhrase): number {
   let total = 0;
   let matched = 0;
   let ignored = 0;
-  const used = new Set<number>();
-  for (const [position, word] of typed.entries()) {
+  let fromStart = true;
+  let used = 0;
+  let last = -1;
+  let inOrder = true;
+  const { wordNumbers } = phrase;
+  for (let position = 0; position < typed.length; position += 1) {
     let best = 0;
     let at = -1;
-    for (const [place, number] of phrase.wordNumbers.entries()) {
-      const likeness = used.has(place) ? 0 : (likenesses[position]!.get(number) ?? 0);
+    for (let place = 0; place < wordNumbers.length; place += 1) {
+      if (used & (1 << place)) continue;
+      const likeness = likenesses[position]!.get(wordNumbers[place]!) ?? 0;
       if (likeness > best) {
         best = likeness;
         at = place;
       }
     }
     if (at >= 0) {
-      used.add(at);
+      used |= 1 << at;
       matched += 1;
-    } else if (fillers.has(word)) ignored += 1;
+      if (at < last) inOrder = false;
+      last = at;
+      if (at >= typed.length) fromStart = false;
+    } else if (fillers.has(typed[position]!)) ignored += 1;
     total += best;
   }
   const counted = typed.length - ignored;
   if (matched === 0 || counted === 0) return 0;
-  const share = matched / phrase.wordNumbers.length;
+  // A name that was said word for word stays ahead of what merely fits the place.
+  if (inOrder && total >= wordNumbers.length && typed.length === wordNumbers.length) return 1.03 * phrase.trust;
+  const share = matched / wordNumbers.length;
   // Typing a name from its start is the usual way to cut it short, so that costs less than naming a word from its middle.
-  const whole =
-    matched === counted && [...used].every((place) => place < typed.length) ? 0.82 + 0.18 * share : 0.72 + 0.28 * share;
-  return ((total - 0.04 * ignored) / counted) * whole * phrase.trust;
+  const whole = matched === counted && fromStart ? 0.82 + 0.18 * share : 0.72 + 0.28 * share;
+  return ((total - 0.02 * ignored) / counted) * whole * (inOrder ? 1 : 0.98) * phrase.trust;
 }
 
 const kindPreference: Readonly<Record<ConceptKind, number>> = {
@@ -113,18 +81,18 @@ const kindPreference: Readonly<Record<ConceptKind, number>> = {
   strength: 0,
 };
 
-function contextBonus(concept: Concept, context: MatchContext): number {
+function contextBonus(concept: Concept, context: MatchContext, index: VocabularyIndex): number {
   let bonus = kindPreference[concept.kind];
   if (context.kindHint === concept.kind) bonus += 0.12;
   else if (context.kindHint) bonus -= 0.12;
   if (concept.uniform !== 'both' && concept.uniform !== context.uniform) bonus -= 0.2;
+  const uses = index.uses.get(concept.id) ?? 0;
+  if (uses > 0) bonus += Math.min(0.03, 0.008 * Math.log1p(uses));
   const position = context.positionId ? findPosition(context.positionId) : undefined;
-  if (position) {
-    if (concept.families.includes(position.family as PositionFamily)) bonus += 0.03;
-    const weight = position.nextCalls.find(([id]) => id === concept.id)?.[1] ?? 0;
-    bonus += 0.006 * weight;
-  }
-  return bonus;
+  if (!position) return bonus;
+  if (concept.families.includes(position.family as PositionFamily)) bonus += 0.03;
+  const next = position.nextCalls.find(([id]) => id === concept.id);
+  return next ? bonus + 0.006 * next[1] : bonus;
 }
 
 /** The concepts that the words may mean, best first, each once; empty when nothing is near. Pure and without state. */
@@ -135,21 +103,62 @@ export function matchConcepts(
   most = 8,
 ): ConceptMatch[] {
   if (words.length === 0 || words.length > MOST_WORDS) return [];
-  const likenesses = words.map((word) => likenessesOf(word, index));
-  const candidates = new Set(
-    likenesses.flatMap((one) => [...one.keys()].flatMap((number) => index.words[number]!.phraseNumbers)),
-  );
   const best = new Map<string, { concept: Concept; score: number }>();
-  for (const number of candidates) {
-    const phrase = index.phrases[number]!;
-    const likeness = phraseLikeness(words, likenesses, phrase);
-    if (likeness < OFFERED_CONFIDENCE) continue;
-    const score = likeness + contextBonus(phrase.concept, context);
-    const known = best.get(phrase.concept.id);
-    if (!known || score > known.score) best.set(phrase.concept.id, { concept: phrase.concept, score });
+  const offer = (concept: Concept, likeness: number) => {
+    if (likeness < OFFERED_CONFIDENCE) return;
+    const score = likeness + contextBonus(concept, context, index);
+    const known = best.get(concept.id);
+    if (!known || score > known.score) best.set(concept.id, { concept, score });
+  };
+  for (const spelling of spellingsOf(words, index)) {
+    const likenesses = spelling.words.map((word) => likenessesOf(word, index));
+    const candidates = new Set<number>();
+    for (const one of likenesses)
+      for (const number of one.keys()) for (const phrase of index.words[number]!.phraseNumbers) candidates.add(phrase);
+    for (const number of candidates) {
+      const phrase = index.phrases[number]!;
+      offer(phrase.concept, phraseLikeness(spelling.words, likenesses, phrase) * spelling.trust);
+    }
   }
+  offerInitials(words, index, offer);
   return [...best.values()]
     .sort((one, other) => other.score - one.score || (one.concept.id < other.concept.id ? -1 : 1))
     .slice(0, most)
     .map(({ concept, score }) => ({ concept, confidence: Math.min(1, Math.max(0, score)) }));
+}
+
+/** "ks" for knee slice: the first letters of a name, when nothing else stands there. */
+function offerInitials(
+  words: readonly string[],
+  index: VocabularyIndex,
+  offer: (concept: Concept, likeness: number) => void,
+): void {
+  const [only = ''] = words;
+  if (words.length !== 1 || only.length < 2 || only.length > 4) return;
+  for (const phrase of index.phrases)
+    if (phrase.initials === only) offer(phrase.concept, INITIALS_LIKENESS * phrase.trust);
+}
+
+/** The typed words that a concept does not explain; without a concept, those that resemble nothing in the vocabulary. Fillers never count. */
+export function listUnreadWords(
+  words: readonly string[],
+  concept: Concept | undefined,
+  index: VocabularyIndex,
+): string[] {
+  const counted = (word: string) => !fillers.has(word);
+  if (!concept) return words.filter((word) => counted(word) && likenessesOf(word, index).size === 0);
+  let best: { readonly likeness: number; readonly words: readonly string[]; readonly unread: string[] } | undefined;
+  for (const spelling of spellingsOf(words, index)) {
+    const likenesses = spelling.words.map((word) => likenessesOf(word, index));
+    for (const phrase of index.phrases) {
+      if (phrase.concept.id !== concept.id) continue;
+      const likeness = phraseLikeness(spelling.words, likenesses, phrase) * spelling.trust;
+      if (best && likeness <= best.likeness) continue;
+      const unread = spelling.words.filter(
+        (word, at) => counted(word) && !phrase.wordNumbers.some((number) => likenesses[at]!.has(number)),
+      );
+      best = { likeness, words: spelling.words, unread };
+    }
+  }
+  return best && best.likeness > 0 ? best.unread : [];
 }

@@ -1,18 +1,34 @@
-import type { AttemptEnd, GripOutcome, Punishment, Side, Stage, TapCause } from '../round';
+import {
+  type AttemptEnd,
+  type GripOutcome,
+  type Punishment,
+  type Side,
+  type Stage,
+  type TapCause,
+  type Target,
+  targets,
+  type Verdict,
+} from '../round';
 import type { ConceptKind } from './vocabularyIndex';
 
 /** What the small words of a call add to its mark. */
 export interface Modifiers {
   readonly side?: Side;
+  readonly target?: Target;
   readonly stage?: Stage;
   readonly end?: AttemptEnd;
   readonly punished?: Punishment;
+  readonly verdict?: Verdict;
+  readonly unsure?: true;
   readonly outcome?: GripOutcome;
   readonly place?: 'over' | 'under';
   readonly tapCause?: TapCause;
+  /** An opening that was not taken. */
+  readonly missed?: true;
+  readonly praised?: true;
 }
 
-/** Words after the concept, longest phrase first. */
+/** Words after the concept; a longer phrase comes before its own ending. */
 const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['not punished', { punished: 'no' }],
   ['partly punished', { punished: 'partly' }],
@@ -21,12 +37,30 @@ const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['by courtesy', { tapCause: 'courtesy' }],
   ['given lightly', { tapCause: 'courtesy' }],
   ['side unseen', { side: 'not-seen' }],
+  ['on purpose', { verdict: 'concession' }],
+  ['as bait', { verdict: 'bait' }],
+  ['nothing to fault', { verdict: 'no-fault' }],
+  ['no fault', { verdict: 'no-fault' }],
+  ['not sure', { unsure: true }],
+  ['ask about it', { unsure: true }],
+  ['missed chance', { missed: true }],
+  ['was open', { missed: true }],
+  ['was there', { missed: true }],
   ['left', { side: 'left' }],
   ['right', { side: 'right' }],
   ['punished', { punished: 'yes' }],
   ['unpunished', { punished: 'no' }],
   ['partly', { punished: 'partly' }],
   ['spared', { punished: 'spared' }],
+  ['bait', { verdict: 'bait' }],
+  ['feint', { verdict: 'bait' }],
+  ['deliberate', { verdict: 'concession' }],
+  ['conceded', { verdict: 'concession' }],
+  ['excused', { verdict: 'no-fault' }],
+  ['unsure', { unsure: true }],
+  ['maybe', { unsure: true }],
+  ['ask', { unsure: true }],
+  ['missed', { missed: true }],
   ['entry', { stage: 'entry' }],
   ['tried', { stage: 'entry' }],
   ['control', { stage: 'control' }],
@@ -50,22 +84,38 @@ const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['bottom', { place: 'under' }],
   ['below', { place: 'under' }],
   ['defending', { place: 'under' }],
+  ...targets.flatMap((target) =>
+    [`on the ${target}`, `on ${target}`, `to the ${target}`].map((phrase) => [phrase, { target }] as const),
+  ),
 ];
 
 /** Words before the concept that tell its kind; verbs of a success also tell the stage. */
 const leading: Readonly<Record<string, { readonly kind?: ConceptKind; readonly modifier?: Modifiers }>> = {
   grips: { kind: 'grip', modifier: { outcome: 'got' } },
   grip: { kind: 'grip', modifier: { outcome: 'got' } },
+  gets: { modifier: { outcome: 'got' } },
   breaks: { kind: 'grip', modifier: { outcome: 'broken' } },
   loses: { kind: 'grip', modifier: { outcome: 'lost' } },
   passes: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
   sweeps: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
   escapes: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
   finishes: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
+  hits: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
   tries: { kind: 'attempt', modifier: { stage: 'entry' } },
+  'goes for': { kind: 'attempt', modifier: { stage: 'entry' } },
+  locks: { kind: 'attempt', modifier: { stage: 'locked' } },
+  'missed chance': { modifier: { missed: true } },
+  missed: { modifier: { missed: true } },
+  chance: { modifier: { missed: true } },
+  'could have': { modifier: { missed: true } },
   error: { kind: 'error' },
   err: { kind: 'error' },
-  good: { kind: 'strength' },
+  good: { kind: 'strength', modifier: { praised: true } },
+  nice: { kind: 'strength', modifier: { praised: true } },
+  well: { kind: 'strength', modifier: { praised: true } },
+  bait: { modifier: { verdict: 'bait' } },
+  unsure: { modifier: { unsure: true } },
+  maybe: { modifier: { unsure: true } },
   top: { modifier: { place: 'over' } },
   bottom: { modifier: { place: 'under' } },
 };
@@ -80,28 +130,35 @@ export interface Split {
 /** Every way to take small words off both ends of a call, none first. The concept keeps at least one word. */
 export function splitModifiers(words: readonly string[]): Split[] {
   const fronts: Split[] = [{ words, modifiers: {}, stripped: 0 }];
-  let front: Split = fronts[0]!;
-  while (front.words.length > 1) {
-    const lead = Object.hasOwn(leading, front.words[0]!) ? leading[front.words[0]!] : undefined;
-    if (!lead) break;
-    front = {
-      words: front.words.slice(1),
-      modifiers: { ...front.modifiers, ...lead.modifier },
-      kindHint: lead.kind ?? front.kindHint,
-      stripped: front.stripped + 1,
-    };
-    fronts.push(front);
+  for (;;) {
+    const next = stripFirst(fronts[fronts.length - 1]!);
+    if (!next) break;
+    fronts.push(next);
   }
   return fronts.flatMap((start) => {
     const splits = [start];
-    let rest = start;
     for (;;) {
-      const next = stripLast(rest);
+      const next = stripLast(splits[splits.length - 1]!);
       if (!next) return splits;
       splits.push(next);
-      rest = next;
     }
   });
+}
+
+function stripFirst(split: Split): Split | undefined {
+  for (const length of [2, 1]) {
+    if (split.words.length <= length) continue;
+    const phrase = split.words.slice(0, length).join(' ');
+    if (!Object.hasOwn(leading, phrase)) continue;
+    const lead = leading[phrase]!;
+    return {
+      words: split.words.slice(length),
+      modifiers: { ...split.modifiers, ...lead.modifier },
+      kindHint: lead.kind ?? split.kindHint,
+      stripped: split.stripped + length,
+    };
+  }
+  return undefined;
 }
 
 function stripLast(split: Split): Split | undefined {
@@ -117,4 +174,13 @@ function stripLast(split: Split): Split | undefined {
     };
   }
   return undefined;
+}
+
+/** Whether a call of this kind can carry what the small words say. */
+export function fitsModifiers(kind: ConceptKind, modifiers: Modifiers): boolean {
+  if (modifiers.punished && kind !== 'error') return false;
+  if ((modifiers.stage || modifiers.end || modifiers.missed) && kind !== 'attempt') return false;
+  if (modifiers.target && kind !== 'grip' && kind !== 'attempt') return false;
+  if (modifiers.praised && kind === 'error') return false;
+  return !(modifiers.outcome && kind !== 'grip');
 }

@@ -1,10 +1,17 @@
 import { type Athlete, type Mark, placeOfRole, roleIn } from '../round';
 import { conceptName } from '../vocabulary';
-import { holderOf } from './readCall';
+import { holderOf } from './draftOf';
 
 /** The mark as a call: what a coach would type to make it. Reading it again gives the same mark (its time and links aside). */
 export function phraseMark(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
-  return [callOf(mark, names), mark.kind !== 'note' && mark.note ? `- ${mark.note}` : ''].filter(Boolean).join(' ');
+  return [
+    callOf(mark, names),
+    verdictWord(mark),
+    mark.unsure && 'unsure',
+    mark.kind !== 'note' && mark.note && `- ${mark.note}`,
+  ]
+    .filter(Boolean)
+    .join(' ');
 }
 
 function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
@@ -18,12 +25,24 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
         conceptName(mark.gripId),
         sideWord(mark.side),
         mark.outcome !== 'got' && mark.outcome,
+        mark.target && `on the ${mark.target}`,
       );
     case 'attempt': {
       const stage = mark.stage === 'finished' ? undefined : mark.stage === 'entry' ? undefined : mark.stage;
       const cause = mark.tapCause && mark.tapCause !== 'technique' && `by ${mark.tapCause}`;
-      return words(names[mark.athlete], conceptName(mark.techniqueId), sideWord(mark.side), stage, mark.end, cause);
+      const target = mark.target && `on the ${mark.target}`;
+      return words(
+        names[mark.athlete],
+        conceptName(mark.techniqueId),
+        sideWord(mark.side),
+        stage,
+        mark.end,
+        cause,
+        target,
+      );
     }
+    case 'chance':
+      return words(names[mark.athlete], 'missed', conceptName(mark.techniqueId), sideWord(mark.side));
     case 'error':
       return words(names[mark.athlete], conceptName(mark.errorId), sideWord(mark.side), punishedWord(mark.punished));
     case 'strength':
@@ -34,6 +53,9 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
       return `note ${mark.note}`;
   }
 }
+
+const verdictWord = (mark: Mark): string | undefined =>
+  mark.verdict && { bait: 'as bait', concession: 'on purpose', 'no-fault': 'nothing to fault' }[mark.verdict];
 
 const sideWord = (side: string | undefined): string | undefined => (side === 'not-seen' ? 'side unseen' : side);
 

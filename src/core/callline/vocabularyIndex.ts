@@ -1,11 +1,35 @@
-import { type CatalogueFamily, errors, grips, positions, strengths, techniques, type UniformNeed } from '../vocabulary';
-import { stemOf, wordsOf } from './words';
+import {
+  type CatalogueFamily,
+  type CatalogueKind,
+  conceptName,
+  findError,
+  findGrip,
+  findPosition,
+  findStrength,
+  findTechnique,
+  followMerges,
+  type HouseWords,
+  heardAsOf,
+  houseNameOf,
+  listConceptIds,
+  plainHouse,
+  type UniformNeed,
+  unnamedErrors,
+  unnamedGrips,
+  unnamedPositions,
+  unnamedStrengths,
+  unnamedTechniques,
+  wordsForConcept,
+} from '../vocabulary';
+import { phoneticKey, stemOf, wordsOf } from './words';
 
-export type ConceptKind = 'position' | 'grip' | 'attempt' | 'error' | 'strength';
+/** What a call can name: every kind of entry but drills. */
+export type ConceptKind = Exclude<CatalogueKind, 'drill'>;
 
 export interface Concept {
   readonly id: string;
   readonly kind: ConceptKind;
+  /** What the academy calls it. */
   readonly name: string;
   readonly families: readonly CatalogueFamily[];
   readonly uniform: UniformNeed;
@@ -15,67 +39,94 @@ export interface IndexedPhrase {
   readonly concept: Concept;
   /** Numbers of its words, in order. */
   readonly wordNumbers: readonly number[];
+  /** First letters of its words, for names of two words and more: "ks" for knee slice. */
+  readonly initials?: string;
   /** 1 for the name, less for aliases and for how speech programs mishear it. */
   readonly trust: number;
+}
+
+export interface IndexedWord {
+  readonly word: string;
+  readonly stem: string;
+  readonly sound: string;
+  readonly phraseNumbers: readonly number[];
 }
 
 /** The vocabulary ready to match: phrases, their different words, and for each word the phrases that hold it. */
 export interface VocabularyIndex {
   readonly phrases: readonly IndexedPhrase[];
-  readonly words: readonly {
-    readonly word: string;
-    readonly stem: string;
-    readonly phraseNumbers: readonly number[];
-  }[];
+  readonly words: readonly IndexedWord[];
+  /** How often the academy marked each concept; breaks ties between words that may mean several things. */
+  readonly uses: ReadonlyMap<string, number>;
 }
 
-/** Every name, alias and mishearing of the catalogue as words, ready to match. Build it once. */
-export function buildVocabularyIndex(): VocabularyIndex {
+const HOUSE_TRUST = 1.01;
+const ALIAS_TRUST = 0.98;
+const HEARD_TRUST = 0.9;
+const UNNAMED_TRUST = 0.9;
+
+/** Every word by which this academy may call an entry, ready to match. Build it once for a page. */
+export function buildVocabularyIndex(
+  house: HouseWords = plainHouse,
+  uses: Readonly<Record<string, number>> = {},
+): VocabularyIndex {
   const phrases: IndexedPhrase[] = [];
-  const words: { word: string; stem: string; phraseNumbers: number[] }[] = [];
+  const words: { word: string; stem: string; sound: string; phraseNumbers: number[] }[] = [];
   const numbers = new Map<string, number>();
   const numberOf = (word: string): number => {
     const known = numbers.get(word);
     if (known !== undefined) return known;
     numbers.set(word, words.length);
-    return words.push({ word, stem: stemOf(word), phraseNumbers: [] }) - 1;
+    return words.push({ word, stem: stemOf(word), sound: phoneticKey(word), phraseNumbers: [] }) - 1;
   };
   const add = (concept: Concept, text: string, trust: number) => {
-    const wordNumbers = wordsOf(text).map(numberOf);
+    const spoken = wordsOf(text);
+    const wordNumbers = spoken.map(numberOf);
     if (wordNumbers.length === 0) return;
     for (const number of new Set(wordNumbers)) words[number]!.phraseNumbers.push(phrases.length);
-    phrases.push({ concept, wordNumbers, trust });
+    const initials = trust >= ALIAS_TRUST && spoken.length > 1 ? spoken.map((word) => word[0]).join('') : undefined;
+    phrases.push({ concept, wordNumbers, initials, trust });
   };
-  const addNamed = (concept: Concept, aliases: readonly string[], heardAs: readonly string[]) => {
-    add(concept, concept.name, 1);
-    for (const alias of aliases) add(concept, alias, 0.98);
-    for (const heard of heardAs) add(concept, heard, 0.9);
+  for (const kind of ['position', 'grip', 'attempt', 'error', 'strength'] as const) {
+    for (const id of listConceptIds(house, kind)) {
+      const concept = describeConcept(house, kind, id);
+      const [name = '', ...others] = wordsForConcept(house, id);
+      add(concept, name, house.names[id] ? HOUSE_TRUST : 1);
+      for (const alias of others) add(concept, alias, alias === conceptName(id) ? 1 : ALIAS_TRUST);
+      for (const heard of heardAsOf(id)) add(concept, heard, HEARD_TRUST);
+    }
+  }
+  // A merged word is still understood, and means what it was merged into.
+  for (const word of house.own.filter((one) => one.mergedIntoId)) {
+    const id = followMerges(house, word.id);
+    const kind = kindOfCall(id);
+    if (kind) for (const name of [word.name, ...word.aliases]) add(describeConcept(house, kind, id), name, ALIAS_TRUST);
+  }
+  for (const entry of [...unnamedPositions, ...unnamedGrips, ...unnamedTechniques]) {
+    const concept = describeConcept(house, kindOfCall(entry.id)!, entry.id);
+    for (const alias of entry.aliases) add(concept, alias, UNNAMED_TRUST);
+  }
+  add(describeConcept(house, 'error', unnamedErrors[0]!.id), 'unnamed error', UNNAMED_TRUST);
+  add(describeConcept(house, 'strength', unnamedStrengths[0]!.id), 'good unnamed', UNNAMED_TRUST);
+  return { phrases, words, uses: new Map(Object.entries(uses)) };
+}
+
+const kindOfCall = (id: string): ConceptKind | undefined => {
+  if (findPosition(id)) return 'position';
+  if (findGrip(id)) return 'grip';
+  if (findTechnique(id)) return 'attempt';
+  return findError(id) ? 'error' : findStrength(id) ? 'strength' : undefined;
+};
+
+function describeConcept(house: HouseWords, kind: ConceptKind, id: string): Concept {
+  const name = houseNameOf(house, id);
+  const technique = findTechnique(id);
+  const single = findPosition(id) ?? findError(id) ?? findStrength(id);
+  return {
+    id,
+    kind,
+    name,
+    families: technique ? technique.fromFamilies : [single?.family ?? 'any'],
+    uniform: findPosition(id)?.uniform ?? findGrip(id)?.uniform ?? technique?.uniform ?? 'both',
   };
-  for (const one of positions)
-    addNamed(
-      { id: one.id, kind: 'position', name: one.name, families: [one.family], uniform: one.uniform },
-      one.aliases,
-      one.heardAs,
-    );
-  for (const one of grips)
-    addNamed(
-      { id: one.id, kind: 'grip', name: one.name, families: ['any'], uniform: one.uniform },
-      one.aliases,
-      one.heardAs,
-    );
-  for (const one of techniques)
-    addNamed(
-      { id: one.id, kind: 'attempt', name: one.name, families: one.fromFamilies, uniform: one.uniform },
-      one.aliases,
-      one.heardAs,
-    );
-  for (const one of errors)
-    addNamed(
-      { id: one.id, kind: 'error', name: one.title, families: [one.family], uniform: 'both' },
-      one.aliases ?? [],
-      [],
-    );
-  for (const one of strengths)
-    addNamed({ id: one.id, kind: 'strength', name: one.title, families: [one.family], uniform: 'both' }, [], []);
-  return { phrases, words };
 }

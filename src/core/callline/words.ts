@@ -1,3 +1,5 @@
+import { doubleMetaphone } from 'double-metaphone';
+
 /** Text as words: lower case, no accents, letters and digits only; apostrophes join ("d'arce" → "darce"). */
 export function wordsOf(text: string): string[] {
   const plain = text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/['’]/g, '');
@@ -17,3 +19,8 @@ export function stemOf(word: string): string {
 
 const undouble = (stem: string): string =>
   /(.)\1$/.test(stem) && !/(ss|ll)$/.test(stem) ? stem.slice(0, -1) : stem.replace(/e$/, '');
+
+/** How a word sounds, roughly: equal for "gillotine" and "guillotine". Empty for what has no sound of its own. */
+export function phoneticKey(word: string): string {
+  return /^[a-z]+$/.test(word) ? doubleMetaphone(word)[0] : '';
+}

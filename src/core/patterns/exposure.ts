@@ -35,6 +35,10 @@ export function exposureOf(
   const { kind, of } = exposure;
   const isOwn = kind === 'attempts-of';
   return reading.marks.filter(
-    (mark) => mark.kind === 'attempt' && (mark.athlete === athlete) === isOwn && techniqueIsOf(mark.techniqueId, of),
+    (mark) =>
+      mark.kind === 'attempt' &&
+      mark.verdict !== 'bait' &&
+      (mark.athlete === athlete) === isOwn &&
+      techniqueIsOf(mark.techniqueId, of),
   ).length;
 }

@@ -3,7 +3,7 @@ import { type CountOver, type Interval, poissonInterval, proportionInterval, typ
 import { type Belt, type CatalogueError, findError } from '../vocabulary';
 import { type OccurrenceCost, occurrenceCost, punishedShare, teachableAt } from './cost';
 import { type ExposureUnit, exposureUnit } from './exposure';
-import type { Occurrence, RoundFigures } from './roundFigures';
+import { exposureIn, type Occurrence, type RoundFigures } from './roundFigures';
 import { ageWeight, gammaPriorOf, shrunkRate } from './shrunkRate';
 import { type PatternStatus, statusOf, trendOf } from './status';
 
@@ -48,7 +48,7 @@ const sum = (values: readonly number[]): number => values.reduce((total, value) 
 const seriesOf = (errorId: string, rounds: readonly RoundFigures[]): CountOver[] =>
   rounds.map((round) => ({
     count: round.occurrences.get(errorId)?.length ?? 0,
-    exposure: round.exposures.get(errorId) ?? 0,
+    exposure: exposureIn(round, errorId),
   }));
 
 /** Exact interval of a rate: per minute by Garwood, per opportunity by Clopper–Pearson (more errors than marked chances count as all). */
@@ -73,7 +73,7 @@ export function listRecurringErrors(
   const ids = [...new Set(student.rounds.flatMap((round) => [...round.occurrences.keys()]))];
   const found = ids.flatMap((id) => {
     const error = findError(id);
-    return error ? [describe(error, student, others, today)] : [];
+    return error ? [describe({ ...error, id }, student, others, today)] : [];
   });
   return handOver(found).sort(
     (one, other) => other.priority - one.priority || other.count - one.count || (one.errorId < other.errorId ? -1 : 1),
@@ -132,7 +132,7 @@ function priorityFactors(
   today: CalendarDate,
 ): PriorityFactors {
   const liveMinutes = sum(student.rounds.map((round) => round.liveMinutes));
-  const exposure = sum(student.rounds.map((round) => round.exposures.get(error.id) ?? 0));
+  const exposure = sum(student.rounds.map((round) => exposureIn(round, error.id)));
   const weighted = (record: StudentRecord): CountOver => {
     const weights = record.rounds.map((round) => ageWeight(daysBetween(round.heldOn, today)));
     const series = seriesOf(error.id, record.rounds);

@@ -2,6 +2,7 @@ import type { Span } from '../clock';
 import type { CalendarDate } from '../kernel';
 import {
   type Athlete,
+  countsAsError,
   type ErrorMark,
   type Mark,
   type PositionTime,
@@ -10,7 +11,7 @@ import {
   summariseAthlete,
   tideOf,
 } from '../round';
-import { errors } from '../vocabulary';
+import { errors, findError, standardIdOf } from '../vocabulary';
 import { exposureOf } from './exposure';
 
 /** One error that was seen, with what it cost. */
@@ -42,6 +43,10 @@ export interface RoundFigures {
   readonly strengths: ReadonlyMap<string, number>;
 }
 
+/** The exposure to an error in a round; an academy's own error has that of the standard one. 0 when there was none. */
+export const exposureIn = (figures: RoundFigures, errorId: string): number =>
+  figures.exposures.get(standardIdOf(errorId)) ?? 0;
+
 export interface RoundRecord {
   readonly roundId: string;
   readonly heldOn: CalendarDate;
@@ -58,7 +63,9 @@ export function roundFigures(record: RoundRecord): RoundFigures {
   const tide = tideOf(reading);
   const chains = readChains(reading, tide);
   const summary = summariseAthlete(reading, athlete);
-  const own = reading.marks.filter((mark): mark is ErrorMark => mark.kind === 'error' && mark.athlete === athlete);
+  const own = reading.marks.filter(
+    (mark): mark is ErrorMark => mark.kind === 'error' && mark.athlete === athlete && countsAsError(mark),
+  );
   const parents = parentsByChild(own);
   const occurrences = new Map<string, Occurrence[]>();
   for (const mark of own) {
@@ -75,12 +82,14 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     occurrences.set(mark.errorId, [...(occurrences.get(mark.errorId) ?? []), occurrence]);
   }
   const exposures = new Map<string, number>();
-  for (const error of errors) {
+  // An own error shares the exposure of the standard one that it is a kind of, whether it was seen in this round or not.
+  for (const error of [...errors, findError('err-unnamed')!]) {
     const exposure = exposureOf(error, reading, summary, athlete);
     if (exposure > 0) exposures.set(error.id, exposure);
   }
   const strengths = new Map<string, number>();
   for (const mark of reading.marks) {
+    if (mark.unsure) continue;
     if (mark.kind === 'strength' && mark.athlete === athlete)
       strengths.set(mark.strengthId, (strengths.get(mark.strengthId) ?? 0) + 1);
   }

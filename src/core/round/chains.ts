@@ -1,6 +1,6 @@
 import { fail, type Result, succeed } from '../kernel';
 import { findPosition, findTechnique, type PointsClass } from '../vocabulary';
-import { type Athlete, type AttemptMark, compareMarks, type ErrorMark, type Mark } from './mark';
+import { type Athlete, type AttemptMark, compareMarks, countsAsError, type ErrorMark, type Mark } from './mark';
 import type { RoundReading } from './readRound';
 import type { Tide } from './tide';
 
@@ -82,7 +82,7 @@ interface Root {
  * athlete's tide is back at its level just before, and never ends before the last linked consequence.
  */
 export function readChains(reading: RoundReading, tide: Tide): ChainReading {
-  const errors = reading.marks.filter((mark): mark is ErrorMark => mark.kind === 'error');
+  const errors = reading.marks.filter((mark): mark is ErrorMark => mark.kind === 'error' && countsAsError(mark));
   const byId = indexMarks(reading.marks);
   const symptomIds = findSymptoms(errors, byId);
   const firstCauses: Root[] = errors

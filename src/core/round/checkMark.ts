@@ -35,6 +35,7 @@ function isKnown(mark: Mark, conceptId: string): boolean {
     position: findPosition,
     grip: findGrip,
     attempt: findTechnique,
+    chance: findTechnique,
     error: findError,
     strength: findStrength,
   };

@@ -23,12 +23,49 @@ export const tapCauses = ['technique', 'injury', 'illness', 'courtesy'] as const
 /** Why somebody tapped; only `technique` enters statistics. */
 export type TapCause = (typeof tapCauses)[number];
 
+export const verdicts = ['bait', 'concession', 'no-fault'] as const;
+/** Why something that looks like an error is none: given on purpose to draw something, accepted on purpose, or simply the other's good work. */
+export type Verdict = (typeof verdicts)[number];
+
+/** What a grip or an attempt goes for, in the words of the mat; always the partner's. */
+export const targets = [
+  'near arm',
+  'far arm',
+  'near leg',
+  'far leg',
+  'near side',
+  'far side',
+  'neck',
+  'head',
+  'wrist',
+  'elbow',
+  'shoulder',
+  'biceps',
+  'hand',
+  'collar',
+  'sleeve',
+  'lapel',
+  'belt',
+  'hip',
+  'knee',
+  'ankle',
+  'foot',
+  'heel',
+  'chin',
+  'back',
+] as const;
+export type Target = (typeof targets)[number];
+
 interface MarkBase {
   readonly id: string;
   /** Media time of the moment. */
   readonly atSeconds: number;
   /** A free remark; empty text is absent. */
   readonly note?: string;
+  /** Kept apart from errors: a mark with a verdict is in no rate. */
+  readonly verdict?: Verdict;
+  /** To be asked about: counts as nothing until it is settled. */
+  readonly unsure?: true;
 }
 
 export interface PositionMark extends MarkBase {
@@ -44,6 +81,7 @@ export interface GripMark extends MarkBase {
   readonly athlete: Athlete;
   readonly side?: Side;
   readonly outcome: GripOutcome;
+  readonly target?: Target;
 }
 
 export interface AttemptMark extends MarkBase {
@@ -55,6 +93,15 @@ export interface AttemptMark extends MarkBase {
   readonly endSeconds?: number;
   readonly side?: Side;
   readonly tapCause?: TapCause;
+  readonly target?: Target;
+}
+
+/** An opening that was there and was not taken: it belongs to the funnel of its technique, not to the errors. */
+export interface ChanceMark extends MarkBase {
+  readonly kind: 'chance';
+  readonly techniqueId: string;
+  readonly athlete: Athlete;
+  readonly side?: Side;
 }
 
 export interface ErrorMark extends MarkBase {
@@ -85,7 +132,15 @@ export interface NoteMark extends MarkBase {
 }
 
 /** One thing a coach saw at one moment. */
-export type Mark = PositionMark | GripMark | AttemptMark | ErrorMark | StrengthMark | StoppageMark | NoteMark;
+export type Mark =
+  | PositionMark
+  | GripMark
+  | AttemptMark
+  | ChanceMark
+  | ErrorMark
+  | StrengthMark
+  | StoppageMark
+  | NoteMark;
 export type MarkKind = Mark['kind'];
 
 /** The catalogue id that a mark names; undefined for stoppages and notes. */
@@ -96,6 +151,7 @@ export function conceptIdOf(mark: Mark): string | undefined {
     case 'grip':
       return mark.gripId;
     case 'attempt':
+    case 'chance':
       return mark.techniqueId;
     case 'error':
       return mark.errorId;
@@ -107,7 +163,16 @@ export function conceptIdOf(mark: Mark): string | undefined {
 }
 
 // A finished attempt comes before the position that it led to, so that the marked position has the last word.
-const kindOrder: readonly MarkKind[] = ['stoppage', 'attempt', 'position', 'grip', 'error', 'strength', 'note'];
+const kindOrder: readonly MarkKind[] = [
+  'stoppage',
+  'attempt',
+  'position',
+  'grip',
+  'chance',
+  'error',
+  'strength',
+  'note',
+];
 
 /** The one order in which marks are read: time, then kind, then id; so the order in which they were written never matters. */
 export function compareMarks(one: Mark, other: Mark): number {
@@ -125,3 +190,19 @@ export function swapAthletes<Kind extends Mark>(mark: Kind): Kind {
   if (mark.kind === 'position' && mark.holder) swapped.holder = opponentOf(mark.holder);
   return swapped as unknown as Kind;
 }
+
+/** The same mark naming another concept of its kind. */
+export function withConcept<Kind extends Mark>(mark: Kind, conceptId: string): Kind {
+  const field = {
+    position: 'positionId',
+    grip: 'gripId',
+    attempt: 'techniqueId',
+    chance: 'techniqueId',
+    error: 'errorId',
+    strength: 'strengthId',
+  };
+  return mark.kind in field ? { ...mark, [field[mark.kind as keyof typeof field]]: conceptId } : mark;
+}
+
+/** Whether an error counts: not given on purpose, not excused, not waiting for an answer. */
+export const countsAsError = (mark: ErrorMark): boolean => mark.verdict === undefined && mark.unsure !== true;

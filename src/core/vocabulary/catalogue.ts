@@ -3,34 +3,80 @@ import { errors } from './errors';
 import { grips } from './grips';
 import { hazards } from './hazards';
 import { positions } from './positions';
+import { errorSayings, heardSayings, strengthSayings } from './sayings';
+import { schools } from './schools';
 import { strengths } from './strengths';
 import { techniques } from './techniques';
-import type { CatalogueError, Drill, Grip, Hazard, Position, Strength, Technique } from './types';
+import type {
+  CatalogueError,
+  CatalogueKind,
+  Drill,
+  Grip,
+  Hazard,
+  Position,
+  School,
+  Strength,
+  Technique,
+} from './types';
+import { unnamedErrors, unnamedGrips, unnamedPositions, unnamedStrengths, unnamedTechniques } from './unnamed';
 
 const byId = <Item extends { readonly id: string }>(items: readonly Item[]): ReadonlyMap<string, Item> =>
   new Map(items.map((item) => [item.id, item]));
 
-const positionById = byId(positions);
-const gripById = byId(grips);
-const techniqueById = byId(techniques);
-const errorById = byId(errors);
-const strengthById = byId(strengths);
+const positionById = byId([...positions, ...unnamedPositions]);
+const gripById = byId([...grips, ...unnamedGrips]);
+const techniqueById = byId([...techniques, ...unnamedTechniques]);
+const errorById = byId([...errors, ...unnamedErrors]);
+const strengthById = byId([...strengths, ...unnamedStrengths]);
 const drillById = byId(drills);
 const hazardById = byId(hazards);
+const schoolById = byId(schools);
 
-export const findPosition = (id: string): Position | undefined => positionById.get(id);
-export const findGrip = (id: string): Grip | undefined => gripById.get(id);
-export const findTechnique = (id: string): Technique | undefined => techniqueById.get(id);
-export const findError = (id: string): CatalogueError | undefined => errorById.get(id);
-export const findStrength = (id: string): Strength | undefined => strengthById.get(id);
-export const findDrill = (id: string): Drill | undefined => drillById.get(id);
+/** Between a standard id and the academy's own word for a kind of it: `half-guard~long-shin`. */
+export const OWN_WORD_SEPARATOR = '~';
+
+/** The standard entry that an id counts as: an academy's own word is always a kind of one, and its figures follow that one. */
+export const standardIdOf = (id: string): string => {
+  const at = id.indexOf(OWN_WORD_SEPARATOR);
+  return at < 0 ? id : id.slice(0, at);
+};
+
+export const findPosition = (id: string): Position | undefined => positionById.get(standardIdOf(id));
+export const findGrip = (id: string): Grip | undefined => gripById.get(standardIdOf(id));
+export const findTechnique = (id: string): Technique | undefined => techniqueById.get(standardIdOf(id));
+export const findError = (id: string): CatalogueError | undefined => errorById.get(standardIdOf(id));
+export const findStrength = (id: string): Strength | undefined => strengthById.get(standardIdOf(id));
+export const findDrill = (id: string): Drill | undefined => drillById.get(standardIdOf(id));
 export const findHazard = (id: string): Hazard | undefined => hazardById.get(id);
+export const findSchool = (id: string): School | undefined => schoolById.get(id);
+
+/** What kind of entry an id names; undefined when the catalogue does not know it. */
+export function kindOf(id: string): CatalogueKind | undefined {
+  if (findPosition(id)) return 'position';
+  if (findGrip(id)) return 'grip';
+  if (findTechnique(id)) return 'attempt';
+  if (findError(id)) return 'error';
+  if (findStrength(id)) return 'strength';
+  return findDrill(id) ? 'drill' : undefined;
+}
+
+/** Other words for an entry, as coaches say them; without the damage that speech programs do. */
+export function aliasesOf(id: string): readonly string[] {
+  const named = findPosition(id) ?? findGrip(id) ?? findTechnique(id);
+  return named?.aliases ?? errorSayings[standardIdOf(id)] ?? strengthSayings[standardIdOf(id)] ?? [];
+}
+
+/** How speech-to-text programs mishear an entry. */
+export function heardAsOf(id: string): readonly string[] {
+  const named = findPosition(id) ?? findGrip(id) ?? findTechnique(id);
+  return [...(named?.heardAs ?? []), ...(heardSayings[standardIdOf(id)] ?? [])];
+}
 
 /** The entry's words for people, whatever its kind; the id itself when the catalogue no longer knows it. */
 export function conceptName(id: string): string {
-  const named = positionById.get(id) ?? gripById.get(id) ?? techniqueById.get(id);
+  const named = findPosition(id) ?? findGrip(id) ?? findTechnique(id);
   if (named) return named.name;
-  return errorById.get(id)?.title ?? strengthById.get(id)?.title ?? drillById.get(id)?.name ?? id;
+  return findError(id)?.title ?? findStrength(id)?.title ?? findDrill(id)?.name ?? id;
 }
 
 /**
@@ -38,8 +84,8 @@ export function conceptName(id: string): string {
  * Biceps slicers count as arm locks and calf slicers as leg locks.
  */
 export function techniqueIsOf(techniqueId: string, group: string): boolean {
-  if (techniqueId === group) return true;
-  const technique = techniqueById.get(techniqueId);
+  if (standardIdOf(techniqueId) === group) return true;
+  const technique = findTechnique(techniqueId);
   if (!technique) return false;
   if (technique.class === group) return true;
   return technique.class === 'submissions' && submissionGroup(technique.lock, technique.id) === group;

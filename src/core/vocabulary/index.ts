@@ -1,10 +1,16 @@
 export * from './belts';
 export * from './catalogue';
+export * from './checkWord';
 export { drills } from './drills';
 export { errors } from './errors';
+export { facts } from './facts';
 export { grips } from './grips';
 export { hazards } from './hazards';
+export * from './house';
 export { positions } from './positions';
+export { misheardWords } from './sayings';
+export { schools } from './schools';
 export { strengths } from './strengths';
 export { techniques } from './techniques';
 export * from './types';
+export * from './unnamed';

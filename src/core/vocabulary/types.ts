@@ -133,8 +133,6 @@ export type Exposure =
 export interface CatalogueError {
   readonly id: string;
   readonly title: string;
-  /** Other words by which a coach calls it. */
-  readonly aliases?: readonly string[];
   readonly family: CatalogueFamily;
   readonly role: Role;
   readonly principles: readonly Principle[];
@@ -191,3 +189,27 @@ export interface Hazard {
   readonly shownWhen: string;
   readonly caution: string;
 }
+
+/** A point on which good coaches differ. */
+export interface School {
+  readonly id: string;
+  readonly question: string;
+  readonly options: readonly { readonly key: string; readonly name: string; readonly reason: string }[];
+  readonly defaultKey: string;
+  readonly defaultReason: string;
+  /** Errors and drills whose words follow the choice. */
+  readonly errorIds: readonly string[];
+  readonly drillIds: readonly string[];
+}
+
+/** What usually holds on the mat, and how sure that is. */
+export interface Fact {
+  readonly id: string;
+  readonly about: string;
+  readonly value: string;
+  readonly source: string;
+}
+
+export const conceptKinds = ['position', 'grip', 'attempt', 'error', 'strength', 'drill'] as const;
+/** The kinds of entries that have a name; `attempt` is a technique, as it is marked. */
+export type CatalogueKind = (typeof conceptKinds)[number];

@@ -170,6 +170,7 @@ const kindWords = {
   position: 'position',
   grip: 'grip',
   attempt: 'attempt',
+  chance: 'missed chance',
   error: 'error',
   strength: 'well done',
   stoppage: 'stoppage',

@@ -40,6 +40,13 @@ export function markWords(
           mark.tapCause && mark.tapCause !== 'technique' && `tap by ${mark.tapCause}`,
         ),
       };
+    case 'chance':
+      return {
+        what: conceptName(mark.techniqueId),
+        who: names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(side, 'missed chance'),
+      };
     case 'error':
       return {
         what: conceptName(mark.errorId),

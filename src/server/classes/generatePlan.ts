@@ -1,15 +1,16 @@
 import type pg from 'pg';
 import { ageOn, fail, type Result, succeed } from '@/core/kernel';
-import { listRecurringErrors, type StudentRecord } from '@/core/patterns';
+import { listRecurringErrors, type RecurringError, type StudentRecord } from '@/core/patterns';
 import {
   type Attendee,
   type ClassPlan,
   type ClassPlanProblem,
   type DrillLock,
+  type Need,
   pairKey,
   planClass,
 } from '@/core/planning';
-import { adultEquivalent } from '@/core/vocabulary';
+import { adultEquivalent, standardIdOf } from '@/core/vocabulary';
 import {
   type AcademyClass,
   findLatestPlan,
@@ -93,14 +94,24 @@ function toAttendee(
     weightKg: person.weightKg,
     chance,
     injured: person.injuredUntil !== undefined && person.injuredUntil >= day,
-    needs: recurring
-      .filter((one) => one.status !== 'gone')
-      .map((one) => ({
-        errorId: one.errorId,
-        priority: one.priority,
-        count: one.count,
-        lastSeenOn: one.occurrences[one.occurrences.length - 1]?.heldOn,
-        markIds: one.occurrences.map((occurrence) => occurrence.markId),
-      })),
+    needs: needsOf(recurring.filter((one) => one.status !== 'gone')),
   };
+}
+
+/** What the student needs by standard error: an academy's own error is answered by the drills of the one that it is a kind of. */
+function needsOf(recurring: readonly RecurringError[]): Need[] {
+  const needs = new Map<string, Need>();
+  for (const one of recurring) {
+    const errorId = standardIdOf(one.errorId);
+    const known = needs.get(errorId);
+    const dates = one.occurrences.map((occurrence) => occurrence.heldOn);
+    needs.set(errorId, {
+      errorId,
+      priority: (known?.priority ?? 0) + one.priority,
+      count: (known?.count ?? 0) + one.count,
+      lastSeenOn: [known?.lastSeenOn ?? '', ...dates].sort().at(-1) || undefined,
+      markIds: [...(known?.markIds ?? []), ...one.occurrences.map((occurrence) => occurrence.markId)],
+    });
+  }
+  return [...needs.values()];
 }

@@ -1,19 +1,22 @@
 import { z } from 'zod';
-import { attemptEnds, gripOutcomes, type Mark, punishments, sides, stages, tapCauses } from '@/core/round';
+import { attemptEnds, gripOutcomes, type Mark, punishments, sides, stages, tapCauses, targets, verdicts } from '@/core/round';
 
 const base = {
   id: z.uuid(),
   atSeconds: z.number().min(0).max(86_400),
   note: z.string().max(20_000).optional(),
+  verdict: z.enum(verdicts).optional(),
+  unsure: z.literal(true).optional(),
 };
 const athlete = z.enum(['a', 'b']);
-const conceptId = z.string().min(1).max(80);
+const conceptId = z.string().min(1).max(120);
 const side = z.enum(sides).optional();
+const target = z.enum(targets).optional();
 
 /** The shape of a mark on the wire; what it means is checked by the core. */
 export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, kind: z.literal('position'), positionId: conceptId, holder: athlete.optional() }),
-  z.strictObject({ ...base, kind: z.literal('grip'), gripId: conceptId, athlete, side, outcome: z.enum(gripOutcomes) }),
+  z.strictObject({ ...base, kind: z.literal('grip'), gripId: conceptId, athlete, side, outcome: z.enum(gripOutcomes), target }),
   z.strictObject({
     ...base,
     kind: z.literal('attempt'),
@@ -24,7 +27,9 @@ export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
     endSeconds: z.number().max(86_400).optional(),
     side,
     tapCause: z.enum(tapCauses).optional(),
+    target,
   }),
+  z.strictObject({ ...base, kind: z.literal('chance'), techniqueId: conceptId, athlete, side }),
   z.strictObject({
     ...base,
     kind: z.literal('error'),

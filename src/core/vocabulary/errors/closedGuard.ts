@@ -4,7 +4,6 @@ export const closedGuardErrors: readonly CatalogueError[] = [
   {
     id: 'err-shoulders-past-hips',
     title: 'Shoulders ahead of the hips',
-    aliases: ['broken posture', 'posture broken', 'leans in'],
     family: 'closed-guard',
     role: 'top',
     principles: ['posture', 'base'],
@@ -33,7 +32,6 @@ export const closedGuardErrors: readonly CatalogueError[] = [
   {
     id: 'err-late-to-legs',
     title: 'Slow to answer climbing legs',
-    aliases: ['late to the legs'],
     family: 'closed-guard',
     role: 'top',
     principles: ['timing', 'posture'],

@@ -4,7 +4,6 @@ export const halfGuardErrors: readonly CatalogueError[] = [
   {
     id: 'err-half-flat',
     title: 'Flat in half guard',
-    aliases: ['flat on the back in half', 'flat'],
     family: 'half-guard',
     role: 'bottom',
     principles: ['hips', 'frames'],

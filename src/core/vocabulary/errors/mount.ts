@@ -4,7 +4,6 @@ export const mountErrors: readonly CatalogueError[] = [
   {
     id: 'err-bench-press',
     title: 'Pushes up with straight arms',
-    aliases: ['bench press', 'pushes the mount off'],
     family: 'mount',
     role: 'bottom',
     principles: ['elbows', 'hips'],
@@ -19,7 +18,6 @@ export const mountErrors: readonly CatalogueError[] = [
   {
     id: 'err-few-bridges',
     title: 'Waits instead of bridging',
-    aliases: ['no bridge'],
     family: 'mount',
     role: 'bottom',
     principles: ['timing', 'energy'],

@@ -74,7 +74,6 @@ export const openGuardErrors: readonly CatalogueError[] = [
   {
     id: 'err-frame-elbow-out',
     title: 'Frame with the elbow outside',
-    aliases: ['elbow out of the frame'],
     family: 'side-pin',
     role: 'bottom',
     principles: ['frames', 'elbows'],
@@ -103,7 +102,6 @@ export const openGuardErrors: readonly CatalogueError[] = [
   {
     id: 'err-retention-given-up',
     title: 'Frames fold, pass conceded early',
-    aliases: ['gives up the pass'],
     family: 'open-guard',
     role: 'bottom',
     principles: ['frames', 'timing'],

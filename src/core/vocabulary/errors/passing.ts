@@ -74,7 +74,6 @@ export const passingErrors: readonly CatalogueError[] = [
   {
     id: 'err-underhook-uncontested',
     title: 'Underhook left uncontested',
-    aliases: ['gives the underhook'],
     family: 'half-guard',
     role: 'top',
     principles: ['inside-position', 'timing'],
@@ -145,7 +144,6 @@ export const passingErrors: readonly CatalogueError[] = [
   {
     id: 'err-hook-not-cleared',
     title: 'Passes with a hook still in',
-    aliases: ['hook still in'],
     family: 'open-guard',
     role: 'top',
     principles: ['order', 'hips'],
@@ -272,7 +270,6 @@ export const passingErrors: readonly CatalogueError[] = [
   {
     id: 'err-stands-bent',
     title: 'Back bent while passing',
-    aliases: ['bent over'],
     family: 'open-guard',
     role: 'top',
     principles: ['posture', 'base'],
@@ -315,7 +312,6 @@ export const passingErrors: readonly CatalogueError[] = [
   {
     id: 'err-square-stance',
     title: 'Square stance over the guard',
-    aliases: ['square stance'],
     family: 'open-guard',
     role: 'top',
     principles: ['base'],

@@ -116,7 +116,6 @@ export const standingErrors: readonly CatalogueError[] = [
   {
     id: 'err-seated-waiting',
     title: 'Sits and waits',
-    aliases: ['sits and waits'],
     family: 'open-guard',
     role: 'bottom',
     principles: ['timing', 'energy'],

@@ -18,7 +18,6 @@ export const turtleFromBelowErrors: readonly CatalogueError[] = [
   {
     id: 'err-turns-away',
     title: 'Turns away from the passer',
-    aliases: ['turns the back', 'gives the back'],
     family: 'open-guard',
     role: 'bottom',
     principles: ['direction'],

@@ -18,7 +18,6 @@ export const underThePinErrors: readonly CatalogueError[] = [
   {
     id: 'err-flat-under-pin',
     title: 'Lies flat under the pin',
-    aliases: ['flat under side control'],
     family: 'side-pin',
     role: 'bottom',
     principles: ['hips', 'frames'],
@@ -47,7 +46,6 @@ export const underThePinErrors: readonly CatalogueError[] = [
   {
     id: 'err-elbows-open',
     title: 'Elbows wide or high under pin',
-    aliases: ['elbows flared', 'elbows out'],
     family: 'mount',
     role: 'bottom',
     principles: ['elbows'],

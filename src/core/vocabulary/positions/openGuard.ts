@@ -46,7 +46,7 @@ export const openGuardPositions: readonly Position[] = [
     betterRole: 'neutral',
     uniform: 'both',
     houseValue: 0.5,
-    aliases: ['double hooks inside', 'hooks guard'],
+    aliases: ['butterfly hooks', 'double hooks inside', 'hooks guard'],
     heardAs: ['butter fly', 'butterfly card'],
     nextCalls: [
       ['butterfly-sweep', 5],
@@ -81,7 +81,7 @@ export const openGuardPositions: readonly Position[] = [
     betterRole: 'bottom',
     uniform: 'gi',
     houseValue: 0.5,
-    aliases: ['leg wound round the arm'],
+    aliases: ['lasso', 'leg wound round the arm'],
     heardAs: ['last so guard', 'lassoed'],
     nextCalls: [
       ['lasso-sweep', 4],
@@ -117,7 +117,7 @@ export const openGuardPositions: readonly Position[] = [
     betterRole: 'neutral',
     uniform: 'both',
     houseValue: 0.5,
-    aliases: ['DLR', 'outside hook'],
+    aliases: ['De La Riva', 'DLR', 'outside hook'],
     heardAs: [],
     nextCalls: [
       ['berimbolo', 4],

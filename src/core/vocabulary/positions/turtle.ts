@@ -27,7 +27,7 @@ export const turtlePositions: readonly Position[] = [
     betterRole: 'attacker',
     uniform: 'both',
     houseValue: 3,
-    aliases: ['flattened', 'face down'],
+    aliases: ['belly down', 'flattened', 'face down'],
     heardAs: ['belly town'],
     nextCalls: [
       ['back-control', 4],

@@ -1,0 +1,65 @@
+import { parseClock } from '../clock';
+import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
+import type { CallContext } from './readCall';
+
+/** A call without its remark: what stands after a dash is free text. */
+export function splitNote(text: string): { readonly call: string; readonly note?: string } {
+  const match = /^(.*?)\s+[-–—]\s+(.+)$/s.exec(text);
+  return match ? { call: match[1]!, note: match[2]!.trim() } : { call: text.replace(/\s+[-–—]\s*$/, '') };
+}
+
+/** Takes "3 back" or "at 2:41" out of a call and gives the moment that it means; the moment of the call without one. */
+export function readTimeShift(
+  text: string,
+  context: CallContext,
+): { readonly text: string; readonly atSeconds: number } {
+  const back = /(?:^|\s)(\d{1,3}(?:\.\d)?)\s+back(?:\s|$)/i.exec(text);
+  if (back) return { text: text.replace(back[0], ' '), atSeconds: context.atSeconds - Number(back[1]) };
+  const at = /(?:^|\s)at\s+(\d{1,3}:\d{2}(?:\.\d+)?)(?:\s|$)/i.exec(text);
+  const seconds = at ? parseClock(at[1]!) : undefined;
+  if (at && seconds !== undefined)
+    return { text: text.replace(at[0], ' '), atSeconds: context.roundStartSeconds + seconds };
+  return { text, atSeconds: context.atSeconds };
+}
+
+/** Takes "led to …" or "after …" off a call: words that name the mark it is linked with. */
+export function splitLink(text: string): { readonly text: string; readonly ledTo?: string; readonly after?: string } {
+  const forward = /^(.*?)\s+(?:led|leads|leading)\s+to\s+(.+)$/is.exec(text);
+  if (forward) return { text: forward[1]!, ledTo: forward[2]!.trim() };
+  const backward = /^(.*?)\s+(?:after|because of)\s+(.+)$/is.exec(text);
+  return backward ? { text: backward[1]!, after: backward[2]!.trim() } : { text };
+}
+
+export interface Who {
+  readonly athlete: Athlete;
+  readonly named: boolean;
+  readonly words: readonly string[];
+}
+
+/** Whom a call is about: a letter, a name or its initial, the kit's colour, "top" or "bottom"; else the athlete in focus. */
+export function readAthlete(words: readonly string[], context: CallContext): Who {
+  const rest = words.slice(1);
+  if (rest.length === 0) return { athlete: 'a', named: false, words };
+  const called = athleteCalled(words[0]!, context);
+  if (called) return { athlete: called, named: true, words: rest };
+  const placed = placedAthlete(words[0]!, context.state);
+  return placed ? { athlete: placed, named: true, words } : { athlete: 'a', named: false, words };
+}
+
+function athleteCalled(word: string, { calledBy }: CallContext): Athlete | undefined {
+  if (word === 'a' || word === 'b') return word;
+  // "Ana's elbows flared": the apostrophe is gone by now.
+  for (const said of [word, word.endsWith('s') ? word.slice(0, -1) : word])
+    for (const athlete of ['a', 'b'] as const)
+      if (calledBy[athlete].includes(said) && !calledBy[opponentOf(athlete)].includes(said)) return athlete;
+  return undefined;
+}
+
+function placedAthlete(word: string, state: RoundState): Athlete | undefined {
+  if ((word !== 'top' && word !== 'bottom') || state.kind !== 'position' || state.holder === undefined)
+    return undefined;
+  const wanted = word === 'top' ? 'over' : 'under';
+  return (['a', 'b'] as const).find(
+    (athlete) => placeOfRole(roleIn(state.positionId, state.holder, athlete)) === wanted,
+  );
+}

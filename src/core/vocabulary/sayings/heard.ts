@@ -1,0 +1,40 @@
+/** How speech-to-text programs damage names, beyond what stands with the entries themselves; by concept id. */
+export const heardSayings: Readonly<Record<string, readonly string[]>> = {
+  'de-la-riva-guard': ['delivery hook', 'della reeva', 'dealer eva', 'delariva', 'de la reeva'],
+  berimbolo: ['bury in bolo', 'barimbolo'],
+  'single-leg-x-guard': ['single legs', 'single lex'],
+  'ashi-garami': ['ashy garami', 'ash e', 'ashi grammy'],
+  'half-guard': ['huff guard', 'half god'],
+  'butterfly-guard': ['butter fly guard'],
+  'lasso-guard': ['last so'],
+  'side-control': ['side mound', 'sight control'],
+  mount: ['mounds'],
+  kimura: ['kimora', 'come ora'],
+  omoplata: ['omer plater', 'homo plata'],
+  armbar: ['arm bar', 'arm bars', 'on bar'],
+  guillotine: ['giltine', 'gilatine'],
+  'straight-ankle-lock': ['straight uncle lock'],
+  'sumi-gaeshi': ['sue me guy'],
+  'lapel-grip-high': ['label grip'],
+  'leg-smash-pass': ['shin barrow'],
+  'hip-escape': ['shrimping'],
+  'rear-naked-choke': ['rear naked show', 'real naked choke'],
+  'knee-slice': ['knee sliced', 'me slice', 'niece slice'],
+  'err-throw-without-reaction': ['no kazushi', 'no cazooshi'],
+  'good-off-balance-first': ['kazushi', 'cazooshi'],
+};
+
+/** Ordinary words that speech-to-text writes for a word of the mat, and what was said. */
+export const misheardWords: Readonly<Record<string, string>> = {
+  joke: 'choke',
+  jokes: 'chokes',
+  skates: 'escapes',
+  card: 'guard',
+  cards: 'guards',
+  uncle: 'ankle',
+  color: 'collar',
+  caller: 'collar',
+  label: 'lapel',
+  niece: 'knees',
+  weep: 'sweep',
+};

@@ -1,0 +1,86 @@
+import type { CatalogueError, Grip, Position, Strength, Technique } from './types';
+
+/** Places for what has no name yet: it can be marked at once and named later, and its figures count with its kind. */
+const named = (id: string, name: string, ...aliases: string[]) => ({ id, name, aliases, heardAs: [] });
+const everywhere = { fromFamilies: ['any'], uniform: 'both' } as const;
+
+export const unnamedPositions: readonly Position[] = [
+  {
+    ...named('unnamed-position', 'a position without a name', 'unnamed position', 'new position'),
+    family: 'scramble',
+    betterRole: 'neutral',
+    uniform: 'both',
+    houseValue: 0,
+    nextCalls: [],
+  },
+];
+
+export const unnamedGrips: readonly Grip[] = [
+  {
+    ...named('unnamed-grip', 'a grip without a name', 'unnamed grip', 'new grip'),
+    uniform: 'both',
+    sided: false,
+    target: '',
+  },
+];
+
+export const unnamedTechniques: readonly Technique[] = [
+  { ...named('unnamed-takedown', 'a takedown without a name', 'unnamed takedown'), ...everywhere, class: 'takedowns' },
+  { ...named('unnamed-pull', 'a guard pull without a name', 'unnamed pull'), ...everywhere, class: 'guard-pulls' },
+  { ...named('unnamed-pass', 'a pass without a name', 'unnamed pass', 'new pass'), ...everywhere, class: 'passes' },
+  { ...named('unnamed-sweep', 'a sweep without a name', 'unnamed sweep', 'new sweep'), ...everywhere, class: 'sweeps' },
+  { ...named('unnamed-escape', 'an escape without a name', 'unnamed escape'), ...everywhere, class: 'escapes' },
+  {
+    ...named('unnamed-back-take', 'a back take without a name', 'unnamed back take'),
+    ...everywhere,
+    class: 'back-takes',
+  },
+  {
+    ...named('unnamed-leg-entry', 'a leg entry without a name', 'unnamed leg entry'),
+    ...everywhere,
+    class: 'leg-entries',
+  },
+  {
+    ...named('unnamed-submission', 'a submission without a name', 'unnamed submission', 'new submission'),
+    ...everywhere,
+    class: 'submissions',
+    lock: 'neck-mixed',
+    // What nobody can name is treated as dangerous, and is kept out of what the young may try.
+    danger: 'high',
+    lowestBeltGi: 'white',
+    lowestBeltNoGi: 'white',
+    under16: 'not-allowed',
+    hazardId: 'haz-tap',
+  },
+];
+
+export const unnamedErrors: readonly CatalogueError[] = [
+  {
+    id: 'err-unnamed',
+    title: 'An error without a name',
+    family: 'any',
+    role: 'neutral',
+    principles: ['awareness'],
+    cue: 'Say what you saw, and name it when it comes back.',
+    leadsTo: [],
+    exposure: { kind: 'live-time' },
+    severity: 2,
+    belts: ['white', 'blue', 'purple', 'brown', 'black'],
+    teachable: { white: 0.4, blue: 0.4, purpleAndAbove: 0.4 },
+    drillIds: [],
+  },
+];
+
+export const unnamedStrengths: readonly Strength[] = [
+  {
+    id: 'good-unnamed',
+    title: 'Well done, without a name',
+    family: 'any',
+    role: 'neutral',
+    principles: ['awareness'],
+    because: 'worth looking at again',
+  },
+];
+
+/** Whether an id stands for something that nobody has named yet. */
+export const isUnnamed = (conceptId: string): boolean => /^(err-|good-)?unnamed(-[a-z-]+)?$/.test(conceptId);
