@@ -8,6 +8,7 @@ import {
   holderOf,
   listNextCalls,
   matchConcepts,
+  noHabits,
   phraseMark,
   readCall,
 } from './index';
@@ -145,19 +146,31 @@ describe('choices', () => {
 
 describe('likely next calls', () => {
   it('follow the position graph, and name who acts', () => {
-    const calls = listNextCalls({ kind: 'position', positionId: 'half-guard', holder: 'b' }, 'gi', names);
+    const calls = listNextCalls(
+      noHabits,
+      { state: { kind: 'position', positionId: 'half-guard', holder: 'b' } },
+      'gi',
+      names,
+    );
     expect(calls.length).toBe(5);
     expect(calls.find((one) => one.conceptId === 'crossface-half-pass')).toMatchObject({
       athlete: 'b',
       text: expect.stringContaining('marek'),
     });
     expect(calls.find((one) => one.conceptId === 'half-guard-underhook-sweep')).toMatchObject({ athlete: 'a' });
-    expect(listNextCalls({ kind: 'unmarked' }, 'no-gi', names)[0]).toMatchObject({ conceptId: 'standing-neutral' });
+    expect(listNextCalls(noHabits, { state: { kind: 'unmarked' } }, 'no-gi', names)[0]).toMatchObject({
+      conceptId: 'standing-neutral',
+    });
   });
 
   it('can be read back as calls', () => {
     for (const position of positions) {
-      for (const call of listNextCalls({ kind: 'position', positionId: position.id, holder: 'a' }, 'no-gi', names)) {
+      for (const call of listNextCalls(
+        noHabits,
+        { state: { kind: 'position', positionId: position.id, holder: 'a' } },
+        'no-gi',
+        names,
+      )) {
         const reading = read(call.text, contextOf('no-gi', { kind: 'position', positionId: position.id, holder: 'a' }));
         expect(reading.understood, call.text).toBe(true);
       }

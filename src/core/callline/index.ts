@@ -1,7 +1,8 @@
+export * from './callHabits';
 export { holderOf, type MarkDraft } from './draftOf';
 export * from './matchConcept';
 export * from './nextCalls';
 export * from './phraseMark';
 export * from './readCall';
 export * from './vocabularyIndex';
-export { wordsOf } from './words';
+export { stemOf, wordsOf } from './words';

@@ -1,6 +1,8 @@
-import type { Athlete, RoundState } from '../round';
-import { opponentOf, placeOfRole, roleIn } from '../round';
-import { conceptName, findPosition, findTechnique, type Uniform } from '../vocabulary';
+import type { Athlete } from '../round';
+import { conceptName, findError, findPosition, findStrength, type Uniform } from '../vocabulary';
+import { type CallHabits, guessCalls, type HabitContext } from './callHabits';
+import { holderOf } from './draftOf';
+import { phrasePosition } from './phraseMark';
 
 /** A call that is likely now, as it would be typed. */
 export interface NextCall {
@@ -10,36 +12,25 @@ export interface NextCall {
 }
 
 /**
- * The five likeliest next calls from a state, by the position graph's counts; before anything is marked, the usual openings.
- * Who acts follows from the technique: passes and pins from above, sweeps and escapes from below, else the athlete attacking.
+ * The five likeliest next calls of a moment, from the academy's own marks and, where those are silent, from the position graph.
+ * Read back, each text makes the mark that it names.
  */
 export function listNextCalls(
-  state: RoundState,
+  habits: CallHabits,
+  context: HabitContext,
   uniform: Uniform,
   names: Readonly<Record<Athlete, string>>,
+  nameOf: (conceptId: string) => string = conceptName,
 ): NextCall[] {
-  const positionId = state.kind === 'position' ? state.positionId : 'standing-neutral';
-  const holder = state.kind === 'position' ? state.holder : undefined;
-  const opening: NextCall = { conceptId: 'standing-neutral', athlete: 'a', text: conceptName('standing-neutral') };
-  const calls: NextCall[] = state.kind === 'position' ? [] : [opening];
-  const position = findPosition(positionId);
-  const next = [...(position?.nextCalls ?? [])].sort((one, other) => other[1] - one[1]);
-  for (const [conceptId] of next) {
-    const technique = findTechnique(conceptId);
-    if (technique && technique.uniform !== 'both' && technique.uniform !== uniform) continue;
-    const athlete = actorOf(conceptId, positionId, holder);
-    calls.push({ conceptId, athlete, text: `${names[athlete]} ${conceptName(conceptId)}` });
-  }
-  return calls.slice(0, 5);
-}
-
-function actorOf(conceptId: string, positionId: string, holder: Athlete | undefined): Athlete {
-  if (holder === undefined) return 'a';
-  const over = placeOfRole(roleIn(positionId, holder, 'a')) === 'over' ? 'a' : 'b';
-  const under = opponentOf(over);
-  const technique = findTechnique(conceptId);
-  if (!technique) return /guard/.test(conceptName(conceptId)) ? under : over;
-  if (technique.class === 'sweeps' || technique.class === 'escapes' || technique.class === 'leg-entries') return under;
-  if (technique.class === 'passes' || technique.class === 'takedowns') return over;
-  return holder;
+  return guessCalls(habits, context, uniform, 5).map(({ conceptId, athlete, missed }) => {
+    const who = athlete ?? 'a';
+    const name = nameOf(conceptId);
+    if (findPosition(conceptId)) {
+      const holder = athlete && holderOf(conceptId, athlete, 'over');
+      return { conceptId, athlete: who, text: phrasePosition(conceptId, holder, names, nameOf) };
+    }
+    const owner = athlete || findError(conceptId) || findStrength(conceptId) ? `${names[who]} ` : '';
+    const kind = findStrength(conceptId) ? 'good ' : missed ? 'missed ' : '';
+    return { conceptId, athlete: who, text: `${owner}${kind}${name}` };
+  });
 }

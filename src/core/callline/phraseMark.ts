@@ -3,9 +3,13 @@ import { conceptName } from '../vocabulary';
 import { holderOf } from './draftOf';
 
 /** The mark as a call: what a coach would type to make it. Reading it again gives the same mark (its time and links aside). */
-export function phraseMark(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
+export function phraseMark(
+  mark: Mark,
+  names: Readonly<Record<Athlete, string>>,
+  nameOf: (conceptId: string) => string = conceptName,
+): string {
   return [
-    callOf(mark, names),
+    callOf(mark, names, nameOf),
     verdictWord(mark),
     mark.unsure && 'unsure',
     mark.kind !== 'note' && mark.note && `- ${mark.note}`,
@@ -14,15 +18,15 @@ export function phraseMark(mark: Mark, names: Readonly<Record<Athlete, string>>)
     .join(' ');
 }
 
-function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
+function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>, nameOf: (conceptId: string) => string): string {
   const words = (...parts: (string | undefined | false)[]) => parts.filter(Boolean).join(' ');
   switch (mark.kind) {
     case 'position':
-      return phrasePosition(mark.positionId, mark.holder, names);
+      return phrasePosition(mark.positionId, mark.holder, names, nameOf);
     case 'grip':
       return words(
         names[mark.athlete],
-        conceptName(mark.gripId),
+        nameOf(mark.gripId),
         sideWord(mark.side),
         mark.outcome !== 'got' && mark.outcome,
         mark.target && `on the ${mark.target}`,
@@ -31,22 +35,14 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>): string {
       const stage = mark.stage === 'finished' ? undefined : mark.stage === 'entry' ? undefined : mark.stage;
       const cause = mark.tapCause && mark.tapCause !== 'technique' && `by ${mark.tapCause}`;
       const target = mark.target && `on the ${mark.target}`;
-      return words(
-        names[mark.athlete],
-        conceptName(mark.techniqueId),
-        sideWord(mark.side),
-        stage,
-        mark.end,
-        cause,
-        target,
-      );
+      return words(names[mark.athlete], nameOf(mark.techniqueId), sideWord(mark.side), stage, mark.end, cause, target);
     }
     case 'chance':
-      return words(names[mark.athlete], 'missed', conceptName(mark.techniqueId), sideWord(mark.side));
+      return words(names[mark.athlete], 'missed', nameOf(mark.techniqueId), sideWord(mark.side));
     case 'error':
-      return words(names[mark.athlete], conceptName(mark.errorId), sideWord(mark.side), punishedWord(mark.punished));
+      return words(names[mark.athlete], nameOf(mark.errorId), sideWord(mark.side), punishedWord(mark.punished));
     case 'strength':
-      return words(names[mark.athlete], 'good', conceptName(mark.strengthId));
+      return words(names[mark.athlete], 'good', nameOf(mark.strengthId));
     case 'stoppage':
       return `stop ${Math.round(mark.endSeconds - mark.atSeconds)}`;
     case 'note':
@@ -64,15 +60,17 @@ const punishedWord = (punished: string | undefined): string | undefined => {
   return { yes: 'punished', partly: 'partly punished', no: 'not punished', spared: 'spared' }[punished];
 };
 
-function phrasePosition(
+/** A position as a call: whose it is, and "top" where that has to be said. */
+export function phrasePosition(
   positionId: string,
   holder: Athlete | undefined,
   names: Readonly<Record<Athlete, string>>,
+  nameOf: (conceptId: string) => string,
 ): string {
-  if (holder === undefined) return conceptName(positionId);
+  if (holder === undefined) return nameOf(positionId);
   const over = placeOfRole(roleIn(positionId, holder, 'a')) === 'over' ? 'a' : 'b';
   const under = over === 'a' ? 'b' : 'a';
-  if (holderOf(positionId, under, undefined) === holder) return `${names[under]} ${conceptName(positionId)}`;
+  if (holderOf(positionId, under, undefined) === holder) return `${names[under]} ${nameOf(positionId)}`;
   const needsPlace = holderOf(positionId, over, undefined) !== holder;
-  return `${names[over]} ${needsPlace ? 'top ' : ''}${conceptName(positionId)}`;
+  return `${names[over]} ${needsPlace ? 'top ' : ''}${nameOf(positionId)}`;
 }

@@ -92,6 +92,9 @@ export function buildVocabularyIndex(
       const concept = describeConcept(house, kind, id);
       const [name = '', ...others] = wordsForConcept(house, id);
       add(concept, name, house.names[id] ? HOUSE_TRUST : 1);
+      // "ashi garami, inside foot on the hip": what stands before the comma is the name that people say.
+      const [short = ''] = name.split(',');
+      if (short !== name) add(concept, short, ALIAS_TRUST);
       for (const alias of others) add(concept, alias, alias === conceptName(id) ? 1 : ALIAS_TRUST);
       for (const heard of heardAsOf(id)) add(concept, heard, HEARD_TRUST);
     }

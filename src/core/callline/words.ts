@@ -6,19 +6,20 @@ export function wordsOf(text: string): string[] {
   return plain.match(/[\p{L}\p{N}]+/gu) ?? [];
 }
 
-/** A word without its usual English ending, so that "passes", "passed" and "passing" meet "pass". Words under five letters stay. */
+/** A word without its usual English ending, so that "passes", "passed" and "passing" meet "pass", and "comes" meets "come". */
 export function stemOf(word: string): string {
-  if (word.length < 5) return word.endsWith('s') && word.length > 3 && !word.endsWith('ss') ? word.slice(0, -1) : word;
-  for (const ending of ['ing', 'ies', 'ed', 'es', 's']) {
+  if (word.length < 4) return word;
+  for (const ending of ['ing', 'ed', 's']) {
     if (!word.endsWith(ending) || word.endsWith('ss')) continue;
     const stem = word.slice(0, -ending.length);
-    return stem.length >= 3 ? undouble(stem) : word;
+    if (stem.length >= 3) return withoutE(undouble(stem));
   }
-  return word.endsWith('e') ? word.slice(0, -1) : word;
+  return withoutE(word);
 }
 
-const undouble = (stem: string): string =>
-  /(.)\1$/.test(stem) && !/(ss|ll)$/.test(stem) ? stem.slice(0, -1) : stem.replace(/e$/, '');
+const undouble = (stem: string): string => (/([^lse])\1$/.test(stem) ? stem.slice(0, -1) : stem);
+const withoutE = (stem: string): string =>
+  stem.length >= 4 && stem.endsWith('e') && !stem.endsWith('ee') ? stem.slice(0, -1) : stem;
 
 /** How a word sounds, roughly: equal for "gillotine" and "guillotine". Empty for what has no sound of its own. */
 export function phoneticKey(word: string): string {

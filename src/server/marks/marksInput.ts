@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { attemptEnds, gripOutcomes, type Mark, punishments, sides, stages, tapCauses, targets, verdicts } from '@/core/round';
+import {
+  attemptEnds,
+  gripOutcomes,
+  type Mark,
+  punishments,
+  sides,
+  stages,
+  tapCauses,
+  targets,
+  verdicts,
+} from '@/core/round';
 
 const base = {
   id: z.uuid(),
@@ -16,7 +26,15 @@ const target = z.enum(targets).optional();
 /** The shape of a mark on the wire; what it means is checked by the core. */
 export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, kind: z.literal('position'), positionId: conceptId, holder: athlete.optional() }),
-  z.strictObject({ ...base, kind: z.literal('grip'), gripId: conceptId, athlete, side, outcome: z.enum(gripOutcomes), target }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('grip'),
+    gripId: conceptId,
+    athlete,
+    side,
+    outcome: z.enum(gripOutcomes),
+    target,
+  }),
   z.strictObject({
     ...base,
     kind: z.literal('attempt'),

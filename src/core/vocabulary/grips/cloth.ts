@@ -2,7 +2,7 @@ import type { Grip } from '../types';
 
 export const clothGrips: readonly Grip[] = [
   { id: 'sleeve-grip', name: 'sleeve grip', uniform: 'gi', sided: true, target: 'same-side sleeve', aliases: ['cuff grip'], heardAs: ['slave grip', 'sleep grip'] },
-  { id: 'cross-sleeve-grip', name: 'cross sleeve grip', uniform: 'gi', sided: true, target: 'opposite sleeve', aliases: ['cross cuff'], heardAs: ['cross sleep'] },
+  { id: 'cross-sleeve-grip', name: 'cross sleeve grip', uniform: 'gi', sided: true, target: 'opposite sleeve', aliases: ['cross sleeve', 'cross cuff'], heardAs: ['cross sleep'] },
   { id: 'cross-collar-grip', name: 'cross collar grip', uniform: 'gi', sided: true, target: 'opposite lapel, deep', aliases: ['deep cross lapel'], heardAs: ['cross color'] },
   { id: 'lapel-grip-high', name: 'same-side collar grip, high', uniform: 'gi', sided: true, target: 'same-side collar near the neck', aliases: ['high collar'], heardAs: ['hi caller'] },
   { id: 'lapel-grip-low', name: 'same-side lapel grip, low', uniform: 'gi', sided: true, target: 'lapel at the chest', aliases: ['low lapel'], heardAs: ['low label'] },

@@ -1,0 +1,100 @@
+import { type Athlete, opponentOf } from '../round';
+import type { SpokenWord } from './sentences';
+
+/** Words by which each athlete may be meant, lower case: names, kit colours. */
+export type CalledBy = Readonly<Record<Athlete, readonly string[]>>;
+
+/** Whom a word points at. `doer` for words that begin a clause, `owner` for "his" and "marek's", `object` for "him" and what stands behind a verb. */
+export interface Pointing {
+  readonly at: number;
+  readonly athlete: Athlete;
+  readonly role: 'doer' | 'owner' | 'object';
+  readonly byName: boolean;
+}
+
+/** How long a pronoun keeps its person. @source own decision: after this, the talk has usually moved on */
+export const PRONOUN_SECONDS = 12;
+
+const doers = new Set(['he', 'she', 'they']);
+const owners = new Set(['his', 'her', 'their']);
+const objects = new Set(['him', 'them']);
+const prepositions = new Set(['by', 'for', 'from', 'against', 'on', 'with', 'to', 'under', 'and']);
+
+/** Remembers who was spoken of, and finds whom the words of a sentence mean. */
+export interface Listener {
+  readonly calledBy: CalledBy;
+  /** The athlete who speaks, when one of the two does: "I" is them, "he" and "she" the other. */
+  readonly speaks?: Athlete;
+  /** "he" or "she" where it is known. */
+  readonly pronouns?: Partial<Record<Athlete, 'he' | 'she'>>;
+  last?: { readonly athlete: Athlete; readonly atSeconds: number };
+}
+
+export function findPointings(words: readonly SpokenWord[], listener: Listener): Pointing[] {
+  const found: Pointing[] = [];
+  const named = (word: string): { athlete: Athlete; owner: boolean } | undefined => {
+    for (const athlete of ['a', 'b'] as const) {
+      const called = listener.calledBy[athlete];
+      if (listener.calledBy[opponentOf(athlete)].includes(word)) continue;
+      if (called.includes(word)) return { athlete, owner: false };
+      if (word.endsWith('s') && called.includes(word.slice(0, -1))) return { athlete, owner: true };
+    }
+    return undefined;
+  };
+  for (const [at, { word, atSeconds }] of words.entries()) {
+    const name = named(word);
+    const before = words[at - 1]?.word ?? '';
+    if (name) {
+      const isObject = !name.owner && prepositions.has(before) && before !== 'and';
+      found.push({
+        at,
+        athlete: name.athlete,
+        role: name.owner ? 'owner' : isObject ? 'object' : 'doer',
+        byName: true,
+      });
+      if (!isObject || before === 'for' || before === 'by') listener.last = { athlete: name.athlete, atSeconds };
+      continue;
+    }
+    if (listener.speaks && (word === 'i' || word === 'my' || word === 'me' || word === 'im')) {
+      const role = word === 'my' ? 'owner' : word === 'me' ? 'object' : 'doer';
+      found.push({ at, athlete: listener.speaks, role, byName: true });
+      if (role === 'doer') listener.last = { athlete: listener.speaks, atSeconds };
+      continue;
+    }
+    const role =
+      doers.has(word) || /^(he|she)(s|ll|d)$/.test(word)
+        ? 'doer'
+        : owners.has(word)
+          ? 'owner'
+          : objects.has(word)
+            ? 'object'
+            : undefined;
+    if (!role) continue;
+    const told = toldByPronoun(word, listener);
+    const athlete = listener.speaks ? opponentOf(listener.speaks) : (told ?? recent(listener, atSeconds));
+    if (!athlete) continue;
+    const doer = found.findLast((one) => one.role === 'doer');
+    // "flattens her", "in his guard": with a doer in the sentence, the other one is meant.
+    const shifted = !listener.speaks && !told && role === 'object' && doer ? opponentOf(doer.athlete) : athlete;
+    const antecedent = found.some((one) => one.byName && one.athlete === athlete && one.role !== 'owner');
+    found.push({
+      at,
+      athlete: shifted,
+      role,
+      byName: listener.speaks !== undefined || told !== undefined || antecedent,
+    });
+    if (told && role === 'doer') listener.last = { athlete: told, atSeconds };
+  }
+  return found;
+}
+
+/** With a man and a woman on the mat, the pronoun tells who is meant. */
+function toldByPronoun(word: string, { pronouns }: Listener): Athlete | undefined {
+  if (!pronouns?.a || !pronouns.b || pronouns.a === pronouns.b) return undefined;
+  const said = /^(he|his|him|hes)$/.test(word) ? 'he' : /^(she|her|shes)$/.test(word) ? 'she' : undefined;
+  if (!said) return undefined;
+  return pronouns.a === said ? 'a' : 'b';
+}
+
+const recent = ({ last }: Listener, atSeconds: number): Athlete | undefined =>
+  last && atSeconds - last.atSeconds <= PRONOUN_SECONDS ? last.athlete : undefined;

@@ -1,0 +1,4 @@
+export type { CalledBy } from './athletes';
+export * from './readCommentary';
+export * from './tie';
+export * from './timedText';

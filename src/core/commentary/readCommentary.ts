@@ -1,0 +1,441 @@
+import type { MarkDraft, VocabularyIndex } from '../callline';
+import { holderOf } from '../callline';
+import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn, type Side, stateAfterAttempt } from '../round';
+import { findError, findStrength, findTechnique, type Uniform } from '../vocabulary';
+import { type CalledBy, findPointings, type Listener, type Pointing } from './athletes';
+import { cutSentences, type Sentence, type SpokenWord } from './sentences';
+import * as signals from './signals';
+import {
+  buildSpokenIndex,
+  findMentions,
+  type HeardWord,
+  hearWord,
+  type Mention,
+  type SpokenIndex,
+} from './spokenIndex';
+import type { Cue } from './timedText';
+
+export interface CommentaryContext {
+  readonly uniform: Uniform;
+  readonly calledBy: CalledBy;
+  /** The athlete who talks, when it is one of the two. */
+  readonly speaks?: Athlete;
+  /** "he" or "she" of each athlete, where it is known. */
+  readonly pronouns?: Partial<Record<Athlete, 'he' | 'she'>>;
+  /** How long after the moment people usually speak of it. */
+  readonly lagSeconds?: number;
+}
+
+/** A mark that the words suggest, with the words. */
+export interface Proposal {
+  readonly draft: MarkDraft;
+  readonly words: string;
+  /** Where in the media it was said. */
+  readonly saidAtSeconds: number;
+  /** The person was named, not guessed. */
+  readonly sureWho: boolean;
+}
+
+const USUAL_LAG_SECONDS = 0.5;
+/** The same thing said again within this time is the same moment. @source own decision */
+const SAME_MOMENT_SECONDS = 9;
+
+/** Everything that is known while listening. */
+interface Hearing {
+  readonly index: SpokenIndex;
+  readonly context: CommentaryContext;
+  readonly listener: Listener;
+  state: RoundState;
+  /** The state follows from an attempt; nobody has named the position yet. */
+  stateIsImplied: boolean;
+  readonly proposals: Proposal[];
+  lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };
+}
+
+const spokenIndexes = new WeakMap<VocabularyIndex, SpokenIndex>();
+
+/**
+ * Marks that a spoken commentary suggests, in order of time. Small talk, advertising and general teaching suggest nothing; "should have"
+ * and "was open" give missed chances, praise gives things well done, what was given on purpose gets that verdict.
+ */
+export function readCommentary(
+  cues: readonly Cue[],
+  vocabulary: VocabularyIndex,
+  context: CommentaryContext,
+): Proposal[] {
+  const index = spokenIndexes.get(vocabulary) ?? buildSpokenIndex(vocabulary);
+  spokenIndexes.set(vocabulary, index);
+  const memory = new Map<string, ReturnType<typeof hearWord>>();
+  const hear = ({ word, afterPause }: SpokenWord): HeardWord => {
+    const known = memory.get(word) ?? hearWord(word, index);
+    memory.set(word, known);
+    return { ...known, afterPause };
+  };
+  const { calledBy, speaks, pronouns } = context;
+  const listener: Listener = { calledBy, speaks, pronouns };
+  const hearing: Hearing = {
+    index,
+    context,
+    listener,
+    state: { kind: 'unmarked' },
+    stateIsImplied: false,
+    proposals: [],
+  };
+  for (const sentence of cutSentences(cues)) readSentence(sentence, hear, hearing);
+  return hearing.proposals;
+}
+
+function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord, hearing: Hearing): void {
+  const { words } = sentence;
+  const text = ` ${words.map((one) => one.word).join(' ')} `;
+  const pointings = findPointings(words, hearing.listener);
+  if (says(text, signals.salesTalk) || says(text, signals.generalTalk)) return;
+  const mentions = dropCorrected(findMentions(words.map(hear), hearing.index), words);
+  for (const [at, mention] of mentions.entries()) {
+    const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
+    propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
+  }
+}
+
+const says = (text: string, phrases: readonly string[]): boolean =>
+  phrases.some((phrase) => text.includes(` ${phrase} `));
+
+/** "the flower sweep, I mean the pendulum sweep": what was taken back is not said. */
+function dropCorrected(mentions: readonly Mention[], words: readonly SpokenWord[]): Mention[] {
+  return mentions.filter((mention, at) => {
+    const next = mentions[at + 1];
+    if (!next) return true;
+    const between = words
+      .slice(mention.to + 1, next.from)
+      .map((one) => one.word)
+      .join(' ');
+    const takenBack = /^(?:\w+ )?(?:i mean|or rather|no sorry|actually|or)(?: \w+){0,2}$/.test(between);
+    return !(takenBack && mention.concept.kind === next.concept.kind);
+  });
+}
+
+interface Clause {
+  /** Words before the mention that belong to it, and words behind it. */
+  readonly before: string;
+  readonly after: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+const connectors = new Set(['and', 'but', 'so', 'then', 'because', 'while', 'now', 'or']);
+
+/** The words around a mention up to the next mention, a pause in speech or a connecting word. */
+function clauseAround(
+  mention: Mention,
+  previous: Mention | undefined,
+  next: Mention | undefined,
+  words: readonly SpokenWord[],
+): Clause {
+  let from = mention.from;
+  while (from > (previous ? previous.to + 1 : 0) && !words[from]!.afterPause && !connectors.has(words[from - 1]!.word))
+    from -= 1;
+  let to = mention.to;
+  const end = next ? next.from - 1 : words.length - 1;
+  while (to < end && !words[to + 1]!.afterPause && !connectors.has(words[to + 1]!.word)) to += 1;
+  const join = (start: number, stop: number) =>
+    ` ${words
+      .slice(start, stop)
+      .map((one) => one.word)
+      .join(' ')} `;
+  return { before: join(from, mention.from), after: join(mention.to + 1, to + 1), from, to };
+}
+
+interface Said {
+  readonly mention: Mention;
+  readonly clause: Clause;
+  readonly words: readonly SpokenWord[];
+  readonly pointings: readonly Pointing[];
+  readonly sentence: Sentence;
+  readonly whole: string;
+}
+
+function propose(said: Said, hearing: Hearing): void {
+  const { mention, clause } = said;
+  const { concept } = mention;
+  const own = ` ${said.words
+    .slice(mention.from, mention.to + 1)
+    .map((one) => one.word)
+    .join(' ')} `;
+  const justBefore = ` ${clause.before.trim().split(' ').slice(-4).join(' ')} `;
+  const denied = says(justBefore, signals.negations) && !says(own, signals.negations);
+  const open = says(clause.before, signals.couldHave) || says(clause.after, signals.couldHave);
+  if (concept.kind === 'attempt') proposeAttempt(said, hearing, denied, open);
+  else if (concept.kind === 'error') {
+    if (!denied || says(said.whole, signals.blame)) proposeError(concept.id, said, hearing);
+  } else if (concept.kind === 'strength') proposeStrength(concept.id, said, hearing, denied || open);
+  else if (!denied && !open) {
+    if (concept.kind === 'position') proposePosition(said, hearing);
+    else proposeGrip(said, hearing);
+  }
+}
+
+/** Praise; said of what was missing, it is the error that stands against it. */
+function proposeStrength(strengthId: string, said: Said, hearing: Hearing, missing: boolean): void {
+  const opposite = findStrength(strengthId)?.oppositeErrorId;
+  if (!missing) add({ kind: 'strength', strengthId, ...doerOf(said, hearing, 'level') }, said, hearing);
+  else if (opposite) proposeError(opposite, said, hearing);
+}
+
+interface Doer {
+  readonly athlete: Athlete;
+  readonly sureWho: boolean;
+}
+
+/**
+ * Who did it: "by marek" behind it, else the nearest doer or owner before it in the clause, else in the sentence, else who was spoken of
+ * last. A guess that the position makes impossible goes to the other athlete.
+ */
+function doerOf(said: Said, hearing: Hearing, place: 'over' | 'under' | 'level'): Doer {
+  const { mention, clause, pointings, words } = said;
+  const behind = pointings.find(
+    (one) =>
+      one.at > mention.to && one.at <= mention.to + 3 && one.byName && ['by', 'for'].includes(words[one.at - 1]!.word),
+  );
+  if (behind) return { athlete: behind.athlete, sureWho: true };
+  const usable = pointings.filter((one) => one.role !== 'object');
+  const before =
+    usable.findLast((one) => one.at >= clause.from && one.at <= mention.to && one.role === 'doer') ??
+    usable.findLast((one) => one.at >= clause.from && one.at <= mention.to) ??
+    usable.findLast((one) => one.at < mention.from && one.role === 'doer') ??
+    usable.findLast((one) => one.at < mention.from) ??
+    usable.find((one) => one.at > mention.to && one.at <= clause.to && one.byName);
+  if (before?.byName) return { athlete: before.athlete, sureWho: true };
+  const guess = before?.athlete ?? hearing.listener.last?.athlete ?? 'a';
+  return { athlete: fitsPlace(guess, place, hearing.state) ? guess : opponentOf(guess), sureWho: before !== undefined };
+}
+
+function fitsPlace(athlete: Athlete, place: 'over' | 'under' | 'level', state: RoundState): boolean {
+  if (place === 'level' || state.kind !== 'position' || state.holder === undefined) return true;
+  const actual = placeOfRole(roleIn(state.positionId, state.holder, athlete));
+  return actual === 'level' || actual === place;
+}
+
+function proposePosition(said: Said, hearing: Hearing): void {
+  const { mention, clause, pointings } = said;
+  const { id } = mention.concept;
+  const before = clause.before.trimEnd().split(' ').slice(-3).join(' ');
+  if (signals.leaves.some((word) => ` ${before} `.endsWith(` ${word} `) || ` ${before} `.endsWith(` ${word} the `)))
+    return;
+  const placeWord = /\b(on the bottom|bottom|underneath|under)\b/.test(clause.before + clause.after)
+    ? ('under' as const)
+    : /\b(on top|top|over)\b/.test(clause.before + clause.after)
+      ? ('over' as const)
+      : undefined;
+  const owner = pointings.findLast(
+    (one) => one.role === 'owner' && one.at < mention.from && one.at >= mention.from - 2,
+  );
+  const doer = pointings.findLast((one) => one.role === 'doer' && one.at < mention.from && one.at >= clause.from);
+  let athlete: Athlete;
+  let place = placeWord;
+  if (owner && /guard/.test(id)) {
+    // "in her closed guard": hers, and the doer is the other one.
+    athlete = owner.byName || !doer ? owner.athlete : opponentOf(doer.athlete);
+    place = undefined;
+  } else {
+    const named = doerOf(said, hearing, 'level');
+    const fromLast = !doer && !named.sureWho ? landedBy(hearing) : undefined;
+    athlete = fromLast ?? named.athlete;
+  }
+  const holder = holderOf(id, athlete, place);
+  if (
+    !hearing.stateIsImplied &&
+    hearing.state.kind === 'position' &&
+    hearing.state.positionId === id &&
+    hearing.state.holder === holder
+  )
+    return;
+  add({ kind: 'position', positionId: id, holder }, said, hearing);
+  hearing.state = { kind: 'position', positionId: id, holder };
+  hearing.stateIsImplied = false;
+}
+
+/** Who came out on top of the last attempt, when nobody is named with the position that follows. */
+function landedBy(hearing: Hearing): Athlete | undefined {
+  return hearing.lastAttempt?.athlete;
+}
+
+const gripVerbs = [
+  'gets',
+  'get',
+  'got',
+  'has',
+  'takes',
+  'take',
+  'wins',
+  'win',
+  'with',
+  'grips',
+  'grabs',
+  'fights',
+  'for',
+  'heavy',
+  'strong',
+  'good',
+];
+
+function proposeGrip(said: Said, hearing: Hearing): void {
+  const { mention, clause } = said;
+  const isLong = mention.to > mention.from || mention.concept.name.includes('-');
+  const around = `${clause.before}${clause.after}`;
+  if (!isLong && !gripVerbs.some((verb) => around.includes(` ${verb} `))) return;
+  const doer = doerOf(said, hearing, 'level');
+  add(
+    { kind: 'grip', gripId: mention.concept.id, athlete: doer.athlete, outcome: 'got', side: sideIn(said) },
+    said,
+    hearing,
+  );
+}
+
+function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boolean): void {
+  const { mention, clause, whole } = said;
+  const technique = findTechnique(mention.concept.id);
+  if (!technique) return;
+  const place = placeOfTechnique(technique.class);
+  const doer = doerOf(said, hearing, place);
+  if (open) {
+    add({ kind: 'chance', techniqueId: technique.id, athlete: doer.athlete }, said, hearing);
+    return;
+  }
+  const before = clause.before;
+  // "escapes the armbar": the end of the other one's attempt, not a new one.
+  const near = ` ${before.trim().split(' ').slice(-3).join(' ')} `;
+  if (technique.class !== 'escapes' && says(near, signals.escapesFrom)) return endLast(hearing, 'escaped');
+  if (denied && technique.class !== 'escapes' && !says(whole, signals.tries)) return;
+  const attempt = stageOf(said, technique.class);
+  const draft = {
+    kind: 'attempt' as const,
+    techniqueId: mention.concept.id,
+    athlete: doer.athlete,
+    side: sideIn(said),
+    ...attempt,
+  };
+  if (!add(draft, said, hearing)) return;
+  hearing.lastAttempt = {
+    athlete: doer.athlete,
+    atSeconds: said.words[mention.from]!.atSeconds,
+    at: hearing.proposals.length - 1,
+  };
+  const after = attempt.end === 'finished' ? stateAfterAttempt({ ...draft, id: '', atSeconds: 0 }) : undefined;
+  if (after) {
+    hearing.state = after;
+    hearing.stateIsImplied = true;
+  }
+}
+
+const placeOfTechnique = (techniqueClass: string): 'over' | 'under' | 'level' => {
+  if (techniqueClass === 'passes') return 'over';
+  return techniqueClass === 'sweeps' || techniqueClass === 'escapes' ? 'under' : 'level';
+};
+
+type Outcome = {
+  readonly stage: 'entry' | 'control' | 'locked' | 'finished';
+  readonly end?: 'finished' | 'escaped' | 'abandoned' | 'declined';
+};
+
+/** How far it came, from the verbs around it. A movement that is simply named has happened; a submission that is named was tried. */
+function stageOf({ clause, whole }: Said, techniqueClass: string): Outcome {
+  const around = `${clause.before}${clause.after}`;
+  if (says(whole, signals.spares)) return { stage: 'locked', end: 'declined' };
+  if (says(around, signals.nearly)) return { stage: 'locked', end: 'escaped' };
+  if (says(whole, signals.fails)) return { stage: 'entry', end: 'abandoned' };
+  if (techniqueClass === 'submissions') {
+    if (/ (taps|tapped|finishes|finished|submits) /.test(whole)) return { stage: 'finished', end: 'finished' };
+    return { stage: says(whole, signals.locks) ? 'locked' : 'entry' };
+  }
+  if (says(around, signals.tries)) return { stage: 'entry' };
+  return { stage: 'finished', end: 'finished' };
+}
+
+function endLast(hearing: Hearing, end: 'escaped'): void {
+  const at = hearing.lastAttempt?.at;
+  const last = at === undefined ? undefined : hearing.proposals[at];
+  if (at === undefined || last?.draft.kind !== 'attempt' || last.draft.end) return;
+  hearing.proposals[at] = { ...last, draft: { ...last.draft, end } };
+}
+
+function proposeError(errorId: string, said: Said, hearing: Hearing): void {
+  const place = placeOfRole(findError(errorId)?.role ?? 'neutral');
+  const doer = doerOf(said, hearing, place);
+  // One sentence about one athlete names one error, in several words.
+  const told = hearing.proposals.at(-1);
+  if (told?.draft.kind === 'error' && told.words === said.sentence.text && told.draft.athlete === doer.athlete) return;
+  const punished = / (punishes|punished|pays for) /.test(said.whole) ? ('yes' as const) : undefined;
+  add({ kind: 'error', errorId, athlete: doer.athlete, punished, side: sideIn(said), ledTo: [] }, said, hearing);
+}
+
+/** The athlete's own side; "right now" and "right there" are none, nor is the side of the picture. */
+function sideIn({ clause, mention, words }: Said): Side | undefined {
+  for (let at = clause.from; at <= clause.to; at += 1) {
+    const { word } = words[at]!;
+    const next = words[at + 1]?.word ?? '';
+    const previous = words[at - 1]?.word ?? '';
+    if (word !== 'left' && word !== 'right') continue;
+    if (
+      /^(now|there|here|away|in|of|idea|so|back|and|samir)$/.test(next) ||
+      /^(all|thats|is|that)$/.test(previous) ||
+      at === 0
+    )
+      continue;
+    if (word === 'left' && /^(is|are|minute|minutes|seconds|with)$/.test(previous)) continue;
+    if (Math.abs(at - mention.from) <= 6) return word;
+  }
+  return undefined;
+}
+
+type DraftPart = MarkDraft extends infer Draft ? (Draft extends unknown ? Omit<Draft, 'atSeconds'> : never) : never;
+
+/** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
+function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing: Hearing): boolean {
+  const { sureWho = true, ...bare } = part;
+  const saidAtSeconds = said.words[said.mention.from]!.atSeconds;
+  const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
+  const verdict = says(said.whole, signals.onPurpose)
+    ? 'concession'
+    : says(said.whole, signals.bait)
+      ? 'bait'
+      : undefined;
+  const unsure = says(said.whole, signals.doubt) ? (true as const) : undefined;
+  const draft = {
+    ...bare,
+    atSeconds: Math.max(0, saidAtSeconds - lag),
+    ...(verdict && bare.kind !== 'position' ? { verdict } : {}),
+    ...(unsure ? { unsure } : {}),
+  } as MarkDraft;
+  const again = hearing.proposals.findLastIndex(
+    (one) => saidAtSeconds - one.saidAtSeconds <= SAME_MOMENT_SECONDS && isSame(one.draft, draft),
+  );
+  if (again >= 0) {
+    hearing.proposals[again] = joined(hearing.proposals[again]!, draft, said.sentence.text);
+    return false;
+  }
+  hearing.proposals.push({ draft, words: said.sentence.text, saidAtSeconds, sureWho });
+  return true;
+}
+
+const stageRank = ['entry', 'control', 'locked', 'finished'];
+
+function joined(one: Proposal, draft: MarkDraft, words: string): Proposal {
+  const both = one.words.includes(words) ? one.words : `${one.words} ${words}`;
+  if (one.draft.kind !== 'attempt' || draft.kind !== 'attempt') return { ...one, words: both };
+  const further = stageRank.indexOf(draft.stage) > stageRank.indexOf(one.draft.stage);
+  const better = further ? { ...one.draft, stage: draft.stage, end: draft.end } : one.draft;
+  return { ...one, draft: better, words: both };
+}
+
+function isSame(one: MarkDraft, other: MarkDraft): boolean {
+  if (one.kind !== other.kind || conceptOf(one) !== conceptOf(other)) return false;
+  if (one.kind === 'position' && other.kind === 'position') return one.holder === other.holder;
+  return 'athlete' in one && 'athlete' in other && one.athlete === other.athlete;
+}
+
+const conceptOf = (draft: MarkDraft): string | undefined => {
+  const fields: Record<string, unknown> = draft;
+  return (fields.positionId ?? fields.gripId ?? fields.techniqueId ?? fields.errorId ?? fields.strengthId) as
+    | string
+    | undefined;
+};

@@ -1,0 +1,62 @@
+/** Words and phrases that tell what a speaker means; all in the form that `wordsOf` gives. */
+const list = (text: string): readonly string[] => text.trim().split(/\s*\|\s*/);
+
+/** The speaker sells, greets or thanks: nothing of the round is said there. */
+export const salesTalk = list(
+  'subscribe | sponsor | sponsored | brought to you | discount | percent off | promo | tickets | ticket | merch | t shirt | link below | instructional | seminar | stay with us | right back | on sale | the code | interviews | medal ceremony | thank you to them | shrank in the wash | says hello | before i forget',
+);
+
+/** The speaker explains how things are in general, or tells of another day. */
+export const generalTalk = list(
+  'in general | always says | you want | when you | if you | you never | you always | you can | you split | you need | what is the | the idea | the key to | what i teach | we drill | last week | yesterday | last time | the match before | in the match | years ago | for example | used to | good for well',
+);
+
+export const negations = list(
+  'not | no | never | dont | doesnt | didnt | isnt | wont | cannot | cant | without | hardly',
+);
+/** Words that turn a finish into an attempt. */
+export const nearly = list('almost | nearly | close to');
+
+/** What was open and was not done. */
+export const couldHave = list(
+  'should have | shouldve | could have | couldve | needs to | need to | has to | instead of | forgot to | forgets to | was open | was wide open | was right there | was there | missed it | misses it | missed the | did not take | didnt take | had the time | if he had | if she had',
+);
+export const praise = list(
+  'good | nice | great | well done | beautiful | clean | smart | patient | sharp | perfect | wonderful | excellent | love | like that | keeps | strong | happy with | exactly | very | brilliant',
+);
+export const blame = list(
+  'mistake | should not | shouldnt | too high | too low | too late | too early | never do | wrong | bad | terrible | careless | lazy | loose | careful | dangerous | risky | stupid | why | dont give',
+);
+export const bait = list('bait | baits | baiting | invites | feint | fake | to draw | sets it up');
+export const onPurpose = list(
+  'on purpose | lets him work | lets her work | gives him that | gives her that | let him work | for the practice | because it is her theme | because it is his theme',
+);
+export const doubt = list(
+  'i think | maybe | not sure | looks like | hard to see | cannot see | probably | kind of | something like | ask him | ask her | off screen | out of the picture',
+);
+
+export const finishes = list(
+  'hits | finishes | finished | taps | tapped | tap | passes | passed | sweeps | swept | completes | gets it | is through | is past | takes him down | takes her down | lands | done | comes on top | come on top | she is out | he is out | is out | get out | gets out | i get out | recovers | recover | cleans',
+);
+export const locks = list(
+  'locked | locks | lock it | is tight | tight | has it | has it deep | deep | is in there | has the',
+);
+export const tries = list(
+  'goes for | go for | going for | looks for | looking for | tries | try | wants | attacks | attack | shoots | shoot | threatens | hunting | hunts | attempt | attempts | enters',
+);
+export const fails = list(
+  'gives up on it | lets it go | lets go | resets | abandons | but he follows | but she follows | steps back | doesnt get it | not enough | keeps her balance | keeps his balance | defends',
+);
+export const spares = list('could finish | let it go | lets it go on purpose | does not finish | declines');
+export const escapesFrom = list(
+  'escapes | escape | gets out of | out of | defends | survives | survive | postures out of | slips',
+);
+
+/** Verbs and prepositions with which a position begins. */
+export const arrives = list(
+  'now | lands in | lands on | lands | gets to | get to | takes | take | takes the | goes to | goes | we are in | back to | ends up | end up | into | again | has | on top | for | by | is in | in | steps over to | there is | recovers | recover | plays | pulls | to | with | from',
+);
+/** Words after which a position is only where something else comes from. */
+export const leaves = list(
+  'from | out of | from the | of | passing | past | opens | opened | in the guard | under | beyond | off',
+);

@@ -1,0 +1,198 @@
+import { type Concept, stemOf, type VocabularyIndex } from '../callline';
+import { misheardWords } from '../vocabulary';
+
+/** A name or saying as the ear takes it: its telling words, and whether their order matters. */
+interface SpokenPhrase {
+  readonly concept: Concept;
+  readonly stems: readonly string[];
+  readonly ordered: boolean;
+  readonly trust: number;
+}
+
+/** The vocabulary ready to listen with: phrases by their rarest word, and the words that they are made of. */
+export interface SpokenIndex {
+  readonly phrasesByRareStem: ReadonlyMap<string, readonly SpokenPhrase[]>;
+  readonly stems: ReadonlySet<string>;
+  /** Words of five letters and more with one letter left out → stem: finds slips without comparing with every word. */
+  readonly shortened: ReadonlyMap<string, string>;
+}
+
+export interface HeardWord {
+  /** Its stem, then what else it may have been. */
+  readonly stems: readonly string[];
+  readonly isFiller: boolean;
+  /** A comma stands before it: a name seldom runs over one. */
+  readonly afterPause: boolean;
+}
+
+export interface Mention {
+  readonly concept: Concept;
+  /** First and last word, both included. */
+  readonly from: number;
+  readonly to: number;
+  readonly score: number;
+}
+
+const fillers: ReadonlySet<string> = new Set(
+  'the a an of to in on at his her their its is are was were be my your that this it there he she they i just really very so too'.split(
+    ' ',
+  ),
+);
+
+/** Single words that are names on the mat and ordinary words off it: alone they name nothing. */
+const ordinary: ReadonlySet<string> = new Set(
+  (
+    'standing seated behind unlocked scissors switch snap frame hook under over single double half heart calm posture flat total hurdle settle joke hill ' +
+    'neighbor trucks cinch slave mound mounds twist elevator patient composed efficient combination harness dig knee head leg arm neck trackt track ' +
+    'plum step folded stack inversion flattened escape lapel down hip hooks reef lassoed back knees flattens seat drag float steps reap shield pass sweep neutral'
+  ).split(' '),
+);
+
+/** Ordinary long words that must not be taken for a slip of a word of the mat. */
+const everyday: ReadonlySet<string> = new Set(
+  (
+    'there their where would could should think right about again first before after other still never ' +
+    'while which white black brown purple great thing things little start starts finally basically today tuesday thursday because really ' +
+    'coach class watch music water minutes seconds round match super everyone welcome wonderful terrible straight happy reason tight trying ' +
+    'going doing being having makes taking looking working people somebody anyway exactly actually enough between against through thanks ' +
+    'around always together whatever those these every later quite maybe better worse level notice speed wants stays plays comes'
+  ).split(' '),
+);
+
+const contentStems = (words: readonly string[]): string[] => {
+  const content = words.filter((word) => !fillers.has(word));
+  return (content.length > 0 ? content : words).map(stemOf);
+};
+
+export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
+  const frequency = new Map<string, number>();
+  const phrases: SpokenPhrase[] = index.phrases.flatMap((phrase) => {
+    const words = phrase.wordNumbers.map((number) => index.words[number]!.word);
+    const stems = contentStems(words);
+    const { kind } = phrase.concept;
+    const isSaying = kind === 'error' || kind === 'strength';
+    if (stems.length === 1 && (ordinary.has(words[0]!) || ordinary.has(stems[0]!) || isSaying || stems[0]!.length < 3))
+      return [];
+    return [{ concept: phrase.concept, stems, ordered: !isSaying || stems.length > 4, trust: phrase.trust }];
+  });
+  for (const phrase of phrases)
+    for (const stem of new Set(phrase.stems)) frequency.set(stem, (frequency.get(stem) ?? 0) + 1);
+  const phrasesByRareStem = new Map<string, SpokenPhrase[]>();
+  for (const phrase of phrases) {
+    const rare = phrase.stems.reduce((one, other) => (frequency.get(other)! < frequency.get(one)! ? other : one));
+    phrasesByRareStem.set(rare, [...(phrasesByRareStem.get(rare) ?? []), phrase]);
+  }
+  const stems = new Set(frequency.keys());
+  const shortened = new Map<string, string>();
+  for (const { word, stem } of index.words) {
+    if (word.length < 5 || !stems.has(stem)) continue;
+    for (const less of withoutOneLetter(word)) if (!shortened.has(less)) shortened.set(less, stem);
+  }
+  return { phrasesByRareStem, stems, shortened };
+}
+
+const withoutOneLetter = (word: string): string[] => [
+  word,
+  ...Array.from(word, (_, at) => word.slice(0, at) + word.slice(at + 1)),
+];
+
+/** What a spoken word may be: itself, what speech programs write for another word, a slip of a longer one. */
+export function hearWord(word: string, index: SpokenIndex): Omit<HeardWord, 'afterPause'> {
+  const stem = stemOf(word);
+  const stems = [stem];
+  const heard = Object.hasOwn(misheardWords, word) ? misheardWords[word] : undefined;
+  if (heard) stems.push(stemOf(heard));
+  if (!index.stems.has(stem) && word.length >= 5 && !everyday.has(word)) {
+    const near = withoutOneLetter(word)
+      .map((less) => index.shortened.get(less))
+      .find(Boolean);
+    if (near) stems.push(near);
+  }
+  return { stems, isFiller: fillers.has(word) };
+}
+
+/** The concepts that a stretch of words names, longest first, no word used twice. In order of place. */
+export function findMentions(words: readonly HeardWord[], index: SpokenIndex): Mention[] {
+  const found: Mention[] = [];
+  for (const [at, word] of words.entries()) {
+    for (const stem of word.stems) {
+      for (const phrase of index.phrasesByRareStem.get(stem) ?? []) {
+        const span = phrase.ordered ? fitInOrder(words, at, stem, phrase.stems) : fitAnyhow(words, at, phrase.stems);
+        if (span) found.push({ concept: phrase.concept, ...span, score: scoreOf(phrase, span) });
+      }
+    }
+  }
+  found.sort((one, other) => other.score - one.score || one.from - other.from);
+  const taken = new Set<number>();
+  const kept: Mention[] = [];
+  for (const mention of found) {
+    const places = Array.from({ length: mention.to - mention.from + 1 }, (_, at) => mention.from + at);
+    if (places.some((place) => taken.has(place) && !words[place]!.isFiller)) continue;
+    for (const place of places) taken.add(place);
+    kept.push(mention);
+  }
+  return kept.sort((one, other) => one.from - other.from);
+}
+
+interface Fit {
+  readonly from: number;
+  readonly to: number;
+  readonly strange: number;
+}
+
+const scoreOf = (phrase: SpokenPhrase, fit: Fit): number =>
+  phrase.stems.length * phrase.trust -
+  0.25 * fit.strange +
+  (phrase.ordered ? 0.2 : 0) +
+  (phrase.concept.kind === 'attempt' ? 0.05 : 0);
+
+/** The words in their order around a place, fillers between them, at most one strange word. */
+function fitInOrder(words: readonly HeardWord[], at: number, rare: string, stems: readonly string[]): Fit | undefined {
+  const place = stems.indexOf(rare);
+  let strange = 0;
+  let to = at;
+  for (let next = place + 1; next < stems.length; next += 1) {
+    to += 1;
+    while (to < words.length && !words[to]!.stems.includes(stems[next]!)) {
+      if (!words[to]!.isFiller) strange += 1;
+      if (strange > 1) return undefined;
+      to += 1;
+    }
+    if (to >= words.length) return undefined;
+    if (words[to]!.afterPause) strange += 1;
+  }
+  let from = at;
+  for (let before = place - 1; before >= 0; before -= 1) {
+    from -= 1;
+    while (from >= 0 && !words[from]!.stems.includes(stems[before]!)) {
+      if (!words[from]!.isFiller) strange += 1;
+      if (strange > 1) return undefined;
+      from -= 1;
+    }
+    if (from < 0) return undefined;
+    if (words[from + 1]!.afterPause) strange += 1;
+  }
+  return { from, to, strange };
+}
+
+/** All the words near a place, in any order: coaches turn a saying round as it comes. */
+function fitAnyhow(words: readonly HeardWord[], at: number, stems: readonly string[]): Fit | undefined {
+  const reach = stems.length + 3;
+  let from = at;
+  let to = at;
+  for (const stem of stems) {
+    if (words[at]!.stems.includes(stem)) continue;
+    let best = -1;
+    for (let place = Math.max(0, at - reach); place <= Math.min(words.length - 1, at + reach); place += 1) {
+      if (!words[place]!.stems.includes(stem)) continue;
+      if (best < 0 || Math.abs(place - at) < Math.abs(best - at)) best = place;
+    }
+    if (best < 0) return undefined;
+    from = Math.min(from, best);
+    to = Math.max(to, best);
+  }
+  let content = 0;
+  for (let place = from; place <= to; place += 1) if (!words[place]!.isFiller) content += 1;
+  const strange = Math.max(0, content - stems.length);
+  return strange > 2 ? undefined : { from, to, strange };
+}

@@ -1,0 +1,160 @@
+/** A stretch of speech with its time, counted from the start of the commentary. */
+export interface Cue {
+  readonly startSeconds: number;
+  readonly endSeconds: number;
+  readonly text: string;
+  /** Line of the file, from 1. */
+  readonly line: number;
+}
+
+export type TimedTextProblem =
+  | { readonly code: 'binary' }
+  | { readonly code: 'too-large'; readonly mostBytes: number }
+  | { readonly code: 'empty' }
+  | { readonly code: 'no-times' };
+
+/** What was strange but did not stop the reading; nothing of it is lost. */
+export type TimedTextRemark =
+  | { readonly code: 'without-time'; readonly line: number; readonly text: string }
+  | { readonly code: 'ends-before-start'; readonly line: number }
+  | { readonly code: 'out-of-order'; readonly line: number }
+  | { readonly code: 'guessed-encoding'; readonly encoding: string };
+
+export interface TimedText {
+  /** In order of time. */
+  readonly cues: readonly Cue[];
+  readonly remarks: readonly TimedTextRemark[];
+}
+
+/** Largest commentary in bytes: ten hours of talk (own decision). */
+export const MOST_COMMENTARY_BYTES = 5_000_000;
+
+/** Longest text of one cue in characters; longer ones are cut into pieces that share its time. */
+const MOST_CUE_CHARACTERS = 4000;
+
+/** Speech runs on for about this long when nothing says when it ended. */
+const USUAL_CUE_SECONDS = 4;
+
+const TIME = String.raw`(?:(\d{1,3}):)?(\d{1,3}):(\d{2})(?:[.,](\d{1,3}))?`;
+const arrowLine = new RegExp(String.raw`^\s*${TIME}\s*-{1,2}>\s*${TIME}(?:\s.*)?$`);
+const plainLine = new RegExp(String.raw`^\s*[[(]?${TIME}[\])]?\s*[-–:]?\s*(.*)$`);
+
+/** The text of a file: UTF-8, UTF-16 with a mark, else Windows Latin 1, which is then remarked. Binary files are refused. */
+export function decodeCommentary(
+  bytes: Uint8Array,
+): { readonly text: string; readonly remark?: TimedTextRemark } | TimedTextProblem {
+  if (bytes.length === 0) return { code: 'empty' };
+  if (bytes.length > MOST_COMMENTARY_BYTES) return { code: 'too-large', mostBytes: MOST_COMMENTARY_BYTES };
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return { text: new TextDecoder('utf-16le').decode(bytes) };
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return { text: new TextDecoder('utf-16be').decode(bytes) };
+  if (bytes.includes(0)) return { code: 'binary' };
+  try {
+    return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes) };
+  } catch {
+    const text = new TextDecoder('windows-1252').decode(bytes);
+    // Text has few control characters; a picture or a film has many.
+    const odd = text.match(/\p{Cc}/gu)?.filter((one) => !'\n\r\t'.includes(one)).length ?? 0;
+    if (odd > text.length / 100) return { code: 'binary' };
+    return { text, remark: { code: 'guessed-encoding', encoding: 'Windows Latin 1' } };
+  }
+}
+
+const secondsOf = (hours: string | undefined, minutes: string, seconds: string, fraction: string | undefined): number =>
+  Number(hours ?? 0) * 3600 + Number(minutes) * 60 + Number(seconds) + (fraction ? Number(`0.${fraction}`) : 0);
+
+/**
+ * Reads WebVTT, SubRip and plain lines that begin with a time ("[2:05] …", with or without hours and fractions), whichever it is.
+ * @source W3C WebVTT (cue blocks, notes, tags); SubRip and plain text are common practice without a standard
+ */
+export function parseTimedText(text: string): TimedText | TimedTextProblem {
+  const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/);
+  const hasArrows = lines.some((line) => arrowLine.test(line));
+  const { cues, remarks } = hasArrows ? readBlocks(lines) : readPlain(lines);
+  if (cues.length === 0) return { code: text.trim() === '' ? 'empty' : 'no-times' };
+  const ordered = cues
+    .map((cue, at) => ({ cue, at }))
+    .sort((one, other) => one.cue.startSeconds - other.cue.startSeconds || one.at - other.at);
+  for (const [at, cue] of cues.entries())
+    if (at > 0 && cue.startSeconds < cues[at - 1]!.startSeconds) remarks.push({ code: 'out-of-order', line: cue.line });
+  return { cues: ordered.flatMap(({ cue }) => cutLong(cue)), remarks };
+}
+
+interface Collected {
+  readonly cues: Cue[];
+  readonly remarks: TimedTextRemark[];
+}
+
+function readBlocks(lines: readonly string[]): Collected {
+  const cues: Cue[] = [];
+  const remarks: TimedTextRemark[] = [];
+  let open: { startSeconds: number; endSeconds: number; line: number; texts: string[] } | undefined;
+  let skipping = false;
+  const close = () => {
+    if (open && open.texts.length > 0) cues.push({ ...open, text: plainText(open.texts.join(' ')) });
+    open = undefined;
+  };
+  for (const [at, line] of lines.entries()) {
+    const match = arrowLine.exec(line);
+    if (match) {
+      close();
+      const startSeconds = secondsOf(match[1], match[2]!, match[3]!, match[4]);
+      const endSeconds = secondsOf(match[5], match[6]!, match[7]!, match[8]);
+      if (endSeconds < startSeconds) remarks.push({ code: 'ends-before-start', line: at + 1 });
+      open = { startSeconds, endSeconds: Math.max(startSeconds, endSeconds), line: at + 1, texts: [] };
+      skipping = false;
+    } else if (line.trim() === '') {
+      close();
+      skipping = false;
+    } else if (open) open.texts.push(line.trim());
+    else if (/^(WEBVTT|NOTE|STYLE|REGION)\b/.test(line)) skipping = true;
+    // A single line before a time is the cue's name or number, and says nothing.
+    else if (!skipping && !arrowLine.test(lines[at + 1] ?? ''))
+      remarks.push({ code: 'without-time', line: at + 1, text: line.trim().slice(0, 200) });
+  }
+  close();
+  return { cues, remarks };
+}
+
+function readPlain(lines: readonly string[]): Collected {
+  const cues: Cue[] = [];
+  const remarks: TimedTextRemark[] = [];
+  for (const [at, line] of lines.entries()) {
+    if (line.trim() === '') continue;
+    const match = plainLine.exec(line);
+    if (match) {
+      const startSeconds = secondsOf(match[1], match[2]!, match[3]!, match[4]);
+      cues.push({ startSeconds, endSeconds: startSeconds, text: plainText(match[5]!), line: at + 1 });
+      continue;
+    }
+    const last = cues.at(-1);
+    // A line without a time goes on with the one before.
+    if (last) cues[cues.length - 1] = { ...last, text: `${last.text} ${line.trim()}` };
+    else remarks.push({ code: 'without-time', line: at + 1, text: line.trim().slice(0, 200) });
+  }
+  const ends = [...cues].sort((one, other) => one.startSeconds - other.startSeconds);
+  const endOf = new Map(
+    ends.map((cue, at) => {
+      const next = ends[at + 1]?.startSeconds ?? Number.POSITIVE_INFINITY;
+      return [cue, Math.max(cue.startSeconds, Math.min(next, cue.startSeconds + USUAL_CUE_SECONDS))] as const;
+    }),
+  );
+  return { cues: cues.map((cue) => ({ ...cue, endSeconds: endOf.get(cue)! })), remarks };
+}
+
+const plainText = (text: string): string =>
+  text
+    .replace(/<[^<>]{0,200}>/g, '')
+    .replace(/\{\\[^{}]{0,50}\}/g, '')
+    .replace(/&amp;/g, '&')
+    .replace(/&lt;/g, '<')
+    .replace(/&gt;/g, '>')
+    .replace(/&nbsp;/g, ' ')
+    .trim();
+
+function cutLong(cue: Cue): Cue[] {
+  if (cue.text.length <= MOST_CUE_CHARACTERS) return [cue];
+  const pieces: Cue[] = [];
+  for (let at = 0; at < cue.text.length; at += MOST_CUE_CHARACTERS)
+    pieces.push({ ...cue, text: cue.text.slice(at, at + MOST_CUE_CHARACTERS) });
+  return pieces;
+}
