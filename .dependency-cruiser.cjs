@@ -40,6 +40,12 @@ module.exports = {
       from: { path: '^src/server/' },
       to: { path: '^src/(app|features|ui|workers)/' },
     },
+    {
+      name: 'terms-know-only-core',
+      severity: 'error',
+      from: { path: '^src/terms/' },
+      to: { path: '^src/(?!core/|terms/)' },
+    },
     { name: 'ui-knows-no-product', severity: 'error', from: { path: '^src/ui/' }, to: { path: '^src/(?!ui/)' } },
     {
       name: 'aria-only-in-ui',

@@ -70,8 +70,7 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   if (words[0] === 'note') return noteReading(text.trim().replace(/^note[:\s]*/i, '') || text.trim(), atSeconds);
   const stoppage = readStoppage(words, atSeconds);
   if (stoppage) return { ...NOTHING, draft: stoppage, understood: true, confidence: 1 };
-  const who = readAthlete(words, context);
-  const best = bestReading(who.words, index, context);
+  const { who, best } = whoAndWhat(words, index, context);
   if (!best || best.match.confidence < TAKEN_CONFIDENCE) {
     const unread = listUnreadWords(best?.words ?? who.words, undefined, index);
     return {
@@ -84,6 +83,17 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   const modifiers = /\?\s*$/.test(call) ? { ...best.modifiers, unsure: true as const } : best.modifiers;
   const draft = draftOf(best.match.concept, modifiers, who, atSeconds, context);
   return finish({ draft, best, note, linked, index, context });
+}
+
+/** Who and what. An initial gives way to a name that begins with that letter: "k guard" is a guard, also when somebody is called Karim. */
+function whoAndWhat(words: readonly string[], index: VocabularyIndex, context: CallContext) {
+  const who = readAthlete(words, context);
+  const best = bestReading(who.words, index, context);
+  if (!who.named || words[0]!.length > 1 || words[0] === 'a' || words[0] === 'b') return { who, best };
+  const whole = bestReading(words, index, context);
+  const isName =
+    whole && whole.match.confidence >= 0.95 && whole.match.confidence > (best?.match.confidence ?? 0) - 0.03;
+  return isName ? { who: { athlete: 'a' as const, named: false, words }, best: whole } : { who, best };
 }
 
 /** Whether the words are a name as they stand: "steps back out of the fall" holds no link. */

@@ -304,7 +304,10 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
   const before = clause.before;
   // "escapes the armbar": the end of the other one's attempt, not a new one.
   const near = ` ${before.trim().split(' ').slice(-3).join(' ')} `;
-  if (technique.class !== 'escapes' && says(near, signals.escapesFrom)) return endLast(hearing, 'escaped');
+  if (technique.class !== 'escapes' && says(near, signals.escapesFrom)) {
+    endLast(hearing, 'escaped');
+    return;
+  }
   if (denied && technique.class !== 'escapes' && !says(whole, signals.tries)) return;
   const attempt = stageOf(said, technique.class);
   const draft = {

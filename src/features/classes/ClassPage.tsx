@@ -3,12 +3,13 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
 import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
-import { drills, findDrill } from '@/core/vocabulary';
+import { drillsOf, findDrill } from '@/core/vocabulary';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
+import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
-import { clockTime, dayWords, drillName, firstName } from './classView';
+import { clockTime, dayWords, firstName } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
 
@@ -166,6 +167,8 @@ function LockList({
   readonly locks: readonly DrillLock[];
   readonly onLocks: (locks: readonly DrillLock[]) => void;
 }) {
+  const house = useHouse();
+  const wordOf = useWordOf();
   const add = (drillId: string) => {
     const drill = findDrill(drillId);
     if (drill)
@@ -179,14 +182,14 @@ function LockList({
       {locks.map((lock) => (
         <Button key={lock.drillId} onPress={() => onLocks(locks.filter((one) => one !== lock))}>
           {lock.kind === 'keep'
-            ? `Locked: ${drillName(lock.drillId)}, ${lock.minutes} min`
-            : `Left out: ${drillName(lock.drillId)}`}{' '}
+            ? `Locked: ${wordOf(lock.drillId)}, ${lock.minutes} min`
+            : `Left out: ${wordOf(lock.drillId)}`}{' '}
           ×
         </Button>
       ))}
       <Select
         label="Lock a drill of your choice"
-        options={drills.map((drill) => ({ value: drill.id, label: drill.name }))}
+        options={drillsOf(house).map((drill) => ({ value: drill.id, label: drill.name }))}
         value={undefined}
         onChange={add}
         placeholder="From the library …"

@@ -2,7 +2,8 @@
 
 import { styled } from 'styled-components';
 import type { ClassPlan, PlanBlock } from '@/core/planning';
-import { findDrill } from '@/core/vocabulary';
+import { drillOf, houseNameOf } from '@/core/vocabulary';
+import { useHouse } from '@/terms/HouseContext';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
@@ -12,7 +13,6 @@ import {
   cautionsOf,
   clockTime,
   dayWords,
-  drillName,
   GENERAL_CAUTION,
   phaseTitle,
   workWords,
@@ -147,7 +147,8 @@ function SheetRow({
   readonly first: boolean;
   readonly nameOf: (id: string) => string;
 }) {
-  const drill = block.drillId ? findDrill(block.drillId) : undefined;
+  const house = useHouse();
+  const drill = block.drillId ? drillOf(house, block.drillId) : undefined;
   const who = [...new Set(block.reasons.flatMap((reason) => reason.people.map((one) => nameOf(one.personId))))];
   return (
     <tr>
@@ -163,7 +164,7 @@ function SheetRow({
                 {block.alternativeId ? (
                   <span className="small">
                     {' '}
-                    Meanwhile {block.excludedIds.map(nameOf).join(', ')}: {drillName(block.alternativeId)}.
+                    Meanwhile {block.excludedIds.map(nameOf).join(', ')}: {houseNameOf(house, block.alternativeId)}.
                   </span>
                 ) : null}
               </div>

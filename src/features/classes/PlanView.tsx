@@ -2,20 +2,12 @@
 
 import { styled } from 'styled-components';
 import { type ClassPlan, type DrillLock, leastMinutesOf, type PlanBlock } from '@/core/planning';
-import { findDrill, findHazard } from '@/core/vocabulary';
+import { drillOf, findDrill, findHazard } from '@/core/vocabulary';
+import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import {
-  blockTitle,
-  branchWords,
-  clockTime,
-  drillName,
-  phaseTitle,
-  reasonWords,
-  sittingOutWords,
-  workWords,
-} from './classView';
+import { blockTitle, branchWords, clockTime, phaseTitle, reasonWords, sittingOutWords, workWords } from './classView';
 
 const Blocks = styled.ol`
   list-style: none; margin: 0; padding: 0;
@@ -77,7 +69,9 @@ function Block({
   nameOf,
   onLocks,
 }: PlanViewProps & { readonly block: PlanBlock; readonly first: boolean }) {
-  const drill = block.drillId ? findDrill(block.drillId) : undefined;
+  const house = useHouse();
+  const wordOf = useWordOf();
+  const drill = block.drillId ? drillOf(house, block.drillId) : undefined;
   const chosen = plan.drills.find((one) => one.drillId === block.drillId);
   return (
     <li>
@@ -101,7 +95,7 @@ function Block({
                 ))}
                 {block.alternativeId ? (
                   <p className="kind">
-                    Meanwhile {block.excludedIds.map(nameOf).join(', ')}: {drillName(block.alternativeId)} (belt or age
+                    Meanwhile {block.excludedIds.map(nameOf).join(', ')}: {wordOf(block.alternativeId)} (belt or age
                     keeps them out of this one).
                   </p>
                 ) : null}
@@ -118,7 +112,7 @@ function Block({
         {first && block.reasons.length > 0 ? (
           <div className="why">
             {block.reasons.map((reason) => (
-              <p key={reason.errorId}>{reasonWords(reason, nameOf)}</p>
+              <p key={reason.errorId}>{reasonWords(reason, nameOf, wordOf)}</p>
             ))}
           </div>
         ) : null}
@@ -160,6 +154,7 @@ function LockControls({
   const lock = locks.find((one) => one.drillId === drillId);
   const others = locks.filter((one) => one.drillId !== drillId);
   const locked = lock?.kind === 'keep' ? lock.minutes : undefined;
+  const wordOf = useWordOf();
   const drill = findDrill(drillId);
   const setMinutes = (wanted: number) => {
     const bounded = drill ? Math.min(drill.mostMinutes, Math.max(leastMinutesOf(drill), wanted)) : wanted;
@@ -170,13 +165,13 @@ function LockControls({
       <span>
         {minutes} minutes in all
         {chosen.displaced.length > 0
-          ? `; without it ${chosen.displaced.map((id) => drillName(id)).join(', ')} would come in`
+          ? `; without it ${chosen.displaced.map((id) => wordOf(id)).join(', ')} would come in`
           : ''}
         {chosen.benefitLostRatio > 0.005 ? `, for ${Math.round(chosen.benefitLostRatio * 100)} % less` : ''}.
       </span>
       <span className="lock">
         <Button
-          aria-label={`One minute less of ${drillName(drillId)}`}
+          aria-label={`One minute less of ${wordOf(drillId)}`}
           onPress={() => setMinutes((locked ?? minutes) - 1)}
         >
           −
@@ -188,7 +183,7 @@ function LockControls({
           {locked === undefined ? 'Lock' : `Locked, ${locked} min`}
         </Button>
         <Button
-          aria-label={`One minute more of ${drillName(drillId)}`}
+          aria-label={`One minute more of ${wordOf(drillId)}`}
           onPress={() => setMinutes((locked ?? minutes) + 1)}
         >
           +

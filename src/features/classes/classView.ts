@@ -1,5 +1,5 @@
 import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock } from '@/core/planning';
-import { conceptName, findDrill, findHazard } from '@/core/vocabulary';
+import { findDrill, findHazard } from '@/core/vocabulary';
 
 export const blockTitle: Readonly<Record<PlanBlock['kind'], string>> = {
   'warm-up': 'Arrive and warm up',
@@ -41,15 +41,17 @@ export function clockTime(startsAt: string, minute: number): string {
 export const dayWords = (startsAt: string): string =>
   new Date(startsAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
-export const drillName = (id: string | undefined): string => (id ? conceptName(id) : '');
-
 /** The sentence of a reason: "Flat in half guard: Ana 5 times, last 2026-11-20; Teo twice". */
-export function reasonWords(reason: PlanBlock['reasons'][number], nameOf: (id: string) => string): string {
+export function reasonWords(
+  reason: PlanBlock['reasons'][number],
+  nameOf: (personId: string) => string,
+  wordOf: (conceptId: string) => string,
+): string {
   const people = reason.people.map(
     ({ personId, count, lastSeenOn }) =>
       `${nameOf(personId)} ${count === 1 ? 'once' : `${count} times`}${lastSeenOn ? `, last ${lastSeenOn.slice(5)}` : ''}`,
   );
-  return `${conceptName(reason.errorId)}: ${people.join('; ')}`;
+  return `${wordOf(reason.errorId)}: ${people.join('; ')}`;
 }
 
 /** The cautions of a plan's drills, each once. */

@@ -5,6 +5,7 @@ import { styled } from 'styled-components';
 import {
   type CallContext,
   type CallReading,
+  type CallRemark,
   draftFromChoice,
   type MarkDraft,
   type NextCall,
@@ -15,6 +16,7 @@ import {
 import type { Span } from '@/core/clock';
 import { formatClockTenths } from '@/core/clock';
 import { checkMark, type Mark } from '@/core/round';
+import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { markProblemText, markWords, type Names } from './reviewView';
 
@@ -26,6 +28,7 @@ const Box = styled.div`
   input::placeholder { color: ${color.quiet}; opacity: 0.75; font-style: italic; }
   .read { min-height: 22px; font-size: ${size.body}; color: ${color.quiet}; display: flex; gap: ${space(4)}; white-space: nowrap; overflow: hidden; }
   .read b { color: ${color.ink}; font-weight: 600; }
+  .read .remark { color: ${color.focusText}; }
   .read .problem { color: ${color.harm}; white-space: normal; }
   .others { display: flex; gap: ${space(3)}; overflow: hidden; }
   .others button { border: 0; background: none; padding: 0; color: ${color.quiet}; cursor: pointer; font-size: ${size.small}; }
@@ -52,7 +55,8 @@ export interface CallLineProps {
   readonly names: Names;
   readonly nextCalls: readonly NextCall[];
   readonly onOpen: (text: string) => void;
-  readonly onCommit: (draft: MarkDraft, editing: Mark | undefined) => void;
+  /** `causeId` is the error that the call names as its cause. */
+  readonly onCommit: (draft: MarkDraft, editing: Mark | undefined, causeId: string | undefined) => void;
   readonly onClose: () => void;
 }
 
@@ -91,14 +95,14 @@ function OpenLine({
   const context = useMemo(() => contextAt(call.atSeconds), [contextAt, call.atSeconds]);
   const reading = useMemo(() => readCall(text, index, context), [text, index, context]);
   const taken = reading.choices[chosen];
-  const draft =
-    chosen > 0 && taken ? draftFromChoice(text, reading.conceptWords, taken.concept, context) : reading.draft;
+  const overridden = chosen > 0 && taken !== undefined;
+  const draft = overridden ? draftFromChoice(text, reading.conceptWords, taken.concept, context) : reading.draft;
 
   const commit = () => {
     if (!draft) return onClose();
     const [first] = checkMark({ ...draft, id: 'draft' } as Mark, span);
     if (first) setProblem(markProblemText(first));
-    else onCommit(draft, call.editing);
+    else onCommit(draft, call.editing, overridden ? undefined : reading.causeId);
   };
   const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') commit();
@@ -146,7 +150,7 @@ function OpenLine({
         {problem ? (
           <span className="problem">{problem}</span>
         ) : (
-          <Understood reading={reading} draft={draft} names={names} overridden={chosen > 0} />
+          <Understood reading={reading} draft={draft} names={names} overridden={overridden} />
         )}
         <span className="others">
           {reading.choices.slice(0, 6).map((choice, position) => (
@@ -188,19 +192,52 @@ function Understood({
   readonly names: Names;
   readonly overridden: boolean;
 }) {
+  const wordOf = useWordOf();
   if (!draft) return <span>Write what you would say.</span>;
   if (!reading.understood && !overridden && draft.kind === 'note' && !/^note\b/i.test(draft.note)) {
-    return <span>Not in the library{reading.choices.length > 0 ? ': choose with ↓, or' : ':'} kept as a note.</span>;
+    return <span>{unreadWords(reading)}</span>;
   }
   const mark = { ...draft, id: 'draft' } as Mark;
-  const words = markWords(mark, names);
+  const words = markWords(mark, names, wordOf);
   return (
     <span>
       {kindWords[draft.kind]}: <b>{[words.who, words.what].filter(Boolean).join(' · ')}</b>
       {words.how ? `, ${words.how}` : ''}
       {mark.kind !== 'note' && mark.note ? ` — ${mark.note}` : ''}
+      {overridden ? null : <RemarkWords reading={reading} />}
     </span>
   );
+}
+
+/** What was not read, and what becomes of it. */
+function unreadWords({ remarks, choices }: CallReading): string {
+  const [remark] = remarks;
+  const unread =
+    remark?.code === 'kept-as-remark' ? `I do not know “${remark.words.join(' ')}”` : 'Not sure what is meant';
+  return `${unread}: ${choices.length > 0 ? 'choose with ↓, or ' : ''}Enter keeps it as a note.`;
+}
+
+function RemarkWords({ reading }: { readonly reading: CallReading }) {
+  const cause = reading.causeId ? ' · linked with its cause' : '';
+  const words = reading.remarks.map(remarkText).filter(Boolean);
+  return words.length > 0 || cause ? (
+    <span className="remark">
+      {cause} {words.map((one) => `· ${one} `)}
+    </span>
+  ) : null;
+}
+
+function remarkText(remark: CallRemark): string {
+  switch (remark.code) {
+    case 'kept-as-remark':
+      return `“${remark.words.join(' ')}” stays as a remark`;
+    case 'close-call':
+      return `↓ if you mean ${remark.other.name}`;
+    case 'no-such-consequence':
+      return `no later mark for “${remark.words}” yet: kept as a remark`;
+    case 'no-such-cause':
+      return `no earlier error “${remark.words}”: kept as a remark`;
+  }
 }
 
 export const textOfMark = (mark: Mark, names: Names): string =>

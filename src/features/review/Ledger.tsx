@@ -4,6 +4,7 @@ import { memo, useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { Contradiction, Damage, Mark } from '@/core/round';
+import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { MarkSign } from './MarkSign';
 import { contradictionText, markWords, type Names } from './reviewView';
@@ -55,6 +56,7 @@ export const Ledger = memo(function Ledger({
   damage,
   onSelect,
 }: LedgerProps) {
+  const wordOf = useWordOf();
   const shown = useRef<HTMLLIElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
   useEffect(() => {
@@ -64,7 +66,7 @@ export const Ledger = memo(function Ledger({
   return (
     <List role="listbox" aria-label="Marks of the round">
       {outline.map(({ mark, depth }) => {
-        const words = markWords(mark, names);
+        const words = markWords(mark, names, wordOf);
         const doubts = contradictions.filter((one) => one.markIds[0] === mark.id);
         const cost = damage.get(mark.id);
         const isSelected = mark.id === selectedId;

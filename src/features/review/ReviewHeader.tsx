@@ -24,6 +24,8 @@ const Bar = styled.header`
 
 export interface HeaderAthlete {
   readonly name: string;
+  readonly personId: string;
+  readonly division?: 'male' | 'female';
   readonly belt: AnyBelt;
   readonly stripes: number;
   readonly weightKg?: number;

@@ -2,19 +2,32 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import { buildVocabularyIndex, type CallContext, listNextCalls, type MarkDraft } from '@/core/callline';
+import {
+  buildVocabularyIndex,
+  type CallContext,
+  type CallHabits,
+  listNextCalls,
+  type MarkDraft,
+  phraseMark,
+} from '@/core/callline';
 import { type FrameRate, formatClock } from '@/core/clock';
-import { checkLink, findIntervalAt, type Mark } from '@/core/round';
+import { checkLink, conceptIdOf, findIntervalAt, type Mark } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
+import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
+import { callNames, pronounOf, shortNames } from './athleteWords';
 import { CallLine, type OpenCall, textOfMark } from './CallLine';
+import { CommentaryPanel } from './commentary/CommentaryPanel';
+import type { ProposalLine } from './commentary/commentaryView';
+import { useCommentary } from './commentary/useCommentary';
 import { KeysDialog } from './KeysDialog';
 import { Ledger } from './Ledger';
 import { withEndAt, withLink, withNextPunishment, withNextStage } from './markEdits';
+import { Picture } from './Picture';
 import { type HeaderAthlete, ReviewHeader } from './ReviewHeader';
 import type { ReviewCommand } from './reviewKeys';
 import type { HeldMark } from './reviewReducer';
-import { markProblemText, type Names } from './reviewView';
+import { markProblemText } from './reviewView';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
 import { Troubles } from './Troubles';
@@ -31,9 +44,6 @@ const Body = styled.div`
 `;
 const Left = styled.div`
   display: grid; grid-template-rows: minmax(0, 1fr) auto auto; min-height: 0;
-  .picture { background: #0c0f0d; display: grid; place-items: center; min-height: 0; overflow: hidden; position: relative; }
-  video { width: 100%; height: 100%; object-fit: contain; display: block; }
-  .absent { color: ${color.quiet}; font-family: ${font.serif}; font-size: ${size.large}; text-align: center; padding: ${space(6)}; max-width: 46ch; }
 `;
 const Right = styled.aside`
   border-left: 1px solid ${color.rule}; display: flex; flex-direction: column; min-height: 0;
@@ -58,16 +68,12 @@ export interface ReviewPageProps {
   readonly unit: 'kg' | 'lb';
   readonly firstSeconds?: number;
   readonly firstMarkId?: string;
+  /** How often the academy marked each concept, and how its rounds usually go on. */
+  readonly uses: Readonly<Record<string, number>>;
+  readonly habits: CallHabits;
 }
 
 const noRate: FrameRate = { numerator: 25, denominator: 1 };
-const firstNameOf = (name: string): string => name.split(/\s+/)[0] ?? name;
-
-/** Names short enough for the ledger, and different from each other. */
-export function shortNames(a: string, b: string): Names {
-  const [one, other] = [firstNameOf(a), firstNameOf(b)];
-  return one.toLowerCase() === other.toLowerCase() ? { a, b } : { a: one, b: other };
-}
 
 export function ReviewPage({
   round,
@@ -77,6 +83,8 @@ export function ReviewPage({
   unit,
   firstSeconds,
   firstMarkId,
+  uses,
+  habits,
 }: ReviewPageProps) {
   const video = useRef<HTMLVideoElement>(null);
   const span = useMemo(
@@ -88,16 +96,31 @@ export function ReviewPage({
   const marks = useMarks(round.id, stored);
   const { state } = marks;
   const { reading, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
-  const [index] = useState(buildVocabularyIndex);
+  const house = useHouse();
+  const wordOf = useWordOf();
+  const index = useMemo(() => buildVocabularyIndex(house, uses), [house, uses]);
   const [call, setCall] = useState<OpenCall>();
   const [resume, setResume] = useState(false);
   const [keysOpen, setKeysOpen] = useState(false);
+  const [listening, setListening] = useState(false);
+  // The proposal that the call line corrects: the mark that it makes takes the proposal's place.
+  const correcting = useRef<number | undefined>(undefined);
   const [linkFrom, setLinkFrom] = useState<string>();
   const [said, setSaid] = useState<string>();
   // Where the playhead stood when a mark was chosen: until it moves on, ↑ and ↓ go from that mark, not from the moment.
   const chosenAt = useRef(Number.NaN);
-  const [unplayable, setUnplayable] = useState(false);
   const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
+  const commentaryRound = useMemo(
+    () => ({
+      id: round.id,
+      span,
+      uniform: round.uniform,
+      calledBy: { a: callNames(round.a).slice(1), b: callNames(round.b).slice(1) },
+      pronouns: { a: pronounOf(round.a), b: pronounOf(round.b) },
+    }),
+    [round, span],
+  );
+  const commentary = useCommentary(commentaryRound, index, reading.marks);
   const selected = state.selectedId ? state.held.get(state.selectedId)?.mark : undefined;
 
   // Keys work from here on: before, the page is only a picture of itself.
@@ -116,6 +139,7 @@ export function ReviewPage({
       calledBy: { a: callNames(round.a), b: callNames(round.b) },
       atSeconds: seconds,
       roundStartSeconds: span.startSeconds,
+      marks: reading.marks,
     }),
     [reading, round, span],
   );
@@ -129,19 +153,46 @@ export function ReviewPage({
   };
   const closeCall = () => {
     setCall(undefined);
+    correcting.current = undefined;
     if (resume) playhead.play();
   };
-  const commit = (draft: MarkDraft, editing: Mark | undefined) => {
-    const links = editing?.kind === 'error' && draft.kind === 'error' ? { ledTo: editing.ledTo } : {};
+  const commit = (draft: MarkDraft, editing: Mark | undefined, causeId: string | undefined) => {
+    const links =
+      editing?.kind === 'error' && draft.kind === 'error'
+        ? { ledTo: [...new Set([...editing.ledTo, ...draft.ledTo])] }
+        : {};
     const end =
       editing && 'endSeconds' in editing && draft.kind === editing.kind && draft.kind === 'attempt'
         ? { endSeconds: editing.endSeconds }
         : {};
     const mark = { ...draft, ...links, ...end, id: editing?.id ?? crypto.randomUUID() } as Mark;
+    const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
     if (editing) marks.replace(editing, mark);
-    else marks.add(mark);
+    else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
+    const place = correcting.current;
+    if (place !== undefined)
+      commentary.act({ kind: 'decide', places: [place], decision: 'accepted', open: commentary.open });
     chosenAt.current = playhead.now();
     closeCall();
+  };
+  const accept = (lines: readonly ProposalLine[]) => {
+    if (lines.length === 0) return;
+    marks.addAll(lines.map(({ draft }) => ({ ...draft, id: crypto.randomUUID() }) as Mark));
+    const places = lines.map((line) => line.place);
+    commentary.act({ kind: 'decide', places, decision: 'accepted', open: commentary.open });
+  };
+  const correct = (line: ProposalLine) => {
+    correcting.current = line.place;
+    const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
+    const text = phraseMark({ ...line.draft, id: 'proposal' } as Mark, called, wordOf);
+    playhead.pause();
+    setResume(false);
+    setCall({ atSeconds: line.draft.atSeconds, text });
+  };
+  const takeBack = () => {
+    const step = commentary.work?.steps.at(-1);
+    if (step?.added) marks.undo();
+    commentary.act({ kind: 'take-back' });
   };
   const goTo = (mark: Mark | undefined) => {
     if (!mark) return;
@@ -201,6 +252,7 @@ export function ReviewPage({
       'led-to': link,
       undo: marks.undo,
       redo: marks.redo,
+      commentary: () => setListening(true),
       keys: () => setKeysOpen(true),
       leave: () => {
         setLinkFrom(undefined);
@@ -217,21 +269,32 @@ export function ReviewPage({
     () => [...reading.marks].reverse().find((mark) => mark.atSeconds <= seconds + 0.5)?.id,
     [reading, seconds],
   );
-  const nextCalls = useMemo(
-    () =>
-      listNextCalls(findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' }, round.uniform, {
-        a: names.a.toLowerCase(),
-        b: names.b.toLowerCase(),
-      }),
-    [reading, seconds, round.uniform, names],
-  );
+  const nextCalls = useMemo(() => {
+    const state = findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' as const };
+    const before = reading.marks.filter((mark) => mark.atSeconds <= seconds + 0.5 && conceptIdOf(mark));
+    const people = { a: round.a.personId, b: round.b.personId };
+    const moment = { state, last: before.at(-1), beforeLast: before.at(-2), people };
+    const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
+    return listNextCalls(habits, moment, round.uniform, called, wordOf);
+  }, [reading, seconds, round, names, habits, wordOf]);
   const nextCallAt = (position: number) => {
     const next = nextCalls[position];
     if (next) openCall(`${next.text} `);
   };
 
   return (
-    <Frame data-light="loft" aria-busy={!ready}>
+    <Frame
+      data-light="loft"
+      aria-busy={!ready}
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        const [file] = event.dataTransfer.files;
+        if (!file) return;
+        event.preventDefault();
+        setListening(true);
+        void commentary.read(file);
+      }}
+    >
       <ReviewHeader
         a={round.a}
         b={round.b}
@@ -246,30 +309,7 @@ export function ReviewPage({
       />
       <Body>
         <Left>
-          <div className="picture">
-            {footage ? (
-              // biome-ignore lint/a11y/useMediaCaption: sparring footage carries no speech to caption
-              <video
-                ref={video}
-                src={`/api/footage/${footage.id}/file`}
-                preload="auto"
-                playsInline
-                onLoadedMetadata={(event) => {
-                  event.currentTarget.currentTime = playhead.now();
-                  setUnplayable(event.currentTarget.videoWidth === 0);
-                }}
-                onError={() => setUnplayable(true)}
-              />
-            ) : (
-              <p className="absent">No footage with this round. The clock below runs; marks are kept with its time.</p>
-            )}
-            {unplayable ? (
-              <p className="absent" style={{ position: 'absolute' }}>
-                This browser cannot show the file ({footage?.videoCodec}). The file is kept; film in H.264 (“most
-                compatible”) to see it here.
-              </p>
-            ) : null}
-          </div>
+          <Picture video={video} footage={footage} startAt={playhead.now} />
           <Transport
             playhead={playhead}
             span={span}
@@ -301,7 +341,24 @@ export function ReviewPage({
               {said}
             </div>
           ) : null}
-          {outline.length === 0 ? (
+          {listening ? (
+            <CommentaryPanel
+              work={commentary.work}
+              problem={commentary.problem}
+              lines={commentary.lines}
+              open={commentary.open}
+              names={names}
+              startSeconds={span.startSeconds}
+              onRead={(file) => void commentary.read(file)}
+              onAct={commentary.act}
+              onAccept={accept}
+              onCorrect={correct}
+              onTakeBack={takeBack}
+              onLook={(line) => playhead.seek(Math.max(span.startSeconds, line.draft.atSeconds - 1))}
+              onLeave={() => setListening(false)}
+              onForget={commentary.close}
+            />
+          ) : outline.length === 0 ? (
             <div className="start">
               <p>The ledger is empty.</p>
               <p>
@@ -339,11 +396,4 @@ export function ReviewPage({
       <KeysDialog isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
     </Frame>
   );
-}
-
-/** Words by which an athlete may be called: each part of the name, and the colour of the kit. */
-function callNames({ name, toldApartBy }: HeaderAthlete): string[] {
-  const colours = ['white', 'blue', 'black', 'green', 'red', 'grey', 'purple', 'plum'];
-  const words = toldApartBy.toLowerCase().match(/\p{L}+/gu) ?? [];
-  return [...(name.toLowerCase().match(/[\p{L}\p{N}]+/gu) ?? []), ...words.filter((word) => colours.includes(word))];
 }

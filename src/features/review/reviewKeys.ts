@@ -19,6 +19,7 @@ export type ReviewCommand =
   | 'led-to'
   | 'undo'
   | 'redo'
+  | 'commentary'
   | 'keys'
   | 'leave';
 
@@ -72,6 +73,7 @@ export const reviewKeys: readonly KeyEntry[] = [
     matches: (event) =>
       (event.key.toLowerCase() === 'z' && event.shiftKey) || (event.key.toLowerCase() === 'y' && event.ctrlKey),
   },
+  { command: 'commentary', shown: 'C', does: 'a spoken commentary: read it into marks', matches: plain('c') },
   { command: 'keys', shown: '?', does: 'this sheet', matches: (event) => event.key === '?' },
   { command: 'leave', shown: 'Esc', does: 'leave linking, unchoose', matches: (event) => event.key === 'Escape' },
 ];

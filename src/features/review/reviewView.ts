@@ -16,52 +16,58 @@ export type Names = Readonly<Record<Athlete, string>>;
 export function markWords(
   mark: Mark,
   names: Names,
+  wordOf: (conceptId: string) => string = conceptName,
 ): { readonly what: string; readonly who?: string; readonly athlete?: Athlete; readonly how: string } {
   const side = 'side' in mark && mark.side ? (mark.side === 'not-seen' ? 'side not seen' : mark.side) : undefined;
-  const how = (...parts: (string | undefined | false)[]) => parts.filter(Boolean).join(', ');
+  const how = (...parts: (string | undefined | false)[]) =>
+    [...parts, verdictWords(mark), mark.unsure && 'to be asked'].filter(Boolean).join(', ');
   switch (mark.kind) {
     case 'position':
-      return { what: conceptName(mark.positionId), ...placeWords(mark.positionId, mark.holder, names), how: '' };
+      return { what: wordOf(mark.positionId), ...placeWords(mark.positionId, mark.holder, names), how: how() };
     case 'grip':
       return {
-        what: conceptName(mark.gripId),
+        what: wordOf(mark.gripId),
         who: names[mark.athlete],
         athlete: mark.athlete,
-        how: how(side, mark.outcome !== 'got' && mark.outcome),
+        how: how(side, mark.target && `on the ${mark.target}`, mark.outcome !== 'got' && mark.outcome),
       };
     case 'attempt':
       return {
-        what: conceptName(mark.techniqueId),
+        what: wordOf(mark.techniqueId),
         who: names[mark.athlete],
         athlete: mark.athlete,
         how: how(
           side,
+          mark.target && `on the ${mark.target}`,
           attemptWords(mark.stage, mark.end),
           mark.tapCause && mark.tapCause !== 'technique' && `tap by ${mark.tapCause}`,
         ),
       };
     case 'chance':
       return {
-        what: conceptName(mark.techniqueId),
+        what: wordOf(mark.techniqueId),
         who: names[mark.athlete],
         athlete: mark.athlete,
         how: how(side, 'missed chance'),
       };
     case 'error':
       return {
-        what: conceptName(mark.errorId),
+        what: wordOf(mark.errorId),
         who: names[mark.athlete],
         athlete: mark.athlete,
         how: how(side, punishedWords(mark.punished)),
       };
     case 'strength':
-      return { what: conceptName(mark.strengthId), who: names[mark.athlete], athlete: mark.athlete, how: 'well done' };
+      return { what: wordOf(mark.strengthId), who: names[mark.athlete], athlete: mark.athlete, how: how('well done') };
     case 'stoppage':
       return { what: 'Play stopped', how: formatClock(mark.endSeconds - mark.atSeconds) };
     case 'note':
       return { what: mark.note, how: '' };
   }
 }
+
+const verdictWords = (mark: Mark): string | undefined =>
+  mark.verdict && { bait: 'as bait', concession: 'on purpose', 'no-fault': 'nothing to fault' }[mark.verdict];
 
 function placeWords(
   positionId: string,

@@ -80,7 +80,19 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
       dispatch({ kind, changes });
     };
     return {
-      add: (mark: Mark) => change([undefined], [mark], mark.id),
+      /** Adds a mark; an error that led to it, with the new link, goes in the same step. */
+      add: (mark: Mark, causeWithLink?: Mark) => {
+        const cause = causeWithLink && latest.current.held.get(causeWithLink.id)?.mark;
+        if (cause && causeWithLink) change([undefined, cause], [mark, causeWithLink], mark.id);
+        else change([undefined], [mark], mark.id);
+      },
+      /** Adds many marks as one step. */
+      addAll: (added: readonly Mark[]) =>
+        change(
+          added.map(() => undefined),
+          added,
+          added[0]?.id,
+        ),
       replace: (before: Mark, after: Mark) => change([before], [after], after.id),
       remove: (mark: Mark) => {
         // Whatever led to it no longer does: both go in one step, so that undo brings both back.

@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { RecurringError } from '@/core/patterns';
-import { findError } from '@/core/vocabulary';
+import { cueOf, findError, houseNameOf } from '@/core/vocabulary';
+import { useHouse } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { exactWords, frequencySentence, percent, statusWords, trendWords } from './studentView';
 
@@ -38,13 +39,17 @@ export interface AlmanacRowProps {
 /** One thing that keeps happening: how often, how sure, since when, and every second of footage behind it. */
 export function AlmanacRow({ found, rounds }: AlmanacRowProps) {
   const [open, setOpen] = useState(false);
+  const house = useHouse();
+  const name = houseNameOf(house, found.errorId);
   const error = findError(found.errorId);
   if (!error) return null;
   return (
-    <Row aria-label={error.title}>
+    <Row aria-label={name}>
       <div className="count">{found.count}</div>
       <div>
-        <h3>{error.title}</h3>
+        <h3>
+          <Link href={`/library/${found.errorId}`}>{name}</Link>
+        </h3>
         <p className="sentence">
           {capital(frequencySentence(error, found))}; {trendWords(found)}.
         </p>
@@ -74,7 +79,7 @@ export function AlmanacRow({ found, rounds }: AlmanacRowProps) {
           {open ? 'less' : 'why it ranks here'}
         </button>
       </div>
-      {open ? <Factors found={found} cue={error.cue} /> : null}
+      {open ? <Factors found={found} cue={cueOf(house, found.errorId)} /> : null}
     </Row>
   );
 }

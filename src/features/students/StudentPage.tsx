@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { formatWeight } from '@/core/kernel';
 import type { Habits, RecurringError } from '@/core/patterns';
-import { type AnyBelt, beltCloth, beltWords, conceptName } from '@/core/vocabulary';
+import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { useWordOf } from '@/terms/HouseContext';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { ActionLink, Empty, Notice, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
@@ -42,6 +43,7 @@ export interface StudentPageProps {
 }
 
 export function StudentPage({ person, errors, habits, rounds, windowDays, unit }: StudentPageProps) {
+  const wordOf = useWordOf();
   const [editing, setEditing] = useState(false);
   const labels = new Map(
     rounds.map((round) => [
@@ -102,7 +104,7 @@ export function StudentPage({ person, errors, habits, rounds, windowDays, unit }
               ) : null}
               {habits.strengths.map(({ strengthId, count }) => (
                 <p key={strengthId}>
-                  {conceptName(strengthId)} <Quiet>{count === 1 ? 'once' : `${count} times`}</Quiet>
+                  {wordOf(strengthId)} <Quiet>{count === 1 ? 'once' : `${count} times`}</Quiet>
                 </p>
               ))}
             </div>
@@ -168,10 +170,11 @@ export function StudentPage({ person, errors, habits, rounds, windowDays, unit }
 }
 
 function PositionTime({ positionId, role, minutes, ratio }: Habits['positions'][number]) {
+  const wordOf = useWordOf();
   return (
     <>
       <span>
-        {conceptName(positionId)} <Quiet>{roleWord(role)}</Quiet>
+        {wordOf(positionId)} <Quiet>{roleWord(role)}</Quiet>
       </span>
       <span>{minutesWords(minutes)}</span>
       <span className="track">

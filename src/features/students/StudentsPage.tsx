@@ -4,7 +4,8 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { formatWeight } from '@/core/kernel';
 import type { PatternStatus } from '@/core/patterns';
-import { type AnyBelt, beltCloth, beltWords, conceptName } from '@/core/vocabulary';
+import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { useWordOf } from '@/terms/HouseContext';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
@@ -24,6 +25,7 @@ export interface StudentLine {
 }
 
 export function StudentsPage({ lines, unit }: { readonly lines: readonly StudentLine[]; readonly unit: 'kg' | 'lb' }) {
+  const wordOf = useWordOf();
   const [adding, setAdding] = useState(false);
   return (
     <Page
@@ -75,7 +77,7 @@ export function StudentsPage({ lines, unit }: { readonly lines: readonly Student
                     <td>
                       {line.top ? (
                         <>
-                          {conceptName(line.top.errorId)}{' '}
+                          {wordOf(line.top.errorId)}{' '}
                           <Quiet>
                             {times(line.top.count)}, {statusWords[line.top.status as PatternStatus]}
                           </Quiet>

@@ -10,7 +10,7 @@ import {
   pairKey,
   planClass,
 } from '@/core/planning';
-import { adultEquivalent, standardIdOf } from '@/core/vocabulary';
+import { adultEquivalent, drillsOf, standardIdOf } from '@/core/vocabulary';
 import {
   type AcademyClass,
   findLatestPlan,
@@ -20,6 +20,7 @@ import {
 } from '@/data/classes/classes';
 import { getAcademy } from '@/data/people/academy';
 import { listDoNotPair, listPeople, type Person } from '@/data/people/people';
+import { houseOf } from '../language/loadHouse';
 import { loadRecords } from '../students/loadRecords';
 import { createSolver } from './solver';
 
@@ -53,6 +54,7 @@ export async function generatePlan(
       attendees,
       limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
       locks,
+      drills: drillsOf(await houseOf(database)),
       restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
       recentPairs: new Set(past.flatMap(pairsOf)),
     },

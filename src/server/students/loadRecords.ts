@@ -7,6 +7,7 @@ import type { Database } from '@/data/client';
 import { listMarksOfRounds } from '@/data/marks/marks';
 import type { Person } from '@/data/people/people';
 import { listRoundsOfPeople, type Round } from '@/data/rounds/rounds';
+import { houseOf, withMerges } from '../language/loadHouse';
 
 /** Rounds that count for what keeps happening. @source own decision: a term of training */
 export const WINDOW_DAYS = 120;
@@ -21,11 +22,13 @@ export interface Records {
 export async function loadRecords(database: Database, people: readonly Person[], today: string): Promise<Records> {
   const ids = people.map((one) => one.id);
   const rounds = await listRoundsOfPeople(database, ids, addDays(today, -WINDOW_DAYS));
+  const house = await houseOf(database);
   const marksByRound = new Map<string, Mark[]>();
-  for (const { roundId, mark } of await listMarksOfRounds(
+  for (const { roundId, mark: stored } of await listMarksOfRounds(
     database,
     rounds.map((one) => one.id),
   )) {
+    const mark = withMerges(house, stored);
     const known = marksByRound.get(roundId);
     if (known) known.push(mark);
     else marksByRound.set(roundId, [mark]);

@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { NothingHere } from '@/features/account/NothingHere';
 import { ReviewPage } from '@/features/review/ReviewPage';
 import { loadReview } from '@/server/rounds/loadReview';
+import { HouseProvider } from '@/terms/HouseContext';
 
 export const metadata: Metadata = { title: 'Review' };
 
@@ -16,14 +17,18 @@ export default async function ReviewRound({ params, searchParams }: Address) {
   const { at, mark } = await searchParams;
   const seconds = Number(at);
   return (
-    <ReviewPage
-      round={page.round}
-      footage={page.footage}
-      stored={page.marks.map(({ mark: stored, changeId }) => ({ mark: stored, changeId }))}
-      reactionLeadSeconds={page.reactionLeadSeconds}
-      unit={page.weightUnit}
-      firstSeconds={at && Number.isFinite(seconds) ? seconds : undefined}
-      firstMarkId={mark}
-    />
+    <HouseProvider house={page.language.house}>
+      <ReviewPage
+        round={page.round}
+        footage={page.footage}
+        stored={page.marks.map(({ mark: stored, changeId }) => ({ mark: stored, changeId }))}
+        reactionLeadSeconds={page.reactionLeadSeconds}
+        unit={page.weightUnit}
+        firstSeconds={at && Number.isFinite(seconds) ? seconds : undefined}
+        firstMarkId={mark}
+        uses={page.language.uses}
+        habits={page.language.habits}
+      />
+    </HouseProvider>
   );
 }

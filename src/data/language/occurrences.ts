@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import type { Mark } from '@/core/round';
+import type { Database } from '../client';
+import { listRows } from '../rows';
+
+const useRow = z.object({ concept_id: z.string(), uses: z.number() });
+
+/** How often each concept was marked, most first. */
+export async function countUses(database: Database): Promise<Record<string, number>> {
+  const rows = await listRows(
+    database,
+    useRow,
+    `select concept_id, count(*)::int as uses from mark where deleted_at is null and concept_id is not null
+     group by concept_id order by uses desc, concept_id limit 5000`,
+  );
+  return Object.fromEntries(rows.map((row) => [row.concept_id, row.uses]));
+}
+
+const occurrenceRow = z
+  .object({
+    id: z.string(),
+    content: z.custom<Mark>((value) => typeof value === 'object' && value !== null),
+    change_id: z.string(),
+    round_id: z.string(),
+    held_on: z.string(),
+    uniform: z.enum(['gi', 'no-gi']),
+    start_seconds: z.number(),
+    a_id: z.string(),
+    a_name: z.string(),
+    b_id: z.string(),
+    b_name: z.string(),
+  })
+  .transform((row) => ({
+    mark: row.content,
+    changeId: row.change_id,
+    roundId: row.round_id,
+    heldOn: row.held_on,
+    uniform: row.uniform,
+    roundSeconds: row.content.atSeconds - row.start_seconds,
+    people: { a: { id: row.a_id, name: row.a_name }, b: { id: row.b_id, name: row.b_name } },
+  }));
+/** A mark with the round and the people that it belongs to. */
+export type FoundMark = z.output<typeof occurrenceRow>;
+
+export interface MarkSearch {
+  /** Any of these concepts; undefined for all marks. */
+  readonly conceptIds?: readonly string[];
+  /** People of the round, all of whom must be in it. */
+  readonly personIds?: readonly string[];
+  readonly uniform?: string;
+  readonly fromDay?: string;
+  readonly toDay?: string;
+  /** Words of the remark, all of which must occur. */
+  readonly noteWords?: readonly string[];
+}
+
+/** Marks that fit, newest round first, in order of time within it. */
+export const searchMarks = (database: Database, search: MarkSearch, most: number) =>
+  listRows(
+    database,
+    occurrenceRow,
+    `select m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds,
+       a.person_id as a_id, pa.name as a_name, b.person_id as b_id, pb.name as b_name
+     from mark m
+       join round r on r.id = m.round_id
+       join round_athlete a on a.round_id = r.id and a.slot = 'a' join person pa on pa.id = a.person_id
+       join round_athlete b on b.round_id = r.id and b.slot = 'b' join person pb on pb.id = b.person_id
+     where m.deleted_at is null
+       and ($1::text[] is null or m.concept_id = any($1))
+       and ($2::uuid[] is null or (select count(*) from round_athlete x where x.round_id = r.id and x.person_id = any($2)) = cardinality($2))
+       and ($3::text is null or r.uniform = $3)
+       and ($4::date is null or r.held_on >= $4)
+       and ($5::date is null or r.held_on <= $5)
+       and ($6::text[] is null or (select bool_and(position(word in lower(m.content ->> 'note')) > 0) from unnest($6) as word))
+     order by r.held_on desc, r.id, m.at_seconds, m.id limit $7`,
+    [
+      search.conceptIds ?? null,
+      search.personIds?.length ? search.personIds : null,
+      search.uniform ?? null,
+      search.fromDay ?? null,
+      search.toDay ?? null,
+      search.noteWords?.length ? search.noteWords : null,
+      most,
+    ],
+  );

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import type { Database } from '../client';
+import { listRows, runStatement } from '../rows';
+
+const point = z.tuple([z.number().min(0).max(1), z.number().min(0).max(1)]);
+/** What is drawn over a clip, in shares of the picture's width and height. */
+export const strokeShape = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('arrow'), from: point, to: point }),
+  z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().min(0.005).max(1) }),
+  z.strictObject({ kind: z.literal('line'), points: z.array(point).min(2).max(400) }),
+]);
+export type Stroke = z.output<typeof strokeShape>;
+
+const clipRow = z
+  .object({
+    id: z.string(),
+    concept_id: z.string(),
+    footage_id: z.string(),
+    start_seconds: z.number(),
+    end_seconds: z.number(),
+    speed: z.number(),
+    caption: z.string(),
+    drawing: z.array(strokeShape),
+  })
+  .transform((row) => ({
+    id: row.id,
+    conceptId: row.concept_id,
+    footageId: row.footage_id,
+    startSeconds: row.start_seconds,
+    endSeconds: row.end_seconds,
+    speed: Math.round(row.speed * 100) / 100,
+    caption: row.caption,
+    drawing: row.drawing,
+  }));
+export type ReferenceClip = z.output<typeof clipRow>;
+
+export const listClips = (database: Database, conceptId: string, most = 24) =>
+  listRows(
+    database,
+    clipRow,
+    `select id, concept_id, footage_id, start_seconds, end_seconds, speed, caption, drawing
+     from reference_clip where concept_id = $1 order by created_at, id limit $2`,
+    [conceptId, most],
+  );
+
+export const saveClip = (database: Database, clip: ReferenceClip, coachId: string | undefined) =>
+  runStatement(
+    database,
+    `insert into reference_clip (id, concept_id, footage_id, start_seconds, end_seconds, speed, caption, drawing, created_by)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9)
+     on conflict (id) do update set start_seconds = $4, end_seconds = $5, speed = $6, caption = $7, drawing = $8`,
+    [
+      clip.id,
+      clip.conceptId,
+      clip.footageId,
+      clip.startSeconds,
+      clip.endSeconds,
+      clip.speed,
+      clip.caption,
+      JSON.stringify(clip.drawing),
+      coachId ?? null,
+    ],
+  );
+
+export const deleteClip = (database: Database, id: string) =>
+  runStatement(database, 'delete from reference_clip where id = $1', [id]);

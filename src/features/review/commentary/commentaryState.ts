@@ -1,0 +1,72 @@
+import type { CommentaryTie, Cue, TimedTextRemark } from '@/core/commentary';
+import type { Athlete } from '@/core/round';
+
+/** What the coach did with a proposal. */
+export type Decision = 'accepted' | 'dropped';
+
+/** A commentary that is being gone through; plain data, so that a closed page can go on with it. */
+export interface CommentaryWork {
+  readonly fileName: string;
+  readonly cues: readonly Cue[];
+  readonly remarks: readonly TimedTextRemark[];
+  readonly tie: CommentaryTie;
+  /** The athlete who talks; undefined for a third person. */
+  readonly speaks?: Athlete;
+  /** By place in the list of proposals. */
+  readonly decisions: Readonly<Record<number, Decision>>;
+  readonly selected: number;
+  /** Decisions in the order in which they were made, newest last; `added` when marks were made with them. */
+  readonly steps: readonly { readonly places: readonly number[]; readonly added: boolean }[];
+}
+
+export type CommentaryAction =
+  | { readonly kind: 'move'; readonly to: number }
+  | {
+      readonly kind: 'decide';
+      readonly places: readonly number[];
+      readonly decision: Decision;
+      readonly open: readonly number[];
+    }
+  | { readonly kind: 'take-back' }
+  | { readonly kind: 'shift'; readonly seconds: number }
+  | { readonly kind: 'pause'; readonly atSeconds: number; readonly seconds: number }
+  | { readonly kind: 'speaks'; readonly athlete: Athlete | undefined };
+
+/** The commentary after an action. Pure; a decided proposal keeps its place in the list. */
+export function reduceCommentary(work: CommentaryWork, action: CommentaryAction): CommentaryWork {
+  switch (action.kind) {
+    case 'move':
+      return { ...work, selected: action.to };
+    case 'decide': {
+      const decisions = { ...work.decisions };
+      for (const place of action.places) decisions[place] = action.decision;
+      const step = { places: action.places, added: action.decision === 'accepted' };
+      const left = action.open.filter((place) => !action.places.includes(place));
+      const next = left.find((place) => place > work.selected) ?? left[0] ?? work.selected;
+      return { ...work, decisions, selected: next, steps: [...work.steps, step] };
+    }
+    case 'take-back': {
+      const step = work.steps.at(-1);
+      if (!step) return work;
+      const decisions = { ...work.decisions };
+      for (const place of step.places) delete decisions[place];
+      return { ...work, decisions, selected: step.places[0] ?? work.selected, steps: work.steps.slice(0, -1) };
+    }
+    case 'shift':
+      return { ...work, tie: { ...work.tie, offsetSeconds: work.tie.offsetSeconds + action.seconds } };
+    case 'pause': {
+      const rest = work.tie.pauses.filter((pause) => pause.atSeconds !== action.atSeconds);
+      const known = work.tie.pauses.find((pause) => pause.atSeconds === action.atSeconds)?.seconds ?? 0;
+      const seconds = Math.max(0, known + action.seconds);
+      return {
+        ...work,
+        tie: { ...work.tie, pauses: seconds > 0 ? [...rest, { ...action, seconds }].map(plainPause) : rest },
+      };
+    }
+    case 'speaks':
+      // Whoever talks changes every proposal, so what was decided no longer names the same ones.
+      return { ...work, speaks: action.athlete, decisions: {}, steps: [], selected: 0 };
+  }
+}
+
+const plainPause = ({ atSeconds, seconds }: { atSeconds: number; seconds: number }) => ({ atSeconds, seconds });

@@ -1,0 +1,98 @@
+import type { MarkDraft } from '@/core/callline';
+import { formatClock, type Span } from '@/core/clock';
+import { mediaTimeOf, type Proposal, type TimedTextProblem, type TimedTextRemark } from '@/core/commentary';
+import { conceptIdOf, type Mark } from '@/core/round';
+import type { CommentaryWork, Decision } from './commentaryState';
+
+/** A proposal as it stands on the footage: where its mark would go, and whether it can. */
+export interface ProposalLine {
+  readonly place: number;
+  readonly proposal: Proposal;
+  readonly draft: MarkDraft;
+  readonly decision?: Decision;
+  readonly outside: boolean;
+  /** The ledger has that mark already, within six seconds. */
+  readonly marked: boolean;
+}
+
+const SAME_MARK_SECONDS = 6;
+
+export function proposalLines(
+  work: CommentaryWork,
+  proposals: readonly Proposal[],
+  span: Span,
+  marks: readonly Mark[],
+): ProposalLine[] {
+  return proposals.map((proposal, place) => {
+    const atSeconds = mediaTimeOf(proposal.draft.atSeconds, work.tie);
+    const draft = { ...proposal.draft, atSeconds } as MarkDraft;
+    const id = conceptIdOf({ ...draft, id: '' } as Mark);
+    const marked = marks.some(
+      (mark) =>
+        conceptIdOf(mark) === id &&
+        Math.abs(mark.atSeconds - atSeconds) <= SAME_MARK_SECONDS &&
+        sameAthlete(mark, draft),
+    );
+    const outside = atSeconds < span.startSeconds || atSeconds > span.endSeconds;
+    return { place, proposal, draft, decision: work.decisions[place], outside, marked };
+  });
+}
+
+const sameAthlete = (mark: Mark, draft: MarkDraft): boolean =>
+  mark.kind === 'position' && draft.kind === 'position'
+    ? mark.holder === draft.holder
+    : 'athlete' in mark && 'athlete' in draft && mark.athlete === draft.athlete;
+
+/** Places that wait for a decision: not decided, inside the round, not in the ledger yet. */
+export const openPlaces = (lines: readonly ProposalLine[]): number[] =>
+  lines.filter((line) => !line.decision && !line.outside && !line.marked).map((line) => line.place);
+
+/** What keeps a file from being read, and what to do. Nothing of the round changes. */
+export function fileProblemText(problem: TimedTextProblem, name: string): string {
+  switch (problem.code) {
+    case 'binary':
+      return `“${name}” is no text: it looks like a film, a picture or an archive. Choose the .vtt, .srt or .txt file with the words.`;
+    case 'too-large':
+      return `“${name}” is larger than ${problem.mostBytes / 1_000_000} MB, more than ten hours of talk. Cut it, then drop the part of this round.`;
+    case 'empty':
+      return `“${name}” is empty. Choose the file with the words.`;
+    case 'no-times':
+      return `“${name}” has no line with a time, like “[2:05] ana passes”. Add times, or export it as WebVTT or SRT.`;
+  }
+}
+
+/** What was strange in a file that could be read; one sentence, with the first line concerned. */
+export function remarkSentence(remarks: readonly TimedTextRemark[]): string | undefined {
+  const parts: string[] = [];
+  const lines = (code: TimedTextRemark['code']) => remarks.filter((one) => one.code === code);
+  const first = (found: readonly TimedTextRemark[]) => (found[0] && 'line' in found[0] ? found[0].line : 0);
+  const untimed = lines('without-time');
+  if (untimed.length > 0)
+    parts.push(
+      `${count(untimed, 'line has', 'lines have')} no time and are left aside (first: line ${first(untimed)})`,
+    );
+  const reversed = lines('ends-before-start');
+  if (reversed.length > 0)
+    parts.push(
+      `${count(reversed, 'time ends', 'times end')} before they begin (first: line ${first(reversed)}); the start is used`,
+    );
+  const disordered = lines('out-of-order');
+  if (disordered.length > 0)
+    parts.push(
+      `${count(disordered, 'time runs', 'times run')} backwards (first: line ${first(disordered)}); they were put in order`,
+    );
+  const guessed = remarks.find((one) => one.code === 'guessed-encoding');
+  if (guessed && guessed.code === 'guessed-encoding') parts.push(`the letters were read as ${guessed.encoding}`);
+  return parts.length > 0 ? `${parts.join('; ')}.` : undefined;
+}
+
+const count = (found: readonly unknown[], one: string, many: string): string =>
+  found.length === 1 ? `1 ${one}` : `${found.length} ${many}`;
+
+/** Where the commentary lies on the footage, in words. */
+export function tieWords(work: CommentaryWork): string {
+  const { offsetSeconds, pauses } = work.tie;
+  const start = `begins at ${offsetSeconds < 0 ? '−' : ''}${formatClock(Math.abs(offsetSeconds))} of the footage`;
+  const stood = pauses.reduce((sum, pause) => sum + pause.seconds, 0);
+  return stood > 0 ? `${start}, the footage stood for ${stood} s` : start;
+}

@@ -1,0 +1,79 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import type { VocabularyIndex } from '@/core/callline';
+import type { Span } from '@/core/clock';
+import { decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText, readCommentary } from '@/core/commentary';
+import type { Athlete, Mark } from '@/core/round';
+import type { Uniform } from '@/core/vocabulary';
+import { type CommentaryAction, type CommentaryWork, reduceCommentary } from './commentaryState';
+import { findWork, forgetWork, keepWork } from './commentaryStore';
+import { fileProblemText, openPlaces, type ProposalLine, proposalLines } from './commentaryView';
+
+export interface CommentaryRound {
+  readonly id: string;
+  readonly span: Span;
+  readonly uniform: Uniform;
+  readonly calledBy: Readonly<Record<Athlete, readonly string[]>>;
+  readonly pronouns: Partial<Record<Athlete, 'he' | 'she'>>;
+}
+
+/** A commentary on a round: read from a file, kept across a closed page, gone through one proposal at a time. */
+export function useCommentary(round: CommentaryRound, index: VocabularyIndex, marks: readonly Mark[]) {
+  const [work, setWork] = useState<CommentaryWork>();
+  const [problem, setProblem] = useState<string>();
+  useEffect(() => {
+    void findWork(round.id)
+      .then((kept) => kept && setWork((current) => current ?? kept))
+      .catch(() => undefined);
+  }, [round.id]);
+  useEffect(() => {
+    if (work) void keepWork(round.id, work).catch(() => undefined);
+  }, [work, round.id]);
+
+  const cues = work?.cues;
+  const speaks = work?.speaks;
+  const proposals = useMemo(() => {
+    if (!cues) return [];
+    const { calledBy, pronouns, uniform } = round;
+    return readCommentary(cues, index, { uniform, calledBy, pronouns, speaks });
+  }, [cues, speaks, index, round]);
+  const lines: readonly ProposalLine[] = useMemo(
+    () => (work ? proposalLines(work, proposals, round.span, marks) : []),
+    [work, proposals, round.span, marks],
+  );
+
+  const read = useCallback(
+    async (file: File) => {
+      const bytes =
+        file.size > MOST_COMMENTARY_BYTES
+          ? new Uint8Array(MOST_COMMENTARY_BYTES + 1)
+          : new Uint8Array(await file.arrayBuffer());
+      const decoded = decodeCommentary(bytes);
+      const parsed = 'text' in decoded ? parseTimedText(decoded.text) : decoded;
+      if (!('cues' in parsed)) return setProblem(fileProblemText(parsed, file.name));
+      const remark = 'text' in decoded ? decoded.remark : undefined;
+      setProblem(undefined);
+      setWork({
+        fileName: file.name,
+        cues: parsed.cues,
+        remarks: remark ? [remark, ...parsed.remarks] : parsed.remarks,
+        tie: { offsetSeconds: round.span.startSeconds, pauses: [] },
+        decisions: {},
+        selected: 0,
+        steps: [],
+      });
+    },
+    [round.span],
+  );
+  const act = useCallback(
+    (action: CommentaryAction) => setWork((current) => (current ? reduceCommentary(current, action) : current)),
+    [],
+  );
+  const close = useCallback(() => {
+    setWork(undefined);
+    setProblem(undefined);
+    void forgetWork(round.id).catch(() => undefined);
+  }, [round.id]);
+  return { work, problem, lines, open: openPlaces(lines), read, act, close, clearProblem: () => setProblem(undefined) };
+}

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { MOST_WORD_CHARACTERS, type WordProblem } from '@/core/vocabulary';
+
+const conceptId = z.string().min(1).max(120);
+export const ownWordInput = z.object({
+  likeId: conceptId,
+  name: z.string().max(500),
+  text: z.string().trim().max(1000, 'Use at most 1,000 characters.'),
+  aliases: z.array(z.string().max(500)).max(20, 'Twenty other words are enough.'),
+});
+export type OwnWordInput = z.input<typeof ownWordInput>;
+
+export type WordOutcome = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };
+
+/** What is wrong with a word, and what to do; the text stays in its field. */
+export function wordProblemText(problem: WordProblem, text: string): string {
+  switch (problem.code) {
+    case 'empty':
+      return 'Write a word first.';
+    case 'no-letters':
+      return `“${text.trim()}” has no letter or digit, so nobody could type or say it. Add one.`;
+    case 'too-long':
+      return `Use at most ${MOST_WORD_CHARACTERS} characters, so that it fits a line of the ledger.`;
+    case 'taken':
+      return `“${text.trim()}” already means “${problem.byName}”. Choose another word, or rename or hide that one first.`;
+    case 'hides-standard-name':
+      return `“${text.trim()}” is the standard name of “${problem.byName}” and would hide it. Choose another word, or hide that entry first.`;
+  }
+}

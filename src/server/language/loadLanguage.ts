@@ -1,0 +1,42 @@
+import { type CallHabits, type HabitRound, learnCalls } from '@/core/callline';
+import { addDays } from '@/core/kernel';
+import type { HouseWords } from '@/core/vocabulary';
+import type { Database } from '@/data/client';
+import { countUses } from '@/data/language/occurrences';
+import { listMarksOfRounds } from '@/data/marks/marks';
+import { listRounds } from '@/data/rounds/rounds';
+import { today } from '../kernel/environment';
+import { houseOf, withMerges } from './loadHouse';
+
+export interface Language {
+  readonly house: HouseWords;
+  /** How often each concept was marked. */
+  readonly uses: Readonly<Record<string, number>>;
+  readonly habits: CallHabits;
+}
+
+/** Rounds that teach the likely calls: the newest, of about a year. @source own decision */
+const TEACHING_ROUNDS = 200;
+const TEACHING_DAYS = 365;
+
+/** The academy's words and what its marks teach about the next call; the round under review does not teach itself. */
+export async function loadLanguage(database: Database, exceptRoundId: string): Promise<Language> {
+  const [house, uses, rounds] = await Promise.all([
+    houseOf(database),
+    countUses(database),
+    listRounds(database, TEACHING_ROUNDS),
+  ]);
+  const since = addDays(today(), -TEACHING_DAYS);
+  const teaching = rounds.filter((round) => round.id !== exceptRoundId && round.heldOn >= since && round.markCount > 0);
+  const marks = await listMarksOfRounds(
+    database,
+    teaching.map((round) => round.id),
+  );
+  const lessons: HabitRound[] = teaching.map((round) => ({
+    span: round,
+    uniform: round.uniform,
+    people: { a: round.a.personId, b: round.b.personId },
+    marks: marks.filter((one) => one.roundId === round.id).map((one) => withMerges(house, one.mark)),
+  }));
+  return { house, uses, habits: learnCalls(lessons) };
+}
