@@ -25,6 +25,7 @@ const occurrenceRow = z
     held_on: z.string(),
     uniform: z.enum(['gi', 'no-gi']),
     start_seconds: z.number(),
+    footage_id: z.string().nullable(),
     a_id: z.string(),
     a_name: z.string(),
     b_id: z.string(),
@@ -36,6 +37,7 @@ const occurrenceRow = z
     roundId: row.round_id,
     heldOn: row.held_on,
     uniform: row.uniform,
+    footageId: row.footage_id ?? undefined,
     roundSeconds: row.content.atSeconds - row.start_seconds,
     people: { a: { id: row.a_id, name: row.a_name }, b: { id: row.b_id, name: row.b_name } },
   }));
@@ -59,7 +61,7 @@ export const searchMarks = (database: Database, search: MarkSearch, most: number
   listRows(
     database,
     occurrenceRow,
-    `select m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds,
+    `select m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds, r.footage_id,
        a.person_id as a_id, pa.name as a_name, b.person_id as b_id, pb.name as b_name
      from mark m
        join round r on r.id = m.round_id

@@ -10,6 +10,7 @@ const places = [
   { href: '/review', label: 'Review', within: ['/rounds'] },
   { href: '/students', label: 'Students' },
   { href: '/classes', label: 'Classes' },
+  { href: '/library', label: 'Library' },
   { href: '/settings', label: 'Settings' },
 ];
 

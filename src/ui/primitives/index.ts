@@ -1,6 +1,7 @@
 export * from './Button';
 export * from './Checkbox';
 export * from './Choice';
+export * from './ComboField';
 export * from './Dialog';
 export * from './FileDrop';
 export * from './Form';

@@ -1,0 +1,261 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import {
+  type CatalogueKind,
+  conceptName,
+  cueOf,
+  drillIdsFor,
+  drillOf,
+  findDrill,
+  findError,
+  findGrip,
+  findHazard,
+  findOwnWord,
+  findStrength,
+  findTechnique,
+  schoolsTouching,
+  standardIdOf,
+} from '@/core/vocabulary';
+import { hideConcept } from '@/server/language/houseActions';
+import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { Notice, Page, Quiet, Section, Stack } from '@/ui/layout/Page';
+import { Button } from '@/ui/primitives';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import { Clips, type ShownClip } from './Clips';
+import {
+  allowedWords,
+  exposureSentence,
+  GENERAL_CAUTION,
+  groupOf,
+  hazardIdsOf,
+  kindNames,
+  roleOf,
+  severityOf,
+} from './libraryView';
+import { type Occurrence, Occurrences } from './Occurrences';
+import { Onward } from './Onward';
+import { OwnWordDialog } from './OwnWordDialog';
+import { OwnWordTools } from './OwnWordTools';
+import { SchoolChoices } from './SchoolChoices';
+import { useWordAction } from './useWordAction';
+import { WordsEditor } from './WordsEditor';
+
+const Cue = styled.p`
+  font-family: ${font.serif}; font-size: 21px; line-height: 1.4; max-width: 60ch;
+`;
+const Links = styled.p`
+  a { white-space: nowrap; }
+  line-height: 1.9;
+`;
+const Caution = styled.p`
+  border-left: 3px solid ${color.focus}; padding-left: ${space(3)}; max-width: 70ch; font-size: ${size.body};
+`;
+
+export interface ConceptPageProps {
+  readonly id: string;
+  readonly kind: CatalogueKind;
+  readonly hidden: boolean;
+  readonly uses: number;
+  readonly occurrences: readonly Occurrence[];
+  readonly clips: readonly ShownClip[];
+  readonly next: readonly { readonly positionId: string; readonly count: number }[];
+  readonly merged: readonly string[];
+}
+
+/** One word of the mat: how it is called here, what to say about it, what hangs together with it, and where it was seen. */
+export function ConceptPage(props: ConceptPageProps) {
+  const { id, kind, hidden, uses, occurrences, clips, next, merged } = props;
+  const house = useHouse();
+  const wordOf = useWordOf();
+  const { message, pending, run } = useWordAction();
+  const [adding, setAdding] = useState(false);
+  const own = findOwnWord(house, id);
+  const standardName = conceptName(id);
+  const isRenamed = !own && wordOf(id) !== standardName;
+  const schools = schoolsTouching(id);
+  const hazards = hazardIdsOf(id);
+  return (
+    <Page
+      title={capital(wordOf(id))}
+      aside={
+        <>
+          {kindNames[kind]}, {groupOf(id)}
+          {own ? (
+            <>
+              {' '}
+              · a word of our own, a kind of{' '}
+              <Link href={`/library/${standardIdOf(id)}`}>{wordOf(standardIdOf(id))}</Link>
+            </>
+          ) : null}
+          {isRenamed ? ` · elsewhere called ${standardName}` : ''} ·{' '}
+          {uses === 0 ? 'not marked yet' : `marked ${uses} times`}
+        </>
+      }
+      actions={
+        <>
+          {own ? null : <Button onPress={() => setAdding(true)}>A kind of this, with our own name</Button>}
+          <Button isPending={pending} onPress={() => run(() => hideConcept(id, !hidden))}>
+            {hidden ? 'Bring back' : 'Hide'}
+          </Button>
+        </>
+      }
+    >
+      {message ? <Notice role="alert">{message}</Notice> : null}
+      {hidden ? (
+        <Notice data-tone="calm">
+          Hidden: it is not offered in the call line, in lists or in plans. Marks that name it stay.
+        </Notice>
+      ) : null}
+      {own?.mergedIntoId ? (
+        <Notice data-tone="calm">
+          Merged into <Link href={`/library/${own.mergedIntoId}`}>{wordOf(own.mergedIntoId)}</Link>: its marks count
+          there.
+        </Notice>
+      ) : null}
+      <WhatToSay id={id} />
+      {schools.length > 0 ? (
+        <Section>
+          <h2>Schools</h2>
+          <div className="note">Good coaches differ here. The words above follow your side.</div>
+          <div className="matter">
+            <SchoolChoices schools={schools} />
+          </div>
+        </Section>
+      ) : null}
+      {kind === 'position' ? <Onward id={id} seen={next} /> : <Related id={id} />}
+      {hazards.length > 0 ? (
+        <Section>
+          <h2>Care</h2>
+          <div className="matter">
+            <Stack $gap={2}>
+              {hazards.map((hazardId) => (
+                <Caution key={hazardId}>{findHazard(hazardId)?.caution}</Caution>
+              ))}
+              <Quiet>{GENERAL_CAUTION}</Quiet>
+            </Stack>
+          </div>
+        </Section>
+      ) : null}
+      <Section>
+        <h2>Words</h2>
+        <div className="note">All of these are understood in the call line, in commentary and in search.</div>
+        <div className="matter">
+          <WordsEditor key={wordOf(id)} id={id} />
+          {own ? <OwnWordTools own={own} kind={kind} /> : null}
+          {merged.length > 0 ? (
+            <p>
+              Merged into this one:{' '}
+              {merged.map((one) => (
+                <Link key={one} href={`/library/${one}`} style={{ marginRight: 12 }}>
+                  {house.own.find((word) => word.id === one)?.name}
+                </Link>
+              ))}
+            </p>
+          ) : null}
+        </div>
+      </Section>
+      <Clips conceptId={id} clips={clips} />
+      <Occurrences id={id} uses={uses} occurrences={occurrences} />
+      <OwnWordDialog likeId={id} isOpen={adding} onClose={() => setAdding(false)} />
+    </Page>
+  );
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function WhatToSay({ id }: { readonly id: string }) {
+  const house = useHouse();
+  const error = findError(id);
+  const strength = findStrength(id);
+  const drill = findDrill(id) ? drillOf(house, id) : undefined;
+  const technique = findTechnique(id);
+  const grip = findGrip(id);
+  const cue = cueOf(house, id);
+  if (!error && !strength && !drill && technique?.class !== 'submissions' && !grip?.target) return null;
+  return (
+    <Section>
+      <h2>{drill ? 'How it runs' : 'What to say'}</h2>
+      <div className="matter">
+        <Stack $gap={2}>
+          {cue ? <Cue>{cue}</Cue> : null}
+          {strength ? <Cue>{capital(strength.because)}.</Cue> : null}
+          {error ? (
+            <Quiet>
+              It is about {roleOf(error.role)}. {exposureSentence(id)} When it is punished it costs{' '}
+              {severityOf(error.severity)}.
+            </Quiet>
+          ) : null}
+          {grip?.target ? <p>On: {grip.target}.</p> : null}
+          {drill ? (
+            <>
+              <p>{drill.start}</p>
+              <p>
+                <em>{drill.constraint}</em>
+              </p>
+              <ul>
+                {drill.branches.map((branch) => (
+                  <li key={branch.when}>
+                    If {branch.when}: {branch.answer}.
+                  </li>
+                ))}
+              </ul>
+              <Quiet>
+                {drill.leastMinutes} to {drill.mostMinutes} minutes, {drill.stages.join(', then ')}
+                {drill.sided ? ', both sides' : ''}
+                {drill.under16 ? '' : '; not under 16'}.
+              </Quiet>
+            </>
+          ) : null}
+          {technique?.class === 'submissions' ? (
+            <p>
+              {allowedWords(technique).join(' · ')}{' '}
+              <Quiet>(main federation, from memory; danger {technique.danger})</Quiet>
+            </p>
+          ) : null}
+        </Stack>
+      </div>
+    </Section>
+  );
+}
+
+function EntryLinks({ title, ids }: { readonly title: string; readonly ids: readonly string[] }) {
+  const wordOf = useWordOf();
+  if (ids.length === 0) return null;
+  return (
+    <Links>
+      <Quiet>{title}: </Quiet>
+      {ids.map((id, at) => (
+        <span key={id}>
+          {at > 0 ? ', ' : ''}
+          <Link href={`/library/${id}`}>{wordOf(id)}</Link>
+        </span>
+      ))}
+    </Links>
+  );
+}
+
+function Related({ id }: { readonly id: string }) {
+  const house = useHouse();
+  const error = findError(id);
+  const strength = findStrength(id);
+  const drill = findDrill(id);
+  const technique = findTechnique(id);
+  const result = technique && technique.class !== 'submissions' ? technique.resultPositionId : undefined;
+  const drills = error ? drillIdsFor(house, error) : [];
+  if (!error && !strength?.oppositeErrorId && !drill && !result) return null;
+  return (
+    <Section>
+      <h2>Hangs together</h2>
+      <div className="matter">
+        <EntryLinks title="Usually leads to" ids={error?.leadsTo ?? []} />
+        <EntryLinks title="Drills that answer it" ids={drills} />
+        <EntryLinks title="Answers" ids={drill?.targetErrorIds ?? []} />
+        <EntryLinks title="The error against it" ids={strength?.oppositeErrorId ? [strength.oppositeErrorId] : []} />
+        <EntryLinks title="Ends in" ids={result ? [result] : []} />
+      </div>
+    </Section>
+  );
+}

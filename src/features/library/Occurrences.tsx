@@ -1,0 +1,99 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import { formatClock } from '@/core/clock';
+import { Quiet, Section, Table } from '@/ui/layout/Page';
+import { Button } from '@/ui/primitives';
+import { ClipDialog } from './ClipDialog';
+
+/** A mark as a line: who, when, how, and the footage that it lies on. */
+export interface Occurrence {
+  readonly markId: string;
+  readonly roundId: string;
+  readonly heldOn: string;
+  readonly uniform: string;
+  readonly roundSeconds: number;
+  readonly mediaSeconds: number;
+  readonly footageId?: string;
+  readonly a: string;
+  readonly b: string;
+  readonly words: string;
+}
+
+export function Occurrences({
+  id,
+  uses,
+  occurrences,
+}: {
+  readonly id: string;
+  readonly uses: number;
+  readonly occurrences: readonly Occurrence[];
+}) {
+  const [clip, setClip] = useState<Occurrence>();
+  return (
+    <Section>
+      <h2>Seen here</h2>
+      <div className="note">
+        {uses > occurrences.length ? `The newest ${occurrences.length} of ${uses}.` : 'Every time opens the footage.'}
+      </div>
+      <div className="matter">
+        {occurrences.length === 0 ? (
+          <p>Nothing of this is marked yet. Write it in Review, and it appears here.</p>
+        ) : (
+          <Table>
+            <thead>
+              <tr>
+                <th>Day</th>
+                <th>Round</th>
+                <th className="figure">At</th>
+                <th>Marked as</th>
+                <th />
+              </tr>
+            </thead>
+            <tbody>
+              {occurrences.map((one) => (
+                <tr key={one.markId}>
+                  <td>{one.heldOn}</td>
+                  <td>
+                    {one.a} with {one.b} <Quiet>{one.uniform}</Quiet>
+                  </td>
+                  <td className="figure">
+                    <Link
+                      href={`/rounds/${one.roundId}?at=${Math.max(0, one.mediaSeconds - 3).toFixed(1)}&mark=${one.markId}`}
+                    >
+                      {formatClock(one.roundSeconds)}
+                    </Link>
+                  </td>
+                  <td>{one.words}</td>
+                  <td>
+                    {one.footageId ? (
+                      <Button look="plain" onPress={() => setClip(one)}>
+                        Keep as reference
+                      </Button>
+                    ) : null}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        )}
+      </div>
+      {clip?.footageId ? (
+        <ClipDialog
+          clip={{
+            id: crypto.randomUUID(),
+            conceptId: id,
+            footageId: clip.footageId,
+            startSeconds: Math.max(0, clip.mediaSeconds - 2),
+            endSeconds: clip.mediaSeconds + 4,
+            speed: 0.5,
+            caption: '',
+            drawing: [],
+          }}
+          onClose={() => setClip(undefined)}
+        />
+      ) : null}
+    </Section>
+  );
+}

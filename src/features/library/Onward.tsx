@@ -1,0 +1,80 @@
+'use client';
+
+import Link from 'next/link';
+import { styled } from 'styled-components';
+import { findPosition, positions, standardIdOf } from '@/core/vocabulary';
+import { useWordOf } from '@/terms/HouseContext';
+import { Quiet, Section } from '@/ui/layout/Page';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+
+const Paths = styled.div`
+  display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 1fr); gap: ${space(6)}; align-items: start;
+  h3 { font-size: ${size.small}; color: ${color.quiet}; font-weight: 400; border-bottom: 1px solid ${color.rule}; margin-bottom: ${space(1)}; }
+  .here { font-family: ${font.serif}; font-size: 24px; text-align: center; padding: ${space(4)} 0; border-top: 3px solid ${color.focus}; border-bottom: 1px solid ${color.rule}; }
+  ul { list-style: none; margin: 0; padding: 0; }
+  li { display: flex; align-items: baseline; gap: ${space(2)}; padding: 2px 0; }
+  .usual { color: ${color.quiet}; font-size: ${size.small}; margin-left: auto; white-space: nowrap; }
+  .bar { display: inline-block; height: 5px; background: ${color.focus}; align-self: center; flex: none; }
+`;
+
+const usualWords = ['', 'now and then', 'sometimes', 'often', 'very often', 'most often'];
+
+/** The position graph from one place: what leads here, what comes next, and how often that was so in this academy. */
+export function Onward({
+  id,
+  seen,
+}: {
+  readonly id: string;
+  readonly seen: readonly { readonly positionId: string; readonly count: number }[];
+}) {
+  const wordOf = useWordOf();
+  const standard = standardIdOf(id);
+  const next = [...(findPosition(id)?.nextCalls ?? [])].sort((one, other) => other[1] - one[1]);
+  const before = positions.filter((one) => one.nextCalls.some(([call]) => call === standard)).map((one) => one.id);
+  const most = Math.max(1, ...seen.map((one) => one.count));
+  return (
+    <Section>
+      <h2>From here</h2>
+      <div className="note">Walk on by choosing a name.</div>
+      <div className="matter">
+        <Paths>
+          <div>
+            <h3>Often comes from</h3>
+            <ul>
+              {before.map((one) => (
+                <li key={one}>
+                  <Link href={`/library/${one}`}>{wordOf(one)}</Link>
+                </li>
+              ))}
+            </ul>
+          </div>
+          <div>
+            <div className="here">{wordOf(id)}</div>
+            <h3 style={{ marginTop: 16 }}>Seen here next, in this academy</h3>
+            {seen.length === 0 ? <Quiet>Not marked often enough yet.</Quiet> : null}
+            <ul>
+              {seen.slice(0, 10).map(({ positionId, count }) => (
+                <li key={positionId}>
+                  <span className="bar" style={{ width: `${(count / most) * 56}px` }} />
+                  <Link href={`/library/${positionId}`}>{wordOf(positionId)}</Link>
+                  <span className="usual">{count === 1 ? 'once' : `${count} times`}</span>
+                </li>
+              ))}
+            </ul>
+          </div>
+          <div>
+            <h3>Usually next</h3>
+            <ul>
+              {next.map(([call, weight]) => (
+                <li key={call}>
+                  <Link href={`/library/${call}`}>{wordOf(call)}</Link>
+                  <span className="usual">{usualWords[weight]}</span>
+                </li>
+              ))}
+            </ul>
+          </div>
+        </Paths>
+      </div>
+    </Section>
+  );
+}

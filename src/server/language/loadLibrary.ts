@@ -1,0 +1,97 @@
+import {
+  type CatalogueKind,
+  conceptKinds,
+  findOwnWord,
+  followMerges,
+  type HouseWords,
+  isUnnamed,
+  kindOf,
+  listConceptIds,
+} from '@/core/vocabulary';
+import { pool } from '@/data/client';
+import { countUses, type FoundMark, searchMarks } from '@/data/language/occurrences';
+import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
+import { requireCoach } from '../accounts/currentCoach';
+import { loadHouse } from './loadHouse';
+import { listTransitions, type TransitionCount } from './transitions';
+
+/** Marks shown on an entry's page; the count says how many there are. */
+const SHOWN_MARKS = 40;
+
+export interface LibraryPage {
+  readonly house: HouseWords;
+  readonly ids: Readonly<Record<CatalogueKind, readonly string[]>>;
+  /** How often each entry was marked. */
+  readonly uses: Readonly<Record<string, number>>;
+  readonly unnamed: number;
+}
+
+export async function loadLibrary(): Promise<LibraryPage> {
+  await requireCoach();
+  const house = await loadHouse();
+  const counted = await countUses(pool());
+  const ids = Object.fromEntries(conceptKinds.map((kind) => [kind, listConceptIds(house, kind)])) as Record<
+    CatalogueKind,
+    string[]
+  >;
+  const uses: Record<string, number> = {};
+  for (const [id, count] of Object.entries(counted)) {
+    const counts = followMerges(house, id);
+    uses[counts] = (uses[counts] ?? 0) + count;
+  }
+  const unnamed = Object.entries(counted).reduce((sum, [id, count]) => sum + (isUnnamed(id) ? count : 0), 0);
+  return { house, ids, uses, unnamed };
+}
+
+export interface ConceptPage {
+  readonly id: string;
+  readonly kind: CatalogueKind;
+  readonly house: HouseWords;
+  readonly hidden: boolean;
+  readonly uses: number;
+  readonly marks: readonly FoundMark[];
+  readonly clips: readonly ReferenceClip[];
+  /** For positions: what came next in the academy's footage. */
+  readonly next: readonly TransitionCount[];
+  /** Own words that were merged into this entry. */
+  readonly merged: readonly string[];
+}
+
+/** An entry with where it occurs here; undefined when neither the catalogue nor the academy knows it. */
+export async function loadConcept(id: string): Promise<ConceptPage | undefined> {
+  await requireCoach();
+  const house = await loadHouse();
+  const kind = kindOf(id);
+  const isOwn = id.includes('~');
+  if (!kind || isUnnamed(id) || (isOwn && !findOwnWord(house, id))) return undefined;
+  const merged = house.own
+    .filter((word) => followMerges(house, word.id) === id && word.id !== id)
+    .map((word) => word.id);
+  const conceptIds = [id, ...merged];
+  const [uses, marks, clips, next] = await Promise.all([
+    countUses(pool()),
+    searchMarks(pool(), { conceptIds }, SHOWN_MARKS),
+    listClips(pool(), id),
+    kind === 'position' ? listTransitions(pool(), house, id) : [],
+  ]);
+  return {
+    id,
+    kind,
+    house,
+    hidden: house.hiddenIds.includes(id),
+    uses: conceptIds.reduce((sum, one) => sum + (uses[one] ?? 0), 0),
+    marks,
+    clips,
+    next,
+    merged,
+  };
+}
+
+/** Marks that wait for a name, newest first. */
+export async function loadUnnamed(): Promise<{ readonly house: HouseWords; readonly marks: readonly FoundMark[] }> {
+  await requireCoach();
+  const house = await loadHouse();
+  const uses = await countUses(pool());
+  const conceptIds = Object.keys(uses).filter(isUnnamed);
+  return { house, marks: conceptIds.length > 0 ? await searchMarks(pool(), { conceptIds }, 200) : [] };
+}

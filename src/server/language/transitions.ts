@@ -1,0 +1,36 @@
+import { countTransitions, readRound } from '@/core/round';
+import type { HouseWords } from '@/core/vocabulary';
+import type { Database } from '@/data/client';
+import { listMarksOfRounds } from '@/data/marks/marks';
+import { listRounds } from '@/data/rounds/rounds';
+import { withMerges } from './loadHouse';
+
+/** How often a position followed another here. */
+export interface TransitionCount {
+  readonly positionId: string;
+  readonly count: number;
+}
+
+const NEWEST_ROUNDS = 300;
+
+/** What came after a position in the academy's newest rounds, most frequent first. */
+export async function listTransitions(
+  database: Database,
+  house: HouseWords,
+  fromId: string,
+): Promise<TransitionCount[]> {
+  const rounds = (await listRounds(database, NEWEST_ROUNDS)).filter((round) => round.markCount > 0);
+  const stored = await listMarksOfRounds(
+    database,
+    rounds.map((round) => round.id),
+  );
+  const counts = new Map<string, number>();
+  for (const round of rounds) {
+    const marks = stored.filter((one) => one.roundId === round.id).map((one) => withMerges(house, one.mark));
+    for (const { fromPositionId, toPositionId, count } of countTransitions(readRound(round, marks)))
+      if (fromPositionId === fromId) counts.set(toPositionId, (counts.get(toPositionId) ?? 0) + count);
+  }
+  return [...counts]
+    .map(([positionId, count]) => ({ positionId, count }))
+    .sort((one, other) => other.count - one.count || (one.positionId < other.positionId ? -1 : 1));
+}

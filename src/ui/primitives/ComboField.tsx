@@ -1,0 +1,73 @@
+'use client';
+
+import { Button } from 'react-aria-components/Button';
+import { ComboBox } from 'react-aria-components/ComboBox';
+import { Input } from 'react-aria-components/Input';
+import { Label } from 'react-aria-components/Label';
+import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
+import { styled } from 'styled-components';
+import { color, size, space } from '../tokens/tokens';
+import { Floating } from './Select';
+import { fieldLabel } from './TextField';
+
+const Field = styled(ComboBox)`
+  display: flex; flex-direction: column; gap: 2px; min-width: 0;
+  label { ${fieldLabel} }
+  .line { display: flex; border-bottom: 1px solid ${color.strongRule}; background: ${color.raised}; }
+  input { width: 100%; min-width: 0; height: 34px; padding: 0 ${space(2)}; border: 0; background: transparent; }
+  .line button { border: 0; background: none; padding: 0 ${space(2)}; cursor: pointer; color: ${color.quiet}; }
+`;
+const Aside = styled.span`
+  color: ${color.quiet}; font-size: ${size.small}; margin-left: ${space(2)};
+`;
+
+export interface ComboOption {
+  readonly id: string;
+  readonly label: string;
+  readonly aside?: string;
+}
+
+export interface ComboFieldProps {
+  readonly label: string;
+  readonly text: string;
+  readonly onText: (text: string) => void;
+  /** What fits the text, best first; the caller finds them. */
+  readonly options: readonly ComboOption[];
+  readonly onChoose: (id: string) => void;
+  readonly placeholder?: string;
+  readonly autoFocus?: boolean;
+}
+
+/** A field that offers what fits what is typed. */
+export function ComboField({ label, text, onText, options, onChoose, placeholder, autoFocus }: ComboFieldProps) {
+  return (
+    <Field
+      inputValue={text}
+      onInputChange={onText}
+      items={options}
+      defaultFilter={() => true}
+      onChange={(key) => key !== null && onChoose(String(key))}
+      value={null}
+      menuTrigger="input"
+      allowsCustomValue
+      allowsEmptyCollection={false}
+      autoFocus={autoFocus}
+    >
+      <Label>{label}</Label>
+      <div className="line">
+        <Input placeholder={placeholder} />
+        <Button aria-label="Show what fits">▾</Button>
+      </div>
+      <Floating>
+        <ListBox<ComboOption>>
+          {(option) => (
+            <ListBoxItem id={option.id} textValue={option.label}>
+              {option.label}
+              {option.aside ? <Aside>{option.aside}</Aside> : null}
+            </ListBoxItem>
+          )}
+        </ListBox>
+      </Floating>
+    </Field>
+  );
+}
