@@ -2,3 +2,4 @@ export * from './displayedClock';
 export * from './duration';
 export * from './frames';
 export * from './liveTime';
+export * from './reactionLead';

@@ -34,6 +34,8 @@ export interface Proposal {
   readonly saidAtSeconds: number;
   /** The person was named, not guessed. */
   readonly sureWho: boolean;
+  /** A name, a kit or "I" stood in the sentence. */
+  readonly named: boolean;
 }
 
 const USUAL_LAG_SECONDS = 0.5;
@@ -416,7 +418,8 @@ function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing: Heari
     hearing.proposals[again] = joined(hearing.proposals[again]!, draft, said.sentence.text);
     return false;
   }
-  hearing.proposals.push({ draft, words: said.sentence.text, saidAtSeconds, sureWho });
+  const named = said.pointings.some((one) => one.byName);
+  hearing.proposals.push({ draft, words: said.sentence.text, saidAtSeconds, sureWho, named });
   return true;
 }
 

@@ -150,3 +150,30 @@ export const insertAthlete = (database: Database, roundId: string, slot: 'a' | '
 
 export const deleteRound = (database: Database, id: string) =>
   runStatement(database, 'delete from round where id = $1', [id]);
+
+/** Rounds with all of these people, of a uniform and between two days (both included); parts that are absent do not narrow. Newest first. */
+export const searchRounds = (
+  database: Database,
+  search: {
+    readonly personIds?: readonly string[];
+    readonly uniform?: string;
+    readonly fromDay?: string;
+    readonly toDay?: string;
+  },
+  most: number,
+) =>
+  listRows(
+    database,
+    roundRow,
+    `${selectRound}
+     where ($1::uuid[] is null or (select count(*) from round_athlete x where x.round_id = r.id and x.person_id = any($1)) = cardinality($1))
+       and ($2::text is null or r.uniform = $2) and ($3::date is null or r.held_on >= $3) and ($4::date is null or r.held_on <= $4)
+     order by r.held_on desc, r.number_in_session desc, r.id limit $5`,
+    [
+      search.personIds?.length ? search.personIds : null,
+      search.uniform ?? null,
+      search.fromDay ?? null,
+      search.toDay ?? null,
+      most,
+    ],
+  );

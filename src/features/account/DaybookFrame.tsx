@@ -1,9 +1,16 @@
 'use client';
 
+import Form from 'next/form';
 import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
 import { signOut } from '@/server/accounts/accountActions';
 import { Masthead } from '@/ui/layout/Masthead';
 import { Button } from '@/ui/primitives';
+import { color, space } from '@/ui/tokens/tokens';
+
+const SearchInput = styled.input`
+  width: 210px; height: 30px; border: 0; border-bottom: 1px solid ${color.strongRule}; background: ${color.raised}; padding: 0 ${space(2)}; font: inherit; color: ${color.ink};
+`;
 
 const places = [
   { href: '/footage', label: 'Footage' },
@@ -17,6 +24,16 @@ const places = [
 export function DaybookFrame({ coachName, children }: { readonly coachName: string; readonly children: ReactNode }) {
   const end = (
     <>
+      <Form action="/search" role="search">
+        <SearchInput
+          name="q"
+          type="search"
+          aria-label="Search everything"
+          placeholder="Search: elbows ana march"
+          maxLength={200}
+          autoComplete="off"
+        />
+      </Form>
       <span>{coachName}</span>
       <form action={signOut}>
         <Button look="plain" type="submit">

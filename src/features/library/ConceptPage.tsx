@@ -14,6 +14,7 @@ import {
   findGrip,
   findHazard,
   findOwnWord,
+  findPosition,
   findStrength,
   findTechnique,
   schoolsTouching,
@@ -91,7 +92,7 @@ export function ConceptPage(props: ConceptPageProps) {
             </>
           ) : null}
           {isRenamed ? ` · elsewhere called ${standardName}` : ''} ·{' '}
-          {uses === 0 ? 'not marked yet' : `marked ${uses} times`}
+          {uses === 0 ? 'not marked yet' : uses === 1 ? 'marked once' : `marked ${uses} times`}
         </>
       }
       actions={
@@ -139,6 +140,8 @@ export function ConceptPage(props: ConceptPageProps) {
           </div>
         </Section>
       ) : null}
+      {clips.length > 0 || occurrences.some((one) => one.footageId) ? <Clips conceptId={id} clips={clips} /> : null}
+      <Occurrences id={id} uses={uses} occurrences={occurrences} />
       <Section>
         <h2>Words</h2>
         <div className="note">All of these are understood in the call line, in commentary and in search.</div>
@@ -157,8 +160,6 @@ export function ConceptPage(props: ConceptPageProps) {
           ) : null}
         </div>
       </Section>
-      <Clips conceptId={id} clips={clips} />
-      <Occurrences id={id} uses={uses} occurrences={occurrences} />
       <OwnWordDialog likeId={id} isOpen={adding} onClose={() => setAdding(false)} />
     </Page>
   );
@@ -173,11 +174,12 @@ function WhatToSay({ id }: { readonly id: string }) {
   const drill = findDrill(id) ? drillOf(house, id) : undefined;
   const technique = findTechnique(id);
   const grip = findGrip(id);
+  const position = findPosition(id);
   const cue = cueOf(house, id);
-  if (!error && !strength && !drill && technique?.class !== 'submissions' && !grip?.target) return null;
+  if (!error && !strength && !drill && technique?.class !== 'submissions' && !grip?.target && !position) return null;
   return (
     <Section>
-      <h2>{drill ? 'How it runs' : 'What to say'}</h2>
+      <h2>{drill ? 'How it runs' : position ? 'What it is worth' : 'What to say'}</h2>
       <div className="matter">
         <Stack $gap={2}>
           {cue ? <Cue>{cue}</Cue> : null}
@@ -187,6 +189,14 @@ function WhatToSay({ id }: { readonly id: string }) {
               It is about {roleOf(error.role)}. {exposureSentence(id)} When it is punished it costs{' '}
               {severityOf(error.severity)}.
             </Quiet>
+          ) : null}
+          {position ? (
+            <p>
+              {position.betterRole === 'neutral'
+                ? 'Level: neither is better placed.'
+                : `Better for ${roleOf(position.betterRole)}: ${position.houseValue} of 4.`}{' '}
+              <Quiet>The academy’s own estimate; it moves the tide.</Quiet>
+            </p>
           ) : null}
           {grip?.target ? <p>On: {grip.target}.</p> : null}
           {drill ? (

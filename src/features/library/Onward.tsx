@@ -14,7 +14,8 @@ const Paths = styled.div`
   ul { list-style: none; margin: 0; padding: 0; }
   li { display: flex; align-items: baseline; gap: ${space(2)}; padding: 2px 0; }
   .usual { color: ${color.quiet}; font-size: ${size.small}; margin-left: auto; white-space: nowrap; }
-  .bar { display: inline-block; height: 5px; background: ${color.focus}; align-self: center; flex: none; }
+  .track { width: 56px; flex: none; align-self: center; }
+  .bar { display: block; height: 5px; background: ${color.focus}; margin-left: auto; }
 `;
 
 const usualWords = ['', 'now and then', 'sometimes', 'often', 'very often', 'most often'];
@@ -55,7 +56,9 @@ export function Onward({
             <ul>
               {seen.slice(0, 10).map(({ positionId, count }) => (
                 <li key={positionId}>
-                  <span className="bar" style={{ width: `${(count / most) * 56}px` }} />
+                  <span className="track">
+                    <span className="bar" style={{ width: `${(count / most) * 56}px` }} />
+                  </span>
                   <Link href={`/library/${positionId}`}>{wordOf(positionId)}</Link>
                   <span className="usual">{count === 1 ? 'once' : `${count} times`}</span>
                 </li>

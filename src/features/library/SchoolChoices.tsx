@@ -12,9 +12,9 @@ import { useWordAction } from './useWordAction';
 const Question = styled.fieldset`
   border: 0; padding: 0 0 ${space(4)}; margin: 0; min-width: 0;
   legend { font-family: ${font.serif}; font-size: 18px; padding: 0 0 ${space(1)}; }
-  label { display: grid; grid-template-columns: 22px minmax(0, 1fr); padding: ${space(1)} 0; cursor: pointer; }
+  label { display: grid; grid-template-columns: 26px minmax(0, 1fr); padding: ${space(1)} 0; cursor: pointer; }
   label[data-chosen] strong { color: ${color.focusText}; }
-  input { accent-color: currentColor; margin: 5px 0 0; }
+  input { accent-color: currentColor; margin: 3px 0 0; width: 15px; height: 15px; }
 `;
 
 /** Points on which good coaches differ: the academy's side chosen, the others readable with their reasons. */

@@ -37,7 +37,7 @@ import { useReviewKeys } from './useReviewKeys';
 import { useRoundReading } from './useRoundReading';
 
 const Frame = styled.div`
-  height: 100vh; min-height: 600px; display: grid; grid-template-rows: auto minmax(0, 1fr) 108px; overflow: hidden; background: ${color.ground}; color: ${color.ink};
+  height: 100vh; min-height: 600px; display: grid; grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr) 108px; overflow: hidden; background: ${color.ground}; color: ${color.ink};
 `;
 const Body = styled.div`
   display: grid; grid-template-columns: minmax(0, 1fr) minmax(360px, 36%); min-height: 0;

@@ -5,6 +5,7 @@ import { addCoach, signOutEverywhere } from '@/server/accounts/accountActions';
 import { saveSettings } from '@/server/settings/settingsActions';
 import { Fields, Notice, Page, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
 import { Button, Checkbox, Choice, Form, TextField } from '@/ui/primitives';
+import { ReactionDialog } from './ReactionDialog';
 
 export interface SettingsPageProps {
   readonly academy: { readonly name: string; readonly liveWeightGapRatio: number; readonly minorsWithAdults: boolean };
@@ -25,16 +26,17 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
   const [lead, setLead] = useState(String(Number(coach.reactionLeadSeconds.toFixed(2))));
   const [unit, setUnit] = useState(coach.weightUnit);
   const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
+  const [measuring, setMeasuring] = useState(false);
   const [saving, startSaving] = useTransition();
   const [outcome, add, adding] = useActionState(addCoach, {});
   const read = (text: string) => Number(text.replace(',', '.'));
-  const save = () =>
+  const save = (measuredLead?: number) =>
     startSaving(async () => {
       const answer = await saveSettings({
         academyName: name,
         liveWeightGapPercent: read(gap),
         minorsWithAdults: minors,
-        reactionLeadSeconds: read(lead),
+        reactionLeadSeconds: measuredLead ?? read(lead),
         weightUnit: unit,
       }).catch(() => undefined);
       if (!answer) setMessages({ '': 'The server could not be reached. Try again in a moment.' });
@@ -66,6 +68,10 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
                 problem={messages.reactionLeadSeconds}
               />
             </Fields>
+            <Row>
+              <Button onPress={() => setMeasuring(true)}>Measure it</Button>
+              <Quiet>Ten touches, half a minute.</Quiet>
+            </Row>
           </Stack>
         </div>
       </Section>
@@ -103,7 +109,7 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
         </div>
       </Section>
       <Row>
-        <Button look="lead" onPress={save} isPending={saving}>
+        <Button look="lead" onPress={() => save()} isPending={saving}>
           {saving ? 'Saving …' : 'Save settings'}
         </Button>
         {messages.saved ? <Quiet role="status">{messages.saved}</Quiet> : null}
@@ -161,6 +167,16 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
           </Stack>
         </div>
       </Section>
+      {measuring ? (
+        <ReactionDialog
+          onMeasured={(seconds) => {
+            setLead(String(seconds));
+            setMeasuring(false);
+            save(seconds);
+          }}
+          onClose={() => setMeasuring(false)}
+        />
+      ) : null}
     </Page>
   );
 }

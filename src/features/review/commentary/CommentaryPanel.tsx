@@ -10,7 +10,7 @@ import { color, font, size, space } from '@/ui/tokens/tokens';
 import { MarkSign } from '../MarkSign';
 import { markWords, type Names } from '../reviewView';
 import type { CommentaryAction, CommentaryWork } from './commentaryState';
-import { type ProposalLine, remarkSentence, tieWords } from './commentaryView';
+import { namesNobody, type ProposalLine, remarkSentence, tieWords } from './commentaryView';
 
 const Panel = styled.section`
   display: flex; flex-direction: column; min-height: 0; flex: 1; outline: none;
@@ -33,7 +33,7 @@ const Line = styled.li`
   .at { text-align: right; padding: ${space(1)} ${space(2)} 0 0; color: ${color.quiet}; font-size: ${size.small}; border-right: 1px solid ${color.rule}; line-height: 22px; }
   .matter { padding: ${space(1)} 0 ${space(1)} ${space(2)}; line-height: 20px; }
   .mark { display: flex; gap: ${space(1.5)}; align-items: flex-start; }
-  .said { font-family: ${font.serif}; font-style: italic; color: ${color.quiet}; font-size: 14.5px; }
+  .quote { font-family: ${font.serif}; font-style: italic; color: ${color.quiet}; font-size: 14.5px; }
   &[aria-selected='true'] { background: ${color.focusWash}; }
   &[data-state='dropped'] .what, &[data-state='marked'] .what, &[data-state='outside'] .what { color: ${color.quiet}; }
   &[data-state='dropped'] .what { text-decoration: line-through; }
@@ -122,6 +122,11 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
               </span>
             </div>
             {remarks ? <div className="quiet">{remarks}</div> : null}
+            {namesNobody(lines) ? (
+              <div className="quiet">
+                These words hardly ever name {names.a} or {names.b}. Is this the right round?
+              </div>
+            ) : null}
             {lines.some((line) => line.outside) ? (
               <div className="quiet">
                 {lines.filter((line) => line.outside).length} lie outside the round: move the commentary with [ and ].
@@ -212,7 +217,7 @@ function Lines({
                 </span>
                 {state ? <span className="state">{stateWords[state]}</span> : null}
               </span>
-              <span className="said">“{line.proposal.words}”</span>
+              <span className="quote">“{line.proposal.words}”</span>
             </span>
           </Line>
         );

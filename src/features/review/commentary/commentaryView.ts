@@ -47,6 +47,10 @@ const sameAthlete = (mark: Mark, draft: MarkDraft): boolean =>
 export const openPlaces = (lines: readonly ProposalLine[]): number[] =>
   lines.filter((line) => !line.decision && !line.outside && !line.marked).map((line) => line.place);
 
+/** Whether the words say too seldom who is meant: the commentary of another round, or names that nobody knows. */
+export const namesNobody = (lines: readonly ProposalLine[]): boolean =>
+  lines.length >= 6 && lines.filter((line) => line.proposal.named).length < lines.length / 5;
+
 /** What keeps a file from being read, and what to do. Nothing of the round changes. */
 export function fileProblemText(problem: TimedTextProblem, name: string): string {
   switch (problem.code) {

@@ -1,0 +1,199 @@
+'use client';
+
+import Link from 'next/link';
+import { styled } from 'styled-components';
+import { formatClock } from '@/core/clock';
+import { kindOf } from '@/core/vocabulary';
+import { useWordOf } from '@/terms/HouseContext';
+import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { color, space } from '@/ui/tokens/tokens';
+
+const Understood = styled.p`
+  color: ${color.quiet}; display: flex; gap: ${space(2)} ${space(4)}; flex-wrap: wrap;
+  strong { color: ${color.ink}; font-weight: 600; }
+`;
+const Entries = styled.ul`
+  list-style: none; margin: 0; padding: 0; columns: 2; column-gap: ${space(8)};
+  li { padding: 2px 0; break-inside: avoid; }
+`;
+
+interface Line {
+  readonly markId: string;
+  readonly roundId: string;
+  readonly heldOn: string;
+  readonly uniform: string;
+  readonly roundSeconds: number;
+  readonly mediaSeconds: number;
+  readonly a: string;
+  readonly b: string;
+  readonly words: string;
+}
+
+export interface SearchPageProps {
+  readonly text: string;
+  readonly query: {
+    readonly uniform?: string;
+    readonly fromDay?: string;
+    readonly toDay?: string;
+    readonly restWords: readonly string[];
+  };
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  readonly marks: readonly Line[];
+  readonly notes: readonly Line[];
+  readonly rounds: readonly {
+    readonly id: string;
+    readonly heldOn: string;
+    readonly uniform: string;
+    readonly a: string;
+    readonly b: string;
+    readonly markCount: number;
+    readonly theme: string;
+  }[];
+  readonly entries: readonly { readonly id: string; readonly uses: number }[];
+}
+
+const kindWord = {
+  position: 'position',
+  grip: 'grip',
+  attempt: 'technique',
+  error: 'error',
+  strength: 'well done',
+  drill: 'drill',
+} as const;
+
+/** What a search found, each line a way to the footage or to the library. */
+export function SearchPage({ text, query, people, marks, notes, rounds, entries }: SearchPageProps) {
+  const wordOf = useWordOf();
+  const nothing = people.length + marks.length + notes.length + rounds.length + entries.length === 0;
+  const days = query.fromDay
+    ? query.fromDay === query.toDay
+      ? query.fromDay
+      : `${query.fromDay} to ${query.toDay}`
+    : '';
+  return (
+    <Page title="Search" aside={text ? `“${text}”` : 'People, rounds, marks, remarks, errors and drills, in one box.'}>
+      {text === '' ? (
+        <Empty>
+          <h2>Write what you look for</h2>
+          <p>
+            “elbows ana gi march”, “teo knee slice”, “last week no gi”, “deep half”. Slips of the keyboard are forgiven.
+          </p>
+        </Empty>
+      ) : (
+        <Understood>
+          <span>Understood:</span>
+          {people.map((person) => (
+            <span key={person.id}>
+              <strong>{person.name}</strong>
+            </span>
+          ))}
+          {query.uniform ? (
+            <span>
+              in <strong>{query.uniform}</strong>
+            </span>
+          ) : null}
+          {days ? <strong>{days}</strong> : null}
+          {query.restWords.length > 0 ? <span>“{query.restWords.join(' ')}”</span> : null}
+        </Understood>
+      )}
+      {nothing && text !== '' ? (
+        <Empty>
+          <h2>Nothing found</h2>
+          <p>
+            Leave a word out, or look through the <Link href="/library">Library</Link> for how it is called here.
+          </p>
+        </Empty>
+      ) : null}
+      {people.length > 0 ? (
+        <Section>
+          <h2>Students</h2>
+          <div className="matter">
+            {people.map((person) => (
+              <p key={person.id}>
+                <Link href={`/students/${person.id}`}>{person.name}</Link>
+              </p>
+            ))}
+          </div>
+        </Section>
+      ) : null}
+      <Marks title="Marks" lines={marks} />
+      <Marks title="Remarks" lines={notes} />
+      {rounds.length > 0 ? (
+        <Section>
+          <h2>Rounds</h2>
+          <div className="matter">
+            <Table>
+              <tbody>
+                {rounds.map((round) => (
+                  <tr key={round.id}>
+                    <td>{round.heldOn}</td>
+                    <td>
+                      <Link href={`/rounds/${round.id}`}>
+                        {round.a} with {round.b}
+                      </Link>{' '}
+                      <Quiet>{round.theme}</Quiet>
+                    </td>
+                    <td>{round.uniform}</td>
+                    <td className="figure">{round.markCount} marks</td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          </div>
+        </Section>
+      ) : null}
+      {entries.length > 0 ? (
+        <Section>
+          <h2>Library</h2>
+          <div className="matter">
+            <Entries>
+              {entries.map(({ id, uses }) => (
+                <li key={id}>
+                  <Link href={`/library/${id}`}>{wordOf(id)}</Link>{' '}
+                  <Quiet>
+                    {kindWord[kindOf(id)!]}
+                    {uses > 0 ? `, marked ${uses === 1 ? 'once' : `${uses} times`}` : ''}
+                  </Quiet>
+                </li>
+              ))}
+            </Entries>
+          </div>
+        </Section>
+      ) : null}
+    </Page>
+  );
+}
+
+function Marks({ title, lines }: { readonly title: string; readonly lines: readonly Line[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <Section>
+      <h2>{title}</h2>
+      <div className="note">
+        {lines.length === 1 ? 'One place' : `${lines.length} places`} on the footage, newest first.
+      </div>
+      <div className="matter">
+        <Table>
+          <tbody>
+            {lines.map((line) => (
+              <tr key={line.markId}>
+                <td>{line.heldOn}</td>
+                <td>
+                  <Link
+                    href={`/rounds/${line.roundId}?at=${Math.max(0, line.mediaSeconds - 3).toFixed(1)}&mark=${line.markId}`}
+                  >
+                    {line.words}
+                  </Link>
+                </td>
+                <td>
+                  {line.a} with {line.b} <Quiet>{line.uniform}</Quiet>
+                </td>
+                <td className="figure">{formatClock(line.roundSeconds)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </div>
+    </Section>
+  );
+}
