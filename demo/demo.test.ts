@@ -5,11 +5,10 @@ import { listContradictions, readRound } from '../src/core/round';
 import { upcomingClasses } from './academy/classes';
 import { marksOfRound, roundSpan } from './academy/marksOfRound';
 import { coaches, people } from './academy/people';
-import { filmedRounds } from './academy/rounds/filmed';
-import { markedRounds } from './academy/rounds/marked';
+import { allRounds, filmedRounds } from './academy/rounds';
 import { choreograph, posturesAt } from './footage/choreography';
 
-const rounds = [...filmedRounds, ...markedRounds];
+const rounds = allRounds;
 
 describe('the demo academy', () => {
   it('is as large as a newcomer needs', () => {
@@ -17,7 +16,7 @@ describe('the demo academy', () => {
     expect(people.filter((one) => one.age < 18).length).toBe(2);
     expect(coaches.length).toBe(3);
     expect(rounds.length).toBeGreaterThanOrEqual(14);
-    expect(new Set(rounds.map((one) => one.daysAgo)).size).toBe(4);
+    expect(new Set(rounds.map((one) => one.daysAgo)).size).toBeGreaterThanOrEqual(4);
     expect(upcomingClasses.length).toBe(3);
     expect(filmedRounds.length).toBeGreaterThanOrEqual(6);
   });

@@ -18,8 +18,7 @@ import { today } from '../src/server/kernel/environment';
 import { upcomingClasses } from './academy/classes';
 import { demoId, marksOfRound, roundSpan } from './academy/marksOfRound';
 import { ACADEMY_NAME, coaches, DEMO_PASSWORD, doNotPair, people } from './academy/people';
-import { filmedRounds } from './academy/rounds/filmed';
-import { markedRounds } from './academy/rounds/marked';
+import { allRounds, filmedRounds } from './academy/rounds';
 import type { DemoRound } from './academy/types';
 
 const films = path.join(path.dirname(fileURLToPath(import.meta.url)), 'footage', 'films');
@@ -34,9 +33,7 @@ export async function loadDemo(databaseUrl: string, folder: string, say: (text: 
     const footage = new Map<string, string>();
     for (const round of filmedRounds) footage.set(round.key, await loadFilm(pool, round, folder));
     await inTransaction(pool, (client) => loadAcademy(client, footage));
-    say(
-      `loaded ${people.length} people, ${filmedRounds.length + markedRounds.length} rounds, ${upcomingClasses.length} classes.`,
-    );
+    say(`loaded ${people.length} people, ${allRounds.length} rounds, ${upcomingClasses.length} classes.`);
   } finally {
     await pool.end();
   }
@@ -94,7 +91,7 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
     });
   }
   for (const [one, other] of doNotPair) await insertDoNotPair(client, demoId('person', one), demoId('person', other));
-  for (const round of [...filmedRounds, ...markedRounds]) await loadRound(client, round, day, footage.get(round.key));
+  for (const round of allRounds) await loadRound(client, round, day, footage.get(round.key));
   for (const one of upcomingClasses) {
     const id = demoId('class', one.key);
     const startsAt = new Date(`${addDays(day, one.inDays)}T${one.time}:00`).toISOString();

@@ -36,14 +36,26 @@ export interface Who {
   readonly words: readonly string[];
 }
 
-/** Whom a call is about: a letter, a name or its initial, the kit's colour, "top" or "bottom"; else the athlete in focus. */
+/** Whom a call is about: a letter, a name or its initial, the kit's colour, "top" or "bottom"; else nobody is named. */
 export function readAthlete(words: readonly string[], context: CallContext): Who {
   const rest = words.slice(1);
   if (rest.length === 0) return { athlete: 'a', named: false, words };
+  const inner = afterOpening(words, context);
+  if (inner) return inner;
   const called = athleteCalled(words[0]!, context);
   if (called) return { athlete: called, named: true, words: rest };
   const placed = placedAthlete(words[0]!, context.state);
   return placed ? { athlete: placed, named: true, words } : { athlete: 'a', named: false, words };
+}
+
+const openings = new Set(['missed', 'chance', 'good', 'nice', 'error', 'maybe', 'unsure', 'could', 'have', 'bait']);
+
+/** "missed chance ana armbar": the name stands behind the word that tells the kind. Letters alone do not count there. */
+function afterOpening(words: readonly string[], context: CallContext): Who | undefined {
+  const at = words.findIndex((word) => !openings.has(word));
+  if (at < 1 || at >= words.length - 1 || words[at]!.length < 2) return undefined;
+  const athlete = athleteCalled(words[at]!, context);
+  return athlete && { athlete, named: true, words: [...words.slice(0, at), ...words.slice(at + 1)] };
 }
 
 function athleteCalled(word: string, { calledBy }: CallContext): Athlete | undefined {

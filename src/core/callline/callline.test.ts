@@ -49,7 +49,7 @@ describe('the call line reads what a coach would say', () => {
       'blue armbar locked escaped',
       { kind: 'attempt', techniqueId: 'armbar', athlete: 'b', stage: 'locked', end: 'escaped' },
     ],
-    ['good frame inside', { kind: 'strength', strengthId: 'good-frame-inside', athlete: 'a' }],
+    ['good frame inside', { kind: 'strength', strengthId: 'good-frame-inside', athlete: 'b' }],
     ['stop 12', { kind: 'stoppage', endSeconds: 62 }],
     [
       'a rnc taps by injury',

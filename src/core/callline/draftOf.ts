@@ -1,5 +1,5 @@
 import { type Athlete, type Mark, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
-import { findError, findPosition } from '../vocabulary';
+import { findError, findPosition, findStrength, findTechnique } from '../vocabulary';
 import type { Who } from './callParts';
 import type { Modifiers } from './modifiers';
 import type { CallContext } from './readCall';
@@ -17,7 +17,7 @@ export function draftOf(
   atSeconds: number,
   context: CallContext,
 ): MarkDraft {
-  const { athlete } = who;
+  const athlete = who.named ? who.athlete : likelyAthlete(concept, modifiers, who.athlete, context.state);
   const { side, target, verdict, unsure } = modifiers;
   const base = { atSeconds, verdict, unsure };
   switch (concept.kind) {
@@ -39,12 +39,11 @@ export function draftOf(
       return { ...base, kind: 'attempt', techniqueId: concept.id, athlete, stage, end, side, target, tapCause, note };
     }
     case 'error': {
-      const owner = errorOwner(concept, who, context.state);
       return {
         ...base,
         kind: 'error',
         errorId: concept.id,
-        athlete: owner,
+        athlete,
         punished: modifiers.punished,
         side,
         ledTo: [],
@@ -55,12 +54,32 @@ export function draftOf(
   }
 }
 
-/** An error without a name belongs to whom its role fits now, else to the athlete in focus. */
-function errorOwner(concept: Concept, who: Who, state: RoundState): Athlete {
-  const role = findError(concept.id)?.role ?? 'neutral';
-  if (who.named || role === 'neutral' || state.kind !== 'position') return who.athlete;
-  const fits = (athlete: Athlete) => placeOfRole(roleIn(state.positionId, state.holder, athlete)) === placeOfRole(role);
-  return fits('b') && !fits('a') ? 'b' : 'a';
+/**
+ * Whom a call without a name is about: an error whom its role fits, a pass the one on top, a sweep or an escape the one below, an attack
+ * whoever has the better of the position; a position leaves on top who is on top. Where nothing tells, the athlete in focus.
+ */
+function likelyAthlete(concept: Concept, modifiers: Modifiers, inFocus: Athlete, state: RoundState): Athlete {
+  if (state.kind !== 'position' || state.holder === undefined) return inFocus;
+  const { positionId, holder } = state;
+  const at = (place: 'over' | 'under') =>
+    (['a', 'b'] as const).find((athlete) => placeOfRole(roleIn(positionId, holder, athlete)) === place) ?? inFocus;
+  const technique = findTechnique(concept.id);
+  if (technique) {
+    if (technique.class === 'passes') return at('over');
+    if (['sweeps', 'escapes', 'leg-entries'].includes(technique.class)) return at('under');
+    return technique.class === 'submissions' || technique.class === 'back-takes' ? holder : inFocus;
+  }
+  if (concept.kind === 'position') {
+    if (modifiers.place) return inFocus;
+    // Named from below or from above, as the position is usually called: either way the one on top stays there.
+    const over = at('over');
+    const held = holderOf(concept.id, over, undefined);
+    const stays = held !== undefined && placeOfRole(roleIn(concept.id, held, over)) === 'over';
+    return stays ? over : opponentOf(over);
+  }
+  const role = findError(concept.id)?.role ?? findStrength(concept.id)?.role ?? 'neutral';
+  const place = placeOfRole(role);
+  return place === 'level' ? inFocus : at(place);
 }
 
 /**

@@ -76,6 +76,17 @@ const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['abandoned', { end: 'abandoned' }],
   ['declined', { end: 'declined' }],
   ['interrupted', { end: 'interrupted' }],
+  // Short forms, for the hand that knows them.
+  ['np', { punished: 'no' }],
+  ['pp', { punished: 'partly' }],
+  ['p', { punished: 'yes' }],
+  ['f', { stage: 'finished', end: 'finished' }],
+  ['c', { stage: 'control' }],
+  ['k', { stage: 'locked' }],
+  ['e', { end: 'escaped' }],
+  ['ab', { end: 'abandoned' }],
+  ['l', { side: 'left' }],
+  ['r', { side: 'right' }],
   ['got', { outcome: 'got' }],
   ['broken', { outcome: 'broken' }],
   ['lost', { outcome: 'lost' }],
@@ -170,7 +181,8 @@ function stripLast(split: Split): Split | undefined {
       ...split,
       words: split.words.slice(0, start),
       modifiers: { ...modifier, ...split.modifiers },
-      stripped: split.stripped + tail.length,
+      // A short form explains nothing that a longer name would not: "single leg x" is a position.
+      stripped: split.stripped + (phrase.length > 2 ? tail.length : 0),
     };
   }
   return undefined;

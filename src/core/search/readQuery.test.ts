@@ -1,0 +1,51 @@
+import { describe, expect, it } from 'vitest';
+import { buildVocabularyIndex } from '../callline';
+import { plainHouse } from '../vocabulary';
+import { readQuery } from './index';
+
+const world = {
+  people: [
+    { id: 'ana', name: 'Ana Velden' },
+    { id: 'mia', name: 'Mia Serrat' },
+    { id: 'marek', name: 'Marek Osei' },
+  ],
+  today: '2026-11-23',
+  index: buildVocabularyIndex(),
+  house: plainHouse,
+};
+const read = (text: string) => readQuery(text, world);
+
+describe('a search', () => {
+  it('reads people, cloth, days and what is left', () => {
+    const query = read('elbows ana gi march');
+    expect(query).toMatchObject({
+      personIds: ['ana'],
+      uniform: 'gi',
+      fromDay: '2026-03-01',
+      toDay: '2026-03-31',
+      restWords: ['elbows'],
+    });
+    expect(query.conceptIds).toContain('err-elbows-open');
+  });
+
+  it.each([
+    ['no gi last week', { uniform: 'no-gi', fromDay: '2026-11-16', toDay: '2026-11-23' }],
+    ['nogi', { uniform: 'no-gi' }],
+    ['december', { fromDay: '2025-12-01', toDay: '2025-12-31' }],
+    ['feb 2024', { fromDay: '2024-02-01', toDay: '2024-02-29' }],
+    ['2025', { fromDay: '2025-01-01', toDay: '2025-12-31' }],
+    ['today', { fromDay: '2026-11-23', toDay: '2026-11-23' }],
+    ['yesterday mia with marek', { fromDay: '2026-11-22', personIds: ['mia', 'marek'] }],
+    ['mar osei', { personIds: ['marek'] }],
+  ])('%s', (text, expected) => expect(read(text)).toMatchObject(expected));
+
+  it('forgives slips and finds drills by their names', () => {
+    expect(read('traingle').conceptIds[0]).toMatch(/triangle/);
+    expect(read('bridge shoulder').drillIds.length + read('bridge').drillIds.length).toBeGreaterThan(0);
+  });
+
+  it('asks for nothing when nothing is asked', () => {
+    for (const text of ['', '   ', '🦉', 'the of in'])
+      expect(read(text)).toMatchObject({ personIds: [], conceptIds: [], drillIds: [], restWords: [] });
+  });
+});

@@ -1,0 +1,77 @@
+import {
+  buildVocabularyIndex,
+  type CallContext,
+  type MarkDraft,
+  type NextCall,
+  readCall,
+  wordsOf,
+} from '@/core/callline';
+import { conceptIdOf, type Mark } from '@/core/round';
+import { aliasesOf, conceptName } from '@/core/vocabulary';
+
+const index = buildVocabularyIndex();
+
+/** What a call must say of a mark: everything but its time, links and remark. */
+export const meaningOf = (mark: MarkDraft | Mark): string => {
+  const {
+    id: _id,
+    atSeconds: _at,
+    ledTo: _links,
+    note: _note,
+    endSeconds: _end,
+    ...rest
+  } = mark as Mark & Record<string, unknown>;
+  return JSON.stringify(
+    Object.entries(rest)
+      .filter(([, value]) => value !== undefined)
+      .sort(([one], [other]) => (one < other ? -1 : 1)),
+  );
+};
+
+export interface Keys {
+  /** A digit for a likely call, or Enter to open an empty line. */
+  readonly opener: string;
+  readonly typed: string;
+  /** The opener, the letters, and the Enter at the end. */
+  readonly strokes: number;
+}
+
+const endings = ['', ' p', ' np', ' pp', ' f', ' c', ' k', ' e', ' ab', ' c e', ' k e', ' l', ' r', ' c ab'];
+const whos = ['', 'a ', 'b '];
+
+/** How somebody who knows the line well writes this mark: a digit when it stands ready, else the shortest words that mean it. */
+export function fewestStrokes(mark: Mark, nextCalls: readonly NextCall[], context: CallContext): Keys | undefined {
+  const wanted = meaningOf(mark);
+  const means = (text: string) => {
+    const { draft, understood, remarks } = readCall(text, index, context);
+    return understood && draft && !remarks.some((one) => one.code === 'kept-as-remark') && meaningOf(draft) === wanted;
+  };
+  for (const [at, next] of nextCalls.entries()) {
+    for (const ending of endings) {
+      const typed = ending.trimStart();
+      if (means(`${next.text} ${typed}`)) return { opener: String(at + 1), typed, strokes: 2 + typed.length };
+    }
+  }
+  const texts = stems(mark)
+    .flatMap((stem) => whos.flatMap((who) => endings.map((ending) => `${who}${stem}${ending}`)))
+    .sort((one, other) => one.length - other.length);
+  const text = texts.find(means);
+  return text === undefined ? undefined : { opener: 'Enter', typed: text, strokes: 2 + text.length };
+}
+
+/** Initials and beginnings of every name of what the mark names. */
+function stems(mark: Mark): string[] {
+  const id = conceptIdOf(mark);
+  if (!id) return [];
+  const found = new Set<string>();
+  for (const name of [conceptName(id), ...aliasesOf(id)]) {
+    const words = wordsOf(name);
+    if (words.length > 1 && words.length <= 4) found.add(words.map((word) => word[0]).join(''));
+    for (const word of words) for (let length = 3; length <= word.length; length += 1) found.add(word.slice(0, length));
+    const [first = '', second = ''] = words;
+    for (let length = 2; length <= second.length; length += 1)
+      for (let start = 2; start <= first.length; start += 1)
+        found.add(`${first.slice(0, start)} ${second.slice(0, length)}`);
+  }
+  return [...found].sort((one, other) => one.length - other.length);
+}
