@@ -1,8 +1,11 @@
-import type { MarkDraft, VocabularyIndex } from '../callline';
-import { holderOf } from '../callline';
-import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn, type Side, stateAfterAttempt } from '../round';
-import { findError, findStrength, findTechnique, type Uniform } from '../vocabulary';
-import { type CalledBy, findPointings, type Listener, type Pointing } from './athletes';
+import { holderOf, type VocabularyIndex } from '../callline';
+import { type Athlete, opponentOf, placeOfRole, stateAfterAttempt } from '../round';
+import { findError, findStrength, findTechnique } from '../vocabulary';
+import { findPointings, type Listener } from './athletes';
+import { add } from './collect';
+import { doerOf } from './doer';
+import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
+import { sideIn, stageOf } from './outcome';
 import { cutSentences, type Sentence, type SpokenWord } from './sentences';
 import * as signals from './signals';
 import {
@@ -14,45 +17,6 @@ import {
   type SpokenIndex,
 } from './spokenIndex';
 import type { Cue } from './timedText';
-
-export interface CommentaryContext {
-  readonly uniform: Uniform;
-  readonly calledBy: CalledBy;
-  /** The athlete who talks, when it is one of the two. */
-  readonly speaks?: Athlete;
-  /** "he" or "she" of each athlete, where it is known. */
-  readonly pronouns?: Partial<Record<Athlete, 'he' | 'she'>>;
-  /** How long after the moment people usually speak of it. */
-  readonly lagSeconds?: number;
-}
-
-/** A mark that the words suggest, with the words. */
-export interface Proposal {
-  readonly draft: MarkDraft;
-  readonly words: string;
-  /** Where in the media it was said. */
-  readonly saidAtSeconds: number;
-  /** The person was named, not guessed. */
-  readonly sureWho: boolean;
-  /** A name, a kit or "I" stood in the sentence. */
-  readonly named: boolean;
-}
-
-const USUAL_LAG_SECONDS = 0.5;
-/** The same thing said again within this time is the same moment. @source own decision */
-const SAME_MOMENT_SECONDS = 9;
-
-/** Everything that is known while listening. */
-interface Hearing {
-  readonly index: SpokenIndex;
-  readonly context: CommentaryContext;
-  readonly listener: Listener;
-  state: RoundState;
-  /** The state follows from an attempt; nobody has named the position yet. */
-  stateIsImplied: boolean;
-  readonly proposals: Proposal[];
-  lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };
-}
 
 const spokenIndexes = new WeakMap<VocabularyIndex, SpokenIndex>();
 
@@ -99,9 +63,6 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
   }
 }
 
-const says = (text: string, phrases: readonly string[]): boolean =>
-  phrases.some((phrase) => text.includes(` ${phrase} `));
-
 /** "the flower sweep, I mean the pendulum sweep": what was taken back is not said. */
 function dropCorrected(mentions: readonly Mention[], words: readonly SpokenWord[]): Mention[] {
   return mentions.filter((mention, at) => {
@@ -114,14 +75,6 @@ function dropCorrected(mentions: readonly Mention[], words: readonly SpokenWord[
     const takenBack = /^(?:\w+ )?(?:i mean|or rather|no sorry|actually|or)(?: \w+){0,2}$/.test(between);
     return !(takenBack && mention.concept.kind === next.concept.kind);
   });
-}
-
-interface Clause {
-  /** Words before the mention that belong to it, and words behind it. */
-  readonly before: string;
-  readonly after: string;
-  readonly from: number;
-  readonly to: number;
 }
 
 const connectors = new Set(['and', 'but', 'so', 'then', 'because', 'while', 'now', 'or']);
@@ -145,15 +98,6 @@ function clauseAround(
       .map((one) => one.word)
       .join(' ')} `;
   return { before: join(from, mention.from), after: join(mention.to + 1, to + 1), from, to };
-}
-
-interface Said {
-  readonly mention: Mention;
-  readonly clause: Clause;
-  readonly words: readonly SpokenWord[];
-  readonly pointings: readonly Pointing[];
-  readonly sentence: Sentence;
-  readonly whole: string;
 }
 
 function propose(said: Said, hearing: Hearing): void {
@@ -181,40 +125,6 @@ function proposeStrength(strengthId: string, said: Said, hearing: Hearing, missi
   const opposite = findStrength(strengthId)?.oppositeErrorId;
   if (!missing) add({ kind: 'strength', strengthId, ...doerOf(said, hearing, 'level') }, said, hearing);
   else if (opposite) proposeError(opposite, said, hearing);
-}
-
-interface Doer {
-  readonly athlete: Athlete;
-  readonly sureWho: boolean;
-}
-
-/**
- * Who did it: "by marek" behind it, else the nearest doer or owner before it in the clause, else in the sentence, else who was spoken of
- * last. A guess that the position makes impossible goes to the other athlete.
- */
-function doerOf(said: Said, hearing: Hearing, place: 'over' | 'under' | 'level'): Doer {
-  const { mention, clause, pointings, words } = said;
-  const behind = pointings.find(
-    (one) =>
-      one.at > mention.to && one.at <= mention.to + 3 && one.byName && ['by', 'for'].includes(words[one.at - 1]!.word),
-  );
-  if (behind) return { athlete: behind.athlete, sureWho: true };
-  const usable = pointings.filter((one) => one.role !== 'object');
-  const before =
-    usable.findLast((one) => one.at >= clause.from && one.at <= mention.to && one.role === 'doer') ??
-    usable.findLast((one) => one.at >= clause.from && one.at <= mention.to) ??
-    usable.findLast((one) => one.at < mention.from && one.role === 'doer') ??
-    usable.findLast((one) => one.at < mention.from) ??
-    usable.find((one) => one.at > mention.to && one.at <= clause.to && one.byName);
-  if (before?.byName) return { athlete: before.athlete, sureWho: true };
-  const guess = before?.athlete ?? hearing.listener.last?.athlete ?? 'a';
-  return { athlete: fitsPlace(guess, place, hearing.state) ? guess : opponentOf(guess), sureWho: before !== undefined };
-}
-
-function fitsPlace(athlete: Athlete, place: 'over' | 'under' | 'level', state: RoundState): boolean {
-  if (place === 'level' || state.kind !== 'position' || state.holder === undefined) return true;
-  const actual = placeOfRole(roleIn(state.positionId, state.holder, athlete));
-  return actual === 'level' || actual === place;
 }
 
 function proposePosition(said: Said, hearing: Hearing): void {
@@ -286,11 +196,7 @@ function proposeGrip(said: Said, hearing: Hearing): void {
   const around = `${clause.before}${clause.after}`;
   if (!isLong && !gripVerbs.some((verb) => around.includes(` ${verb} `))) return;
   const doer = doerOf(said, hearing, 'level');
-  add(
-    { kind: 'grip', gripId: mention.concept.id, athlete: doer.athlete, outcome: 'got', side: sideIn(said) },
-    said,
-    hearing,
-  );
+  add({ kind: 'grip', gripId: mention.concept.id, ...doer, outcome: 'got', side: sideIn(said) }, said, hearing);
 }
 
 function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boolean): void {
@@ -300,7 +206,7 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
   const place = placeOfTechnique(technique.class);
   const doer = doerOf(said, hearing, place);
   if (open) {
-    add({ kind: 'chance', techniqueId: technique.id, athlete: doer.athlete }, said, hearing);
+    add({ kind: 'chance', techniqueId: technique.id, ...doer }, said, hearing);
     return;
   }
   const before = clause.before;
@@ -319,7 +225,7 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
     side: sideIn(said),
     ...attempt,
   };
-  if (!add(draft, said, hearing)) return;
+  if (!add({ ...draft, sureWho: doer.sureWho }, said, hearing)) return;
   hearing.lastAttempt = {
     athlete: doer.athlete,
     atSeconds: said.words[mention.from]!.atSeconds,
@@ -337,25 +243,6 @@ const placeOfTechnique = (techniqueClass: string): 'over' | 'under' | 'level' =>
   return techniqueClass === 'sweeps' || techniqueClass === 'escapes' ? 'under' : 'level';
 };
 
-type Outcome = {
-  readonly stage: 'entry' | 'control' | 'locked' | 'finished';
-  readonly end?: 'finished' | 'escaped' | 'abandoned' | 'declined';
-};
-
-/** How far it came, from the verbs around it. A movement that is simply named has happened; a submission that is named was tried. */
-function stageOf({ clause, whole }: Said, techniqueClass: string): Outcome {
-  const around = `${clause.before}${clause.after}`;
-  if (says(whole, signals.spares)) return { stage: 'locked', end: 'declined' };
-  if (says(around, signals.nearly)) return { stage: 'locked', end: 'escaped' };
-  if (says(whole, signals.fails)) return { stage: 'entry', end: 'abandoned' };
-  if (techniqueClass === 'submissions') {
-    if (/ (taps|tapped|finishes|finished|submits) /.test(whole)) return { stage: 'finished', end: 'finished' };
-    return { stage: says(whole, signals.locks) ? 'locked' : 'entry' };
-  }
-  if (says(around, signals.tries)) return { stage: 'entry' };
-  return { stage: 'finished', end: 'finished' };
-}
-
 function endLast(hearing: Hearing, end: 'escaped'): void {
   const at = hearing.lastAttempt?.at;
   const last = at === undefined ? undefined : hearing.proposals[at];
@@ -370,78 +257,5 @@ function proposeError(errorId: string, said: Said, hearing: Hearing): void {
   const told = hearing.proposals.at(-1);
   if (told?.draft.kind === 'error' && told.words === said.sentence.text && told.draft.athlete === doer.athlete) return;
   const punished = / (punishes|punished|pays for) /.test(said.whole) ? ('yes' as const) : undefined;
-  add({ kind: 'error', errorId, athlete: doer.athlete, punished, side: sideIn(said), ledTo: [] }, said, hearing);
+  add({ kind: 'error', errorId, ...doer, punished, side: sideIn(said), ledTo: [] }, said, hearing);
 }
-
-/** The athlete's own side; "right now" and "right there" are none, nor is the side of the picture. */
-function sideIn({ clause, mention, words }: Said): Side | undefined {
-  for (let at = clause.from; at <= clause.to; at += 1) {
-    const { word } = words[at]!;
-    const next = words[at + 1]?.word ?? '';
-    const previous = words[at - 1]?.word ?? '';
-    if (word !== 'left' && word !== 'right') continue;
-    if (
-      /^(now|there|here|away|in|of|idea|so|back|and|samir)$/.test(next) ||
-      /^(all|thats|is|that)$/.test(previous) ||
-      at === 0
-    )
-      continue;
-    if (word === 'left' && /^(is|are|minute|minutes|seconds|with)$/.test(previous)) continue;
-    if (Math.abs(at - mention.from) <= 6) return word;
-  }
-  return undefined;
-}
-
-type DraftPart = MarkDraft extends infer Draft ? (Draft extends unknown ? Omit<Draft, 'atSeconds'> : never) : never;
-
-/** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
-function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing: Hearing): boolean {
-  const { sureWho = true, ...bare } = part;
-  const saidAtSeconds = said.words[said.mention.from]!.atSeconds;
-  const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
-  const verdict = says(said.whole, signals.onPurpose)
-    ? 'concession'
-    : says(said.whole, signals.bait)
-      ? 'bait'
-      : undefined;
-  const unsure = says(said.whole, signals.doubt) ? (true as const) : undefined;
-  const draft = {
-    ...bare,
-    atSeconds: Math.max(0, saidAtSeconds - lag),
-    ...(verdict && bare.kind !== 'position' ? { verdict } : {}),
-    ...(unsure ? { unsure } : {}),
-  } as MarkDraft;
-  const again = hearing.proposals.findLastIndex(
-    (one) => saidAtSeconds - one.saidAtSeconds <= SAME_MOMENT_SECONDS && isSame(one.draft, draft),
-  );
-  if (again >= 0) {
-    hearing.proposals[again] = joined(hearing.proposals[again]!, draft, said.sentence.text);
-    return false;
-  }
-  const named = said.pointings.some((one) => one.byName);
-  hearing.proposals.push({ draft, words: said.sentence.text, saidAtSeconds, sureWho, named });
-  return true;
-}
-
-const stageRank = ['entry', 'control', 'locked', 'finished'];
-
-function joined(one: Proposal, draft: MarkDraft, words: string): Proposal {
-  const both = one.words.includes(words) ? one.words : `${one.words} ${words}`;
-  if (one.draft.kind !== 'attempt' || draft.kind !== 'attempt') return { ...one, words: both };
-  const further = stageRank.indexOf(draft.stage) > stageRank.indexOf(one.draft.stage);
-  const better = further ? { ...one.draft, stage: draft.stage, end: draft.end } : one.draft;
-  return { ...one, draft: better, words: both };
-}
-
-function isSame(one: MarkDraft, other: MarkDraft): boolean {
-  if (one.kind !== other.kind || conceptOf(one) !== conceptOf(other)) return false;
-  if (one.kind === 'position' && other.kind === 'position') return one.holder === other.holder;
-  return 'athlete' in one && 'athlete' in other && one.athlete === other.athlete;
-}
-
-const conceptOf = (draft: MarkDraft): string | undefined => {
-  const fields: Record<string, unknown> = draft;
-  return (fields.positionId ?? fields.gripId ?? fields.techniqueId ?? fields.errorId ?? fields.strengthId) as
-    | string
-    | undefined;
-};

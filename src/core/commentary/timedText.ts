@@ -60,7 +60,12 @@ export function decodeCommentary(
 }
 
 const secondsOf = (hours: string | undefined, minutes: string, seconds: string, fraction: string | undefined): number =>
-  Number(hours ?? 0) * 3600 + Number(minutes) * 60 + Number(seconds) + (fraction ? Number(`0.${fraction}`) : 0);
+  // Whole thousandths first: adding fractions of seconds would leave dust in the last digits.
+  (Number(hours ?? 0) * 3_600_000 +
+    Number(minutes) * 60_000 +
+    Number(seconds) * 1000 +
+    Number((fraction ?? '0').padEnd(3, '0'))) /
+  1000;
 
 /**
  * Reads WebVTT, SubRip and plain lines that begin with a time ("[2:05] …", with or without hours and fractions), whichever it is.

@@ -73,17 +73,17 @@ export function remarkSentence(remarks: readonly TimedTextRemark[]): string | un
   const untimed = lines('without-time');
   if (untimed.length > 0)
     parts.push(
-      `${count(untimed, 'line has', 'lines have')} no time and are left aside (first: line ${first(untimed)})`,
+      `${count(untimed, 'line without a time was', 'lines without a time were')} left aside (first: line ${first(untimed)})`,
     );
   const reversed = lines('ends-before-start');
   if (reversed.length > 0)
     parts.push(
-      `${count(reversed, 'time ends', 'times end')} before they begin (first: line ${first(reversed)}); the start is used`,
+      `${count(reversed, 'line ends', 'lines end')} before the beginning (first: line ${first(reversed)}), so the start is used`,
     );
   const disordered = lines('out-of-order');
   if (disordered.length > 0)
     parts.push(
-      `${count(disordered, 'time runs', 'times run')} backwards (first: line ${first(disordered)}); they were put in order`,
+      `${count(disordered, 'time ran', 'times ran')} backwards (first: line ${first(disordered)}); the order was mended`,
     );
   const guessed = remarks.find((one) => one.code === 'guessed-encoding');
   if (guessed && guessed.code === 'guessed-encoding') parts.push(`the letters were read as ${guessed.encoding}`);

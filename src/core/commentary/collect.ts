@@ -1,0 +1,61 @@
+import type { MarkDraft } from '../callline';
+import { type Hearing, type Proposal, type Said, says } from './hearing';
+import * as signals from './signals';
+
+const USUAL_LAG_SECONDS = 0.5;
+/** The same thing said again within this time is the same moment. @source own decision */
+const SAME_MOMENT_SECONDS = 9;
+
+type DraftPart = MarkDraft extends infer Draft ? (Draft extends unknown ? Omit<Draft, 'atSeconds'> : never) : never;
+
+/** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
+export function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing: Hearing): boolean {
+  const { sureWho = true, ...bare } = part;
+  const saidAtSeconds = said.words[said.mention.from]!.atSeconds;
+  const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
+  const verdict = says(said.whole, signals.onPurpose)
+    ? 'concession'
+    : says(said.whole, signals.bait)
+      ? 'bait'
+      : undefined;
+  const unsure = says(said.whole, signals.doubt) ? (true as const) : undefined;
+  const draft = {
+    ...bare,
+    atSeconds: Math.max(0, saidAtSeconds - lag),
+    ...(verdict && bare.kind !== 'position' ? { verdict } : {}),
+    ...(unsure ? { unsure } : {}),
+  } as MarkDraft;
+  const again = hearing.proposals.findLastIndex(
+    (one) => saidAtSeconds - one.saidAtSeconds <= SAME_MOMENT_SECONDS && isSame(one.draft, draft),
+  );
+  if (again >= 0) {
+    hearing.proposals[again] = joined(hearing.proposals[again]!, draft, said.sentence.text);
+    return false;
+  }
+  const named = said.pointings.some((one) => one.byName);
+  hearing.proposals.push({ draft, words: said.sentence.text, saidAtSeconds, sureWho, named });
+  return true;
+}
+
+const stageRank = ['entry', 'control', 'locked', 'finished'];
+
+function joined(one: Proposal, draft: MarkDraft, words: string): Proposal {
+  const both = one.words.includes(words) ? one.words : `${one.words} ${words}`;
+  if (one.draft.kind !== 'attempt' || draft.kind !== 'attempt') return { ...one, words: both };
+  const further = stageRank.indexOf(draft.stage) > stageRank.indexOf(one.draft.stage);
+  const better = further ? { ...one.draft, stage: draft.stage, end: draft.end } : one.draft;
+  return { ...one, draft: better, words: both };
+}
+
+function isSame(one: MarkDraft, other: MarkDraft): boolean {
+  if (one.kind !== other.kind || conceptOf(one) !== conceptOf(other)) return false;
+  if (one.kind === 'position' && other.kind === 'position') return one.holder === other.holder;
+  return 'athlete' in one && 'athlete' in other && one.athlete === other.athlete;
+}
+
+const conceptOf = (draft: MarkDraft): string | undefined => {
+  const fields: Record<string, unknown> = draft;
+  return (fields.positionId ?? fields.gripId ?? fields.techniqueId ?? fields.errorId ?? fields.strengthId) as
+    | string
+    | undefined;
+};

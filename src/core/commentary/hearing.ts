@@ -1,0 +1,63 @@
+import type { MarkDraft } from '../callline';
+import type { Athlete, RoundState } from '../round';
+import type { Uniform } from '../vocabulary';
+import type { CalledBy, Listener, Pointing } from './athletes';
+import type { Sentence, SpokenWord } from './sentences';
+import type { Mention, SpokenIndex } from './spokenIndex';
+
+export interface CommentaryContext {
+  readonly uniform: Uniform;
+  readonly calledBy: CalledBy;
+  /** The athlete who talks, when it is one of the two. */
+  readonly speaks?: Athlete;
+  /** "he" or "she" of each athlete, where it is known. */
+  readonly pronouns?: Partial<Record<Athlete, 'he' | 'she'>>;
+  /** How long after the moment people usually speak of it. */
+  readonly lagSeconds?: number;
+}
+
+/** A mark that the words suggest, with the words. */
+export interface Proposal {
+  readonly draft: MarkDraft;
+  readonly words: string;
+  /** Where in the media it was said. */
+  readonly saidAtSeconds: number;
+  /** The person was named, not guessed. */
+  readonly sureWho: boolean;
+  /** A name, a kit or "I" stood in the sentence. */
+  readonly named: boolean;
+}
+
+/** Everything that is known while listening. */
+export interface Hearing {
+  readonly index: SpokenIndex;
+  readonly context: CommentaryContext;
+  readonly listener: Listener;
+  state: RoundState;
+  /** The state follows from an attempt; nobody has named the position yet. */
+  stateIsImplied: boolean;
+  readonly proposals: Proposal[];
+  lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };
+}
+
+export interface Clause {
+  /** Words before the mention that belong to it, and words behind it. */
+  readonly before: string;
+  readonly after: string;
+  readonly from: number;
+  readonly to: number;
+}
+
+/** A concept that was named, with everything around it. */
+export interface Said {
+  readonly mention: Mention;
+  readonly clause: Clause;
+  readonly words: readonly SpokenWord[];
+  readonly pointings: readonly Pointing[];
+  readonly sentence: Sentence;
+  readonly whole: string;
+}
+
+/** Whether any of the phrases stands in a text that begins and ends with a blank. */
+export const says = (text: string, phrases: readonly string[]): boolean =>
+  phrases.some((phrase) => text.includes(` ${phrase} `));

@@ -1,0 +1,157 @@
+import { randomUUID } from 'node:crypto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Mark } from '@/core/round';
+import { houseNameOf, plainHouse } from '@/core/vocabulary';
+import { pool } from '@/data/client';
+import {
+  deleteAlias,
+  deleteHouseName,
+  deleteOwnWord,
+  getHouseWords,
+  insertAlias,
+  insertOwnWord,
+  saveHidden,
+  saveHouseName,
+  saveMerge,
+  saveSchoolChoice,
+  updateOwnWord,
+} from '@/data/language/houseWords';
+import { countUses, searchMarks } from '@/data/language/occurrences';
+import { listMarks } from '@/data/marks/marks';
+import { searchRounds } from '@/data/rounds/rounds';
+import { withMerges } from '@/server/language/loadHouse';
+import { loadLanguage } from '@/server/language/loadLanguage';
+import { listTransitions } from '@/server/language/transitions';
+import { applyChanges } from '@/server/marks/applyChanges';
+import { emptyDatabase, seedPerson, seedRound } from '../support/seed';
+
+beforeEach(async () => {
+  await emptyDatabase();
+  await pool().query('truncate own_word, house_name, house_alias, hidden_concept, school_choice');
+});
+
+const put = async (round: Awaited<ReturnType<typeof seedRound>>, marks: readonly Mark[]) => {
+  const changes = marks.map((mark) => ({ changeId: randomUUID(), mark, removed: false }));
+  const outcomes = await applyChanges(pool(), round, changes, undefined);
+  expect(outcomes.map((one) => one.status)).toEqual(marks.map(() => 'stored'));
+};
+const at = (atSeconds: number) => ({ id: randomUUID(), atSeconds });
+
+describe('the house’s words', () => {
+  it('are kept and taken back, whatever letters they have', async () => {
+    expect(await getHouseWords(pool())).toEqual(plainHouse);
+    await insertOwnWord(pool(), { id: 'half-guard~staple', name: `Staple'; drop table mark; --`, text: '' }, undefined);
+    await insertAlias(pool(), 'half-guard~staple', 'חצי 🦉');
+    await insertAlias(pool(), 'half-guard~staple', 'חצי 🦉');
+    await insertAlias(pool(), 'armbar', 'straight bar');
+    await saveHouseName(pool(), 'scissor-sweep', 'Garden gate');
+    await saveHouseName(pool(), 'scissor-sweep', 'Gate');
+    await saveHidden(pool(), 'flying-armbar', true);
+    await saveSchoolChoice(pool(), 'school-wall', 'c');
+    expect(await getHouseWords(pool())).toEqual({
+      own: [
+        {
+          id: 'half-guard~staple',
+          name: `Staple'; drop table mark; --`,
+          text: '',
+          aliases: ['חצי 🦉'],
+          mergedIntoId: undefined,
+        },
+      ],
+      names: { 'scissor-sweep': 'Gate' },
+      aliases: { armbar: ['straight bar'] },
+      hiddenIds: ['flying-armbar'],
+      schools: { 'school-wall': 'c' },
+    });
+    await updateOwnWord(pool(), { id: 'half-guard~staple', name: 'Staple', text: 'Shin across.' });
+    await deleteAlias(pool(), 'armbar', 'straight bar');
+    await deleteHouseName(pool(), 'scissor-sweep');
+    await saveHidden(pool(), 'flying-armbar', false);
+    await saveSchoolChoice(pool(), 'school-wall', undefined);
+    expect(await deleteOwnWord(pool(), 'half-guard~staple')).toBe(1);
+    expect(await getHouseWords(pool())).toEqual(plainHouse);
+  });
+
+  it('merge without touching a mark, and undo it', async () => {
+    const round = await seedRound(await seedPerson('Ana'), await seedPerson('Marek'));
+    for (const [id, name] of [
+      ['half-guard~one', 'One'],
+      ['half-guard~two', 'Two'],
+    ] as const)
+      await insertOwnWord(pool(), { id, name, text: '' }, undefined);
+    await put(round, [{ kind: 'position', ...at(20), positionId: 'half-guard~one', holder: 'b' }]);
+    await saveMerge(pool(), 'half-guard~one', 'half-guard~two');
+    const merged = await getHouseWords(pool());
+    const [stored] = await listMarks(pool(), round.id);
+    expect(withMerges(merged, stored!.mark)).toMatchObject({ positionId: 'half-guard~two' });
+    expect(houseNameOf(merged, 'half-guard~one')).toBe('Two');
+    await saveMerge(pool(), 'half-guard~one', undefined);
+    expect(withMerges(await getHouseWords(pool()), stored!.mark)).toMatchObject({ positionId: 'half-guard~one' });
+    // A word that a mark names, or that others were merged into, cannot be taken away.
+    expect(await deleteOwnWord(pool(), 'half-guard~one')).toBe(0);
+    await expect(saveMerge(pool(), 'half-guard~two', 'half-guard~two')).rejects.toThrow(/own_word_not_into_itself/);
+  });
+
+  it('are refused as ids that are no kind of a standard entry', async () => {
+    await expect(insertOwnWord(pool(), { id: 'half-guard', name: 'X', text: '' }, undefined)).rejects.toThrow(
+      /is_a_kind/,
+    );
+    await expect(insertOwnWord(pool(), { id: 'mount~x', name: ' ', text: '' }, undefined)).rejects.toThrow(
+      /own_word_named/,
+    );
+  });
+});
+
+describe('finding marks', () => {
+  it('by entry, people, cloth, days and remarks', async () => {
+    const [ana, marek, mia] = [await seedPerson('Ana'), await seedPerson('Marek'), await seedPerson('Mia')];
+    const spring = await seedRound(ana, marek, '2026-03-12');
+    const autumn = await seedRound(ana, mia, '2026-11-02');
+    const elbows = (seconds: number, note?: string): Mark => ({
+      kind: 'error',
+      ...at(seconds),
+      errorId: 'err-elbows-open',
+      athlete: 'a',
+      ledTo: [],
+      note,
+    });
+    await put(spring, [elbows(20, '100% flared_out'), { kind: 'note', ...at(30), note: 'Ask about the knee' }]);
+    await put(autumn, [elbows(40), { kind: 'chance', ...at(50), techniqueId: 'armbar', athlete: 'b' }]);
+    const find = async (search: object) =>
+      (await searchMarks(pool(), search, 50)).map((one) => [one.heldOn, one.roundSeconds]);
+    expect(await find({ conceptIds: ['err-elbows-open'] })).toEqual([
+      ['2026-11-02', 30],
+      ['2026-03-12', 10],
+    ]);
+    expect(await find({ conceptIds: ['err-elbows-open'], personIds: [ana, marek] })).toEqual([['2026-03-12', 10]]);
+    expect(await find({ fromDay: '2026-03-01', toDay: '2026-03-31', conceptIds: ['err-elbows-open'] })).toHaveLength(1);
+    expect(await find({ uniform: 'no-gi' })).toEqual([]);
+    expect(await find({ noteWords: ['knee', 'ask'] })).toEqual([['2026-03-12', 20]]);
+    // Signs of a pattern are letters here.
+    expect(await find({ noteWords: ['100%'] })).toHaveLength(1);
+    expect(await find({ noteWords: ['d_o'] })).toHaveLength(1);
+    expect(await find({ noteWords: ['x_o'] })).toEqual([]);
+    expect(await countUses(pool())).toEqual({ 'err-elbows-open': 2, armbar: 1 });
+    expect((await searchRounds(pool(), { personIds: [mia] }, 10)).map((round) => round.id)).toEqual([autumn.id]);
+    expect(await searchRounds(pool(), { personIds: [marek, mia] }, 10)).toEqual([]);
+  });
+});
+
+describe('what an academy’s marks teach', () => {
+  it('the likely calls, without the round under review; and what follows a position', async () => {
+    const [ana, marek] = [await seedPerson('Ana'), await seedPerson('Marek')];
+    const taught = await seedRound(ana, marek);
+    const reviewed = await seedRound(ana, marek);
+    const marks: Mark[] = [
+      { kind: 'position', ...at(20), positionId: 'half-guard', holder: 'b' },
+      { kind: 'position', ...at(40), positionId: 'side-control', holder: 'b' },
+    ];
+    await put(taught, marks);
+    await put(reviewed, [{ kind: 'position', ...at(20), positionId: 'turtle', holder: 'a' }]);
+    const { habits, uses } = await loadLanguage(pool(), reviewed.id);
+    expect(uses).toEqual({ 'half-guard': 1, 'side-control': 1, turtle: 1 });
+    expect(Object.keys(habits.counts).some((context) => context.includes('turtle'))).toBe(false);
+    expect(JSON.stringify(habits.counts)).toContain('side-control');
+    expect(await listTransitions(pool(), plainHouse, 'half-guard')).toEqual([{ positionId: 'side-control', count: 1 }]);
+  });
+});
