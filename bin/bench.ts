@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import path from 'node:path';
 import { measureCore } from '../bench/core';
+import { measureLanguage } from '../bench/language';
 import { measurePages } from '../bench/pages';
 import { measureRanges } from '../bench/ranges';
 import { openServer } from '../tests/support/server';
@@ -25,7 +26,7 @@ export async function runBenchmarks(): Promise<void> {
   await build();
   const before = measureNoise();
   say('reading, matching, planning …');
-  const lines = await measureCore();
+  const lines = [...(await measureCore()), ...measureLanguage()];
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
   const server = await openServer('bench', true);
   try {

@@ -16,6 +16,7 @@ const samples: Readonly<Record<string, string>> = {
   '[footageId]': demoId('footage', 'ana-marek'),
   '[personId]': demoId('person', 'ana'),
   '[classId]': demoId('class', 'evening'),
+  '[conceptId]': 'half-guard',
 };
 
 /** Every address that the application answers, read from its folder of routes: a new one is tested by itself. */

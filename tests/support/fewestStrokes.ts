@@ -6,8 +6,11 @@ import {
   readCall,
   wordsOf,
 } from '@/core/callline';
-import { conceptIdOf, type Mark } from '@/core/round';
+import { conceptIdOf, findIntervalAt, type Mark, readRound } from '@/core/round';
 import { aliasesOf, conceptName } from '@/core/vocabulary';
+import { roundSpan } from '../../demo/academy/marksOfRound';
+import { people } from '../../demo/academy/people';
+import type { DemoRound } from '../../demo/academy/types';
 
 const index = buildVocabularyIndex();
 
@@ -74,4 +77,27 @@ function stems(mark: Mark): string[] {
         found.add(`${first.slice(0, start)} ${second.slice(0, length)}`);
   }
   return [...found].sort((one, other) => one.length - other.length);
+}
+
+/** The keys for a mark, with the likely calls as the screen shows them ("1 ana open guard") and the marks made before it. */
+export function guessable(mark: Mark, shown: readonly string[], before: readonly Mark[], round: DemoRound): Keys {
+  const span = roundSpan(round);
+  const state = findIntervalAt(readRound(span, before), mark.atSeconds)?.state ?? { kind: 'unmarked' as const };
+  const firstName = (key: string) =>
+    people
+      .find((one) => one.key === key)!
+      .name.split(' ')[0]!
+      .toLowerCase();
+  const [a, b] = [firstName(round.a.key), firstName(round.b.key)];
+  const nextCalls = shown.map((text) => ({ conceptId: '', athlete: 'a' as const, text: text.replace(/^\d\s*/, '') }));
+  const context: CallContext = {
+    uniform: round.uniform,
+    state,
+    calledBy: { a: [a[0]!, a], b: [b[0]!, b] },
+    atSeconds: mark.atSeconds,
+    roundStartSeconds: span.startSeconds,
+  };
+  const keys = fewestStrokes(mark, nextCalls, context);
+  if (!keys) throw new Error(`guessable: no short call means ${meaningOf(mark)}`);
+  return keys;
 }

@@ -48,7 +48,9 @@ export function WordsEditor({ id }: { readonly id: string }) {
           </li>
         ))}
       </Words>
+      {/* A word that was refused must not keep the next one from being sent: the server checks each. */}
       <Line
+        noValidate
         onSubmit={(event) => {
           event.preventDefault();
           aliasing.run(
@@ -63,6 +65,7 @@ export function WordsEditor({ id }: { readonly id: string }) {
         </Button>
       </Line>
       <Line
+        noValidate
         onSubmit={(event) => {
           event.preventDefault();
           naming.run(() => renameConcept(id, name));

@@ -67,7 +67,12 @@ export function CallLine(props: CallLineProps) {
     <Box>
       <div className="next">
         {nextCalls.map((next, position) => (
-          <button key={`${next.athlete}/${next.conceptId}`} type="button" onClick={() => onOpen(`${next.text} `)}>
+          <button
+            key={`${next.athlete}/${next.conceptId}`}
+            type="button"
+            data-next-call
+            onClick={() => onOpen(`${next.text} `)}
+          >
             <kbd>{position + 1}</kbd> {next.text}
           </button>
         ))}

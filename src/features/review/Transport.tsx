@@ -38,7 +38,9 @@ export function Transport({ playhead, span, rate, onPrevious, onNext }: Transpor
         playhead.playing ? <Pause size={18} /> : <Play size={18} />,
         playhead.playing ? playhead.pause : playhead.play,
       )}
-      <span className="time">{formatClockTenths(seconds - span.startSeconds)}</span>
+      <span className="time" data-clock>
+        {formatClockTenths(seconds - span.startSeconds)}
+      </span>
       {press('Mark before (↑)', <SkipBack size={16} />, onPrevious)}
       {press('One picture back (←)', <ChevronLeft size={18} />, () => playhead.step(-1))}
       {press('One picture on (→)', <ChevronRight size={18} />, () => playhead.step(1))}

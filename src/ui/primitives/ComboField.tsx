@@ -21,6 +21,10 @@ const Aside = styled.span`
   color: ${color.quiet}; font-size: ${size.small}; margin-left: ${space(2)};
 `;
 
+const Nothing = styled.p`
+  color: ${color.quiet}; font-size: ${size.small}; padding: ${space(1.5)} ${space(3)};
+`;
+
 export interface ComboOption {
   readonly id: string;
   readonly label: string;
@@ -50,7 +54,8 @@ export function ComboField({ label, text, onText, options, onChoose, placeholder
       value={null}
       menuTrigger="input"
       allowsCustomValue
-      allowsEmptyCollection={false}
+      // What fits arrives one drawing after the key: the list opens at once and fills.
+      allowsEmptyCollection
       autoFocus={autoFocus}
     >
       <Label>{label}</Label>
@@ -59,7 +64,7 @@ export function ComboField({ label, text, onText, options, onChoose, placeholder
         <Button aria-label="Show what fits">▾</Button>
       </div>
       <Floating>
-        <ListBox<ComboOption>>
+        <ListBox<ComboOption> renderEmptyState={() => <Nothing>Nothing fits yet.</Nothing>}>
           {(option) => (
             <ListBoxItem id={option.id} textValue={option.label}>
               {option.label}

@@ -1,0 +1,106 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
+import { marksOfRound, roundSpan } from '../demo/academy/marksOfRound';
+import { allRounds } from '../demo/academy/rounds';
+import {
+  buildVocabularyIndex,
+  guessCalls,
+  type HabitRound,
+  learnCalls,
+  momentsOf,
+  noHabits,
+  readCall,
+} from '../src/core/callline';
+import { parseTimedText, readCommentary } from '../src/core/commentary';
+import { conceptIdOf, type Mark } from '../src/core/round';
+import { conceptKinds, listConceptIds, plainHouse } from '../src/core/vocabulary';
+import { type BenchLine, timeWork } from './line';
+
+/** A vocabulary of 2,000 entries: the catalogue, and own words until it is that large. */
+function largeIndex(): ReturnType<typeof buildVocabularyIndex> {
+  const standard = conceptKinds.flatMap((kind) => listConceptIds(plainHouse, kind));
+  const own = Array.from({ length: 2000 - standard.length }, (_, at) => ({
+    id: `${standard[at % standard.length]}~bench-${at}`,
+    name: `${['quiet', 'amber', 'long', 'turned'][at % 4]} ${['latch', 'gate', 'ferry', 'anvil', 'willow'][at % 5]} ${at}`,
+    aliases: [`${['ash', 'elm', 'oak'][at % 3]} hold ${at}`],
+    text: '',
+  }));
+  return buildVocabularyIndex({ ...plainHouse, own });
+}
+
+function keyTime(): number {
+  const index = largeIndex();
+  const context = {
+    uniform: 'gi' as const,
+    state: { kind: 'unmarked' as const },
+    calledBy: { a: ['ana'], b: ['marek'] },
+    atSeconds: 5,
+    roundStartSeconds: 0,
+  };
+  const typed = 'marek half gaurd pass with crosface finished';
+  return (
+    timeWork(() => {
+      for (let length = 1; length <= typed.length; length += 1) readCall(typed.slice(0, length), index, context);
+    }) / typed.length
+  );
+}
+
+/** An hour of talk: a shipped commentary said again and again. */
+function hourTime(): number {
+  const file = path.resolve(import.meta.dirname, '../tests/language/commentaries/coach-evening.txt');
+  const minutes = readFileSync(file, 'utf8').trim().split('\n');
+  const hour = Array.from({ length: 13 }, (_, time) =>
+    minutes.map((line) =>
+      line.replace(/\[(\d+):(\d+)\]/, (_all, min, sec) => {
+        const at = Number(min) * 60 + Number(sec) + time * 276;
+        return `[${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}]`;
+      }),
+    ),
+  ).flat();
+  const index = buildVocabularyIndex();
+  return timeWork(() => {
+    const parsed = parseTimedText(hour.join('\n'));
+    if (!('cues' in parsed)) throw new Error('bench: the hour of talk cannot be read');
+    return readCommentary(parsed.cues, index, { uniform: 'gi', calledBy: { a: ['ana'], b: ['marek'] } });
+  });
+}
+
+/** Share of marks of rounds that were left out of the learning which stood among the five offered. */
+function hitRates(): { learned: number; plain: number; marks: number } {
+  const rounds: HabitRound[] = allRounds.map((round) => ({
+    span: roundSpan(round),
+    uniform: round.uniform,
+    marks: marksOfRound(round),
+    people: { a: round.a.key, b: round.b.key },
+  }));
+  const said = (mark: Mark) => (call: { conceptId: string; athlete?: string }) =>
+    call.conceptId === conceptIdOf(mark) &&
+    (mark.kind === 'position' || ('athlete' in mark && call.athlete === mark.athlete));
+  let [learned, plain, marks] = [0, 0, 0];
+  for (const round of rounds) {
+    const habits = learnCalls(rounds.filter((one) => one !== round));
+    for (const { context, mark } of momentsOf(round)) {
+      marks += 1;
+      if (guessCalls(habits, context, round.uniform).some(said(mark))) learned += 1;
+      if (guessCalls(noHabits, context, round.uniform).some(said(mark))) plain += 1;
+    }
+  }
+  return { learned: learned / marks, plain: plain / marks, marks };
+}
+
+export function measureLanguage(): BenchLine[] {
+  const { learned, plain, marks } = hitRates();
+  return [
+    {
+      what: 'one typed key of a call with slips, vocabulary of 2,000 entries',
+      measured: `${keyTime().toFixed(2)} ms`,
+      goal: '2 ms',
+    },
+    { what: 'reading an hour of spoken commentary', measured: `${hourTime().toFixed(0)} ms`, goal: '150 ms' },
+    {
+      what: `the next call among five, rounds left out one by one (${marks} marks of the invented demo)`,
+      measured: `${(learned * 100).toFixed(1)} %; ${(plain * 100).toFixed(1)} % from the position graph alone`,
+      goal: '70 %',
+    },
+  ];
+}

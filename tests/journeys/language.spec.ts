@@ -1,0 +1,242 @@
+import path from 'node:path';
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import { demoId, marksOfRound, roundSpan } from '../../demo/academy/marksOfRound';
+import { allRounds } from '../../demo/academy/rounds';
+import { guessable } from '../support/fewestStrokes';
+import { ledger, openReview, signIn, watchConsole } from '../support/pages';
+import { openServer, type TestServer } from '../support/server';
+
+let server: TestServer;
+test.beforeAll(async () => {
+  server = await openServer('language', true);
+});
+test.afterAll(() => server.close());
+
+const anaMarek = demoId('round', 'ana-marek');
+const commentary = path.resolve(import.meta.dirname, '../language/commentaries/coach-evening.txt');
+const countMarks = async (roundId: string) => {
+  const { rows } = await server.query(
+    'select count(*)::int as count from mark where round_id = $1 and deleted_at is null',
+    [roundId],
+  );
+  return rows[0].count as number;
+};
+
+test('a whole round is marked from the call line alone, with few strokes and no mouse', async ({ page }) => {
+  test.setTimeout(300_000);
+  const complaints = watchConsole(page);
+  const round = allRounds.find((one) => one.key === 'term-ana-marek')!;
+  const roundId = demoId('round', round.key);
+  const span = roundSpan(round);
+  const wanted = marksOfRound(round);
+  expect(wanted.length).toBeGreaterThanOrEqual(40);
+  await server.query('delete from mark where round_id = $1', [roundId]);
+  await signIn(page, server.url);
+  await openReview(page, `${server.url}/rounds/${roundId}`);
+  let strokes = 0;
+  const press = async (key: string) => {
+    strokes += 1;
+    await page.keyboard.press(key);
+  };
+  // Twice as fast, and the clock runs on between the calls by itself.
+  await press('+');
+  await press('+');
+  await press('Space');
+  const seconds = async () => {
+    const [minutes = 0, rest = 0] = ((await page.locator('[data-clock]').textContent()) ?? '').split(':').map(Number);
+    return minutes * 60 + rest;
+  };
+  for (const [at, mark] of wanted.entries()) {
+    const due = mark.atSeconds - span.startSeconds;
+    await expect.poll(seconds, { timeout: 60_000, intervals: [60] }).toBeGreaterThanOrEqual(due);
+    const shown = await page.locator('[data-next-call]').allTextContents();
+    const keys = guessable(mark, shown, wanted.slice(0, at), round);
+    await press(keys.opener);
+    await expect(page.getByRole('textbox', { name: 'Call' })).toBeFocused();
+    for (const letter of keys.typed) await press(letter === ' ' ? 'Space' : letter);
+    await press('Enter');
+    await expect(page.getByRole('textbox', { name: 'Call' })).toHaveCount(0);
+  }
+  await expect(ledger(page)).toHaveCount(wanted.length);
+  await expect.poll(() => countMarks(roundId)).toBe(wanted.length);
+  console.info(`${wanted.length} marks in ${strokes} key strokes`);
+  expect(strokes).toBeLessThanOrEqual(160);
+  const { rows } = await server.query(
+    'select kind, concept_id from mark where round_id = $1 order by at_seconds, kind',
+    [roundId],
+  );
+  const names = wanted.map((mark) => mark.kind).sort();
+  expect(rows.map((row) => row.kind as string).sort()).toEqual(names);
+  expect(complaints).toEqual([]);
+});
+
+test('a spoken commentary is dropped on a round and gone through by keyboard', async ({ page }) => {
+  const complaints = watchConsole(page);
+  await server.query('delete from mark where round_id = $1', [anaMarek]);
+  await signIn(page, server.url);
+  await openReview(page, `${server.url}/rounds/${anaMarek}`);
+  await page.keyboard.press('c');
+  // A film is no commentary: it says so, and nothing else happens.
+  const input = page.locator('input[type=file]');
+  await input.setInputFiles({
+    name: 'film.mp4',
+    mimeType: 'video/mp4',
+    buffer: Buffer.from([0, 0, 0, 24, 102, 116, 121, 112]),
+  });
+  const trouble = page.getByRole('region', { name: 'Spoken commentary' }).getByRole('alert');
+  await expect(trouble).toContainText('is no text');
+  await input.setInputFiles({ name: 'words.txt', mimeType: 'text/plain', buffer: Buffer.from('no times at all') });
+  await expect(trouble).toContainText('no line with a time');
+  await input.setInputFiles(commentary);
+  const proposals = page.getByRole('listbox', { name: 'Proposed marks' }).getByRole('option');
+  await expect(proposals.first()).toContainText('hands are hanging in the air');
+  const all = await proposals.count();
+  expect(all).toBeGreaterThan(35);
+  await page.keyboard.press('Enter');
+  await expect(proposals.first()).toHaveAttribute('data-state', 'accepted');
+  await page.keyboard.press('x');
+  await expect(proposals.nth(1)).toHaveAttribute('data-state', 'dropped');
+  await page.keyboard.press('z');
+  await expect(proposals.nth(1)).not.toHaveAttribute('data-state', /./);
+  // Corrected in the call line: it opens with the reading as text.
+  await page.keyboard.press('e');
+  const line = page.getByRole('textbox', { name: 'Call' });
+  await expect(line).toHaveValue(/ana/i);
+  await page.keyboard.press('Enter');
+  await expect(proposals.nth(1)).toHaveAttribute('data-state', 'accepted');
+  await page.getByRole('region', { name: 'Spoken commentary' }).focus();
+  // The page closed in the middle goes on where it was.
+  await expect.poll(() => countMarks(anaMarek)).toBe(2);
+  await page.reload();
+  await openReview(page, `${server.url}/rounds/${anaMarek}`);
+  await page.keyboard.press('c');
+  await expect(proposals.first()).toHaveAttribute('data-state', 'accepted');
+  for (let press = 0; press < 12; press += 1) {
+    if (!/ [1-9]\d* to decide|^[1-9]/.test((await page.getByText(/\d+ to decide of/).textContent()) ?? '')) break;
+    await page.keyboard.press('a');
+    await page.waitForTimeout(60);
+  }
+  await expect(page.getByText(/^0 to decide of/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(ledger(page)).toHaveCount(all);
+  await expect.poll(() => countMarks(anaMarek)).toBe(all);
+  expect(await page.locator('[data-light="loft"] svg[role="img"], [data-light="loft"] canvas').count()).toBeGreaterThan(
+    0,
+  );
+  await page.goto(`${server.url}/students/${demoId('person', 'ana')}`);
+  await expect(page.getByRole('heading', { name: 'Flat in half guard' })).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
+/** Types into a field that offers what fits, and takes an offer; tried again until the page is awake. */
+async function choose(page: Page, field: Locator, text: string, offer: RegExp): Promise<void> {
+  const option = page.getByRole('option', { name: offer }).first();
+  await expect(async () => {
+    await field.fill('');
+    await field.fill(text);
+    await option.click({ timeout: 1500 });
+  }).toPass({ timeout: 30_000 });
+}
+
+test('the library is searched, walked and given words of its own, and they are understood at once', async ({
+  page,
+}) => {
+  const complaints = watchConsole(page);
+  await signIn(page, server.url);
+  await page.getByRole('link', { name: 'Library' }).click();
+  await choose(page, page.getByRole('combobox', { name: 'Find' }), 'knee cutt', /knee slice/);
+  await page.waitForURL('**/library/knee-slice');
+  await page.getByRole('link', { name: 'side control' }).first().click();
+  await page.waitForURL('**/library/side-control');
+  await expect(page.getByText('Seen here next, in this academy')).toBeVisible();
+
+  // A name that is taken is refused with its reason, and stays in its field.
+  await page.goto(`${server.url}/library/half-guard`);
+  await page.getByLabel('Called here').fill('armbar');
+  await page.getByRole('button', { name: 'Rename' }).click();
+  await expect(page.getByText('already means “armbar”')).toBeVisible();
+  await expect(page.getByLabel('Called here')).toHaveValue('armbar');
+  await page.getByLabel('Another word for it').fill('🦉');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('has no letter or digit')).toBeVisible();
+  await page.getByLabel('Another word for it').fill('חצי גארד');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Other words' })).toContainText('חצי גארד');
+
+  // Two own words, one merged into the other and back.
+  for (const name of ['Staple half', 'Pinned half']) {
+    await page.goto(`${server.url}/library/half-guard`);
+    await page.getByRole('button', { name: 'A kind of this, with our own name' }).click();
+    await page.getByLabel('Our name').fill(name);
+    await page.getByRole('button', { name: 'Add the word' }).click();
+    await page.waitForURL('**/library/half-guard~*');
+    await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
+  }
+  const roundId = demoId('round', 'mia-jon');
+  await openReview(page, `${server.url}/rounds/${roundId}`);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('mia staple half');
+  await expect(page.getByRole('status').filter({ hasText: 'position' })).toContainText('Staple half');
+  await page.keyboard.press('Enter');
+  await expect(ledger(page).filter({ hasText: 'Staple half' })).toHaveCount(1);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('mia unnamed sweep - under the far leg');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('All kept')).toBeVisible();
+  await page.goto(`${server.url}/library/half-guard~staple-half`);
+  await choose(page, page.getByRole('combobox', { name: /Merge it into/ }), 'pinned half', /Pinned half/);
+  await page.getByRole('button', { name: 'Merge', exact: true }).click();
+  await page.waitForURL('**/library/half-guard~pinned-half');
+  await expect(page.getByText('marked once')).toBeVisible();
+  await page.goto(`${server.url}/library/half-guard~staple-half`);
+  await page.getByRole('button', { name: 'Undo the merge' }).click();
+  await expect(page.getByText('marked once')).toBeVisible();
+
+  // What had no name gets one.
+  await page.goto(`${server.url}/library/unnamed`);
+  await page.getByRole('checkbox').first().check();
+  await choose(page, page.getByRole('combobox'), 'scissor sweep', /scissor sweep/);
+  await page.getByRole('button', { name: 'Name it' }).click();
+  await expect(page.getByText('Named.')).toBeVisible();
+  await expect(page.getByText('Everything has a name')).toBeVisible();
+
+  // The academy's side changes the cue.
+  await page.goto(`${server.url}/library/err-knee-first-hook`);
+  await page.getByLabel(/Whichever leg is free/).check();
+  await expect(page.getByText(/Here: whichever leg is free/)).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
+test('one box finds people, marks, rounds and entries', async ({ page }) => {
+  await signIn(page, server.url);
+  const box = page.getByRole('searchbox', { name: 'Search everything' });
+  await box.fill('bench pres marek gi');
+  await box.press('Enter');
+  await page.waitForURL('**/search?q=*');
+  await expect(page.getByText('Understood:')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Marek Osei' }).first()).toBeVisible();
+  const first = page.getByRole('link', { name: /Pushes up with straight arms/ }).first();
+  await expect(first).toBeVisible();
+  await page.goto(`${server.url}/search?q=${encodeURIComponent('🦉'.repeat(400))}`);
+  await expect(page.getByText('Nothing found')).toBeVisible();
+  await page.goto(`${server.url}/search?q=${encodeURIComponent(`'; drop table mark; -- %_\\`)}`);
+  await expect(page.getByRole('heading', { name: 'Search' })).toBeVisible();
+});
+
+test('the reaction lead is measured on ten touches and kept', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/settings`);
+  await page.getByRole('button', { name: 'Measure it' }).click();
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const mat = page.getByRole('button', { name: 'Press when the hand touches the mat' });
+  for (let touch = 1; touch <= 10; touch += 1) {
+    await expect(mat).toHaveAttribute('data-touches', String(touch), { timeout: 10_000 });
+    await page.waitForTimeout(180);
+    await page.keyboard.press('Space');
+  }
+  await page.getByRole('button', { name: /^Use 0\.\d\d s$/ }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  const { rows } = await server.query("select reaction_lead_seconds as lead from coach where sign_in_name = 'ludo'");
+  expect(rows[0].lead).toBeGreaterThan(0.15);
+  expect(rows[0].lead).toBeLessThan(0.8);
+});
