@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import { chosenOption, type School } from '@/core/vocabulary';
 import { chooseSchool } from '@/server/language/houseActions';
@@ -27,21 +28,31 @@ export function SchoolChoices({
 }) {
   const house = useHouse();
   const wordOf = useWordOf();
-  const { message, pending, run } = useWordAction();
+  const { message, run } = useWordAction();
+  // The press is shown at once; what the server keeps comes a moment later.
+  const [picked, setPicked] = useState<Readonly<Record<string, string>>>({});
+  const choose = (schoolId: string, key: string) => {
+    setPicked((known) => ({ ...known, [schoolId]: key }));
+    run(async () => {
+      const outcome = await chooseSchool(schoolId, key);
+      if (!outcome.ok) setPicked({});
+      return outcome;
+    });
+  };
   return (
     <div>
       {schools.map((school) => {
-        const { option: chosen } = chosenOption(house, school);
+        const chosenKey = picked[school.id] ?? chosenOption(house, school).option.key;
         return (
-          <Question key={school.id} disabled={pending}>
+          <Question key={school.id}>
             <legend>{school.question}</legend>
             {school.options.map((option) => (
-              <label key={option.key} data-chosen={option.key === chosen.key || undefined}>
+              <label key={option.key} data-chosen={option.key === chosenKey || undefined}>
                 <input
                   type="radio"
                   name={school.id}
-                  checked={option.key === chosen.key}
-                  onChange={() => run(() => chooseSchool(school.id, option.key))}
+                  checked={option.key === chosenKey}
+                  onChange={() => choose(school.id, option.key)}
                 />
                 <span>
                   <strong>{option.name}.</strong> {option.reason}

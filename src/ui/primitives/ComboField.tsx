@@ -1,5 +1,6 @@
 'use client';
 
+import { useRef } from 'react';
 import { Button } from 'react-aria-components/Button';
 import { ComboBox } from 'react-aria-components/ComboBox';
 import { Input } from 'react-aria-components/Input';
@@ -44,14 +45,22 @@ export interface ComboFieldProps {
 
 /** A field that offers what fits what is typed. */
 export function ComboField({ label, text, onText, options, onChoose, placeholder, autoFocus }: ComboFieldProps) {
+  // After a choice the package writes its name as if it were typed; the caller has already said what stands there.
+  const choosing = useRef(false);
   return (
     <Field
       inputValue={text}
-      onInputChange={onText}
+      onInputChange={(typed) => choosing.current || onText(typed)}
       items={options}
       defaultFilter={() => true}
-      onChange={(key) => key !== null && onChoose(String(key))}
-      value={null}
+      onChange={(key) => {
+        if (key === null) return;
+        choosing.current = true;
+        setTimeout(() => {
+          choosing.current = false;
+        });
+        onChoose(String(key));
+      }}
       menuTrigger="input"
       allowsCustomValue
       // What fits arrives one drawing after the key: the list opens at once and fills.
