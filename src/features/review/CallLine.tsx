@@ -223,7 +223,8 @@ function unreadWords({ remarks, choices }: CallReading): string {
 }
 
 function RemarkWords({ reading }: { readonly reading: CallReading }) {
-  const cause = reading.causeId ? ' · linked with its cause' : '';
+  const ledTo = reading.draft?.kind === 'error' && reading.draft.ledTo.length > 0;
+  const cause = reading.causeId ? ' · linked with its cause' : ledTo ? ' · linked with what it led to' : '';
   const words = reading.remarks.map(remarkText).filter(Boolean);
   return words.length > 0 || cause ? (
     <span className="remark">
