@@ -19,7 +19,10 @@ module.exports = {
       comment: 'computing packages only',
       severity: 'error',
       from: { path: core, pathNot: '\\.test\\.ts$' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/(jstat|fastest-levenshtein|double-metaphone)/' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot: 'node_modules/(jstat|fastest-levenshtein|double-metaphone)/',
+      },
     },
     {
       name: 'kernel-knows-nothing',
