@@ -115,7 +115,7 @@ test('the call line shows how it understands, offers others, and keeps what it c
   await expect(page.getByRole('textbox', { name: 'Call' })).not.toHaveValue('');
   await page.keyboard.press('Control+a');
   await page.keyboard.type(`<img src=x onerror="document.title='hacked'">`);
-  await expect(page.getByText('kept as a note')).toBeVisible();
+  await expect(page.getByText('keeps it as a note')).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(ledger(page).filter({ hasText: '<img src=x' })).toHaveCount(1);
   expect(await page.title()).not.toContain('hacked');
