@@ -228,13 +228,13 @@ test('the reaction lead is measured on ten touches and kept', async ({ page }) =
   await page.goto(`${server.url}/settings`);
   await page.getByRole('button', { name: 'Measure it' }).click();
   await page.getByRole('button', { name: 'Begin' }).click();
-  const mat = page.getByRole('button', { name: 'Press when the hand touches the mat' });
-  for (let touch = 1; touch <= 10; touch += 1) {
-    await expect(mat).toHaveAttribute('data-touches', String(touch), { timeout: 10_000 });
-    await page.waitForTimeout(180);
-    await page.keyboard.press('Space');
-  }
-  await page.getByRole('button', { name: /^Use 0\.\d\d s$/ }).click();
+  // Pressed from inside the page, a fifth of a second after each touch: a busy machine would delay presses from outside.
+  await page.evaluate(`(() => {
+    const mat = document.querySelector('[data-touches]');
+    new MutationObserver(() => setTimeout(() => mat.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true })), 200))
+      .observe(mat, { attributeFilter: ['data-touches'] });
+  })()`);
+  await page.getByRole('button', { name: /^Use 0\.\d\d s$/ }).click({ timeout: 60_000 });
   await expect(page.getByText('Saved.')).toBeVisible();
   const { rows } = await server.query("select reaction_lead_seconds as lead from coach where sign_in_name = 'ludo'");
   expect(rows[0].lead).toBeGreaterThan(0.15);
