@@ -29,6 +29,11 @@ describe('the demo academy', () => {
         round.key,
       ).toEqual([]);
       expect(listContradictions(readRound(roundSpan(round), marks)), round.key).toEqual([]);
+      // Nothing that the demo's coach wrote was left over: every word was read.
+      expect(
+        marks.filter((mark) => mark.note),
+        round.key,
+      ).toEqual([]);
       for (const mark of marks) expect(mark.atSeconds).toBeLessThanOrEqual(roundSpan(round).endSeconds);
     }
   });

@@ -25,10 +25,7 @@ import { listTransitions } from '@/server/language/transitions';
 import { applyChanges } from '@/server/marks/applyChanges';
 import { emptyDatabase, seedPerson, seedRound } from '../support/seed';
 
-beforeEach(async () => {
-  await emptyDatabase();
-  await pool().query('truncate own_word, house_name, house_alias, hidden_concept, school_choice');
-});
+beforeEach(emptyDatabase);
 
 const put = async (round: Awaited<ReturnType<typeof seedRound>>, marks: readonly Mark[]) => {
   const changes = marks.map((mark) => ({ changeId: randomUUID(), mark, removed: false }));

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { demoId, marksOfRound, roundSpan } from '../../demo/academy/marksOfRound';
@@ -87,7 +88,7 @@ test('a spoken commentary is dropped on a round and gone through by keyboard', a
   await expect(trouble).toContainText('is no text');
   await input.setInputFiles({ name: 'words.txt', mimeType: 'text/plain', buffer: Buffer.from('no times at all') });
   await expect(trouble).toContainText('no line with a time');
-  await input.setInputFiles(commentary);
+  await dropFile(page, commentary);
   const proposals = page.getByRole('listbox', { name: 'Proposed marks' }).getByRole('option');
   await expect(proposals.first()).toContainText('hands are hanging in the air');
   const all = await proposals.count();
@@ -127,6 +128,14 @@ test('a spoken commentary is dropped on a round and gone through by keyboard', a
   await expect(page.getByRole('heading', { name: 'Flat in half guard' })).toBeVisible();
   expect(complaints).toEqual([]);
 });
+
+/** Drops a text file on the page as a hand would. */
+async function dropFile(page: Page, file: string): Promise<void> {
+  const transfer = await page.evaluateHandle(
+    `(() => { const data = new DataTransfer(); data.items.add(new File([${JSON.stringify(readFileSync(file, 'utf8'))}], ${JSON.stringify(path.basename(file))}, { type: 'text/plain' })); return data; })()`,
+  );
+  await page.locator('video').dispatchEvent('drop', { dataTransfer: transfer });
+}
 
 /** Types into a field that offers what fits, and takes an offer; tried again until the page is awake. */
 async function choose(page: Page, field: Locator, text: string, offer: RegExp): Promise<void> {
@@ -239,4 +248,68 @@ test('the reaction lead is measured on ten touches and kept', async ({ page }) =
   const { rows } = await server.query("select reaction_lead_seconds as lead from coach where sign_in_name = 'ludo'");
   expect(rows[0].lead).toBeGreaterThan(0.15);
   expect(rows[0].lead).toBeLessThan(0.8);
+});
+
+test('a mark becomes a reference clip, slowed and drawn upon, and can be changed and taken off', async ({ page }) => {
+  const complaints = watchConsole(page);
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/library/triangle`);
+  const keep = page.getByRole('button', { name: 'Keep as reference' }).first();
+  const dialog = page.getByRole('dialog', { name: 'Reference clip' });
+  await expect(async () => {
+    await keep.click();
+    await expect(dialog).toBeVisible({ timeout: 1500 });
+  }).toPass();
+  const draw = async (tool: string, reach: number) => {
+    await dialog.getByRole('button', { name: tool }).click();
+    const canvas = dialog.locator('canvas').first();
+    await expect(canvas).toBeVisible();
+    const box = (await canvas.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + reach / 2, box.y + box.height / 2 + reach / 3);
+    await page.mouse.move(box.x + box.width / 2 + reach, box.y + box.height / 2);
+    await page.mouse.up();
+  };
+  await draw('Ring', 60);
+  await draw('Arrow', 90);
+  await draw('Free line', 80);
+  await dialog.getByRole('button', { name: 'Undo a stroke' }).click();
+  // A clip that ends before it begins is refused in place.
+  const to = dialog.getByLabel('To');
+  const end = await to.inputValue();
+  await to.fill('1');
+  await expect(dialog.getByRole('alert')).toContainText('must end after it begins');
+  await to.fill(end);
+  await dialog.getByText('0.25×').click();
+  await dialog.getByLabel('Caption').fill('Angle before the lock');
+  await dialog.getByRole('button', { name: 'Keep the clip' }).click();
+  await expect(dialog).toHaveCount(0);
+  const shelf = page.getByRole('figure').filter({ hasText: 'Angle before the lock' });
+  await expect(shelf).toContainText('0.25×');
+  await expect(shelf.locator('canvas')).toBeVisible();
+  const rate = () => shelf.locator('video').evaluate((one: HTMLVideoElement) => one.playbackRate);
+  await expect.poll(rate).toBe(0.25);
+  const { rows } = await server.query('select drawing from reference_clip');
+  expect(rows[0].drawing.map((stroke: { kind: string }) => stroke.kind)).toEqual(['ring', 'arrow']);
+  await shelf.getByRole('button', { name: 'Change' }).click();
+  await dialog.getByRole('button', { name: 'Take it off the shelf' }).click();
+  await expect(page.getByText('Angle before the lock')).toHaveCount(0);
+  expect(complaints).toEqual([]);
+});
+
+test('what is hidden is offered nowhere until it is brought back', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/library/flying-armbar`);
+  await expect(async () => {
+    await page.getByRole('button', { name: 'Hide' }).click();
+    await expect(page.getByText('Hidden: it is not offered')).toBeVisible({ timeout: 2500 });
+  }).toPass();
+  await openReview(page, `${server.url}/rounds/${demoId('round', 'mia-jon')}`);
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('mia flying armbar');
+  await expect(page.getByRole('button', { name: 'flying armbar', exact: true })).toHaveCount(0);
+  await page.goto(`${server.url}/library/flying-armbar`);
+  await page.getByRole('button', { name: 'Bring back' }).click();
+  await expect(page.getByRole('button', { name: 'Hide' })).toBeVisible();
 });

@@ -134,7 +134,10 @@ test('from nothing to a printed class sheet in one evening', async ({ page }) =>
     const low = 0.2422 / minutes;
     await expect(row).toContainText(`between ${low >= 1 ? low.toFixed(1) : low.toFixed(2)}`);
     await expect(row).toContainText('punished 50 %');
-    await row.getByRole('link', { name: / with / }).first().click();
+    await row
+      .getByRole('link', { name: / with / })
+      .first()
+      .click();
     await expect(page).toHaveURL(/rounds\/.*at=.*mark=/);
     await expect(page.locator('[aria-selected="true"]')).toContainText('Flat in half guard');
   });

@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { findDrill } from '@/core/vocabulary';
+import { findDrill, findError } from '@/core/vocabulary';
 import { findClass, findLatestPlan, insertClass, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
+import { insertOwnWord, saveHidden } from '@/data/language/houseWords';
 import { insertMark } from '@/data/marks/marks';
 import { listPeople } from '@/data/people/people';
 import { generatePlan } from '@/server/classes/generatePlan';
@@ -83,6 +84,29 @@ describe('from marks in the database to a plan in the database', () => {
     expect(reason?.people).toMatchObject([{ personId: people[0], count: 2, lastSeenOn: '2026-11-20' }]);
     expect((await generate()).ok).toBe(true);
     expect(await findLatestPlan(pool(), classId)).toMatchObject({ version: 2 });
+  });
+
+  it('plans with the academy’s own drill where the standard one is hidden, and answers its own errors', async () => {
+    for (const id of people) await saveAttendee(pool(), classId, id, 0.9);
+    const before = await generate();
+    if (!before.ok) throw new Error(before.problem.code);
+    const standard = before.value.plan.drills
+      .map((one) => one.drillId)
+      .find((id) => findError('err-half-flat')!.drillIds.includes(id))!;
+    const ownDrill = `${standard}~sofa`;
+    await insertOwnWord(pool(), { id: ownDrill, name: 'Sofa drill', text: '' }, undefined);
+    for (const id of findError('err-half-flat')!.drillIds) await saveHidden(pool(), id, true);
+    await insertOwnWord(pool(), { id: 'err-half-flat~sleepy', name: 'Sleepy half', text: '' }, undefined);
+    await pool().query(
+      `update mark set content = jsonb_set(content, '{errorId}', '"err-half-flat~sleepy"') where kind = 'error'`,
+    );
+    const after = await generate();
+    if (!after.ok) throw new Error(after.problem.code);
+    expect(after.value.plan.drills.map((one) => one.drillId)).toContain(ownDrill);
+    const reason = after.value.plan.blocks
+      .flatMap((block) => block.reasons)
+      .find((one) => one.errorId === 'err-half-flat');
+    expect(reason?.people).toMatchObject([{ personId: people[0], count: 2 }]);
   });
 
   it('says what is missing', async () => {

@@ -7,7 +7,9 @@ import { hashPassword } from '@/server/accounts/passwords';
 
 /** Empties every table of the tests' database. */
 export async function emptyDatabase(): Promise<void> {
-  await pool().query('truncate coach, academy, person, footage, round, mark, academy_class, sign_in_attempt cascade');
+  await pool().query(
+    'truncate coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, own_word, house_name, house_alias, hidden_concept, school_choice cascade',
+  );
 }
 
 export async function seedCoach(name = 'ludo'): Promise<string> {

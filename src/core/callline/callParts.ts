@@ -1,5 +1,6 @@
 import { parseClock } from '../clock';
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
+import { isOpening } from './modifiers';
 import type { CallContext } from './readCall';
 
 /** A call without its remark: what stands after a dash is free text. */
@@ -48,11 +49,9 @@ export function readAthlete(words: readonly string[], context: CallContext): Who
   return placed ? { athlete: placed, named: true, words } : { athlete: 'a', named: false, words };
 }
 
-const openings = new Set(['missed', 'chance', 'good', 'nice', 'error', 'maybe', 'unsure', 'could', 'have', 'bait']);
-
 /** "missed chance ana armbar": the name stands behind the word that tells the kind. Letters alone do not count there. */
 function afterOpening(words: readonly string[], context: CallContext): Who | undefined {
-  const at = words.findIndex((word) => !openings.has(word));
+  const at = words.findIndex((word) => !isOpening(word));
   if (at < 1 || at >= words.length - 1 || words[at]!.length < 2) return undefined;
   const athlete = athleteCalled(words[at]!, context);
   return athlete && { athlete, named: true, words: [...words.slice(0, at), ...words.slice(at + 1)] };

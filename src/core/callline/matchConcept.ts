@@ -147,18 +147,14 @@ export function listUnreadWords(
 ): string[] {
   const counted = (word: string) => !fillers.has(word);
   if (!concept) return words.filter((word) => counted(word) && likenessesOf(word, index).size === 0);
-  let best: { readonly likeness: number; readonly words: readonly string[]; readonly unread: string[] } | undefined;
-  for (const spelling of spellingsOf(words, index)) {
-    const likenesses = spelling.words.map((word) => likenessesOf(word, index));
-    for (const phrase of index.phrases) {
-      if (phrase.concept.id !== concept.id) continue;
-      const likeness = phraseLikeness(spelling.words, likenesses, phrase) * spelling.trust;
-      if (best && likeness <= best.likeness) continue;
-      const unread = spelling.words.filter(
-        (word, at) => counted(word) && !phrase.wordNumbers.some((number) => likenesses[at]!.has(number)),
-      );
-      best = { likeness, words: spelling.words, unread };
-    }
-  }
-  return best && best.likeness > 0 ? best.unread : [];
+  // A word that stands in any name of the concept is explained, in the spelling that leaves the least over.
+  const known = new Set(
+    index.phrases.filter((phrase) => phrase.concept.id === concept.id).flatMap((phrase) => phrase.wordNumbers),
+  );
+  const left = spellingsOf(words, index).map((spelling) =>
+    spelling.words.filter(
+      (word) => counted(word) && ![...likenessesOf(word, index).keys()].some((number) => known.has(number)),
+    ),
+  );
+  return left.reduce((one, other) => (other.length < one.length ? other : one));
 }

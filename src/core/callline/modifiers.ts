@@ -131,6 +131,10 @@ const leading: Readonly<Record<string, { readonly kind?: ConceptKind; readonly m
   bottom: { modifier: { place: 'under' } },
 };
 
+/** Whether a word, or a part of one of the phrases, may stand before the concept and tell its kind. */
+export const isOpening = (word: string): boolean => openingWords.has(word);
+const openingWords: ReadonlySet<string> = new Set(Object.keys(leading).flatMap((phrase) => phrase.split(' ')));
+
 export interface Split {
   readonly words: readonly string[];
   readonly modifiers: Modifiers;

@@ -11,6 +11,7 @@ import {
   type HouseWords,
   heardAsOf,
   houseNameOf,
+  kindOf,
   listConceptIds,
   plainHouse,
   type UniformNeed,
@@ -96,6 +97,8 @@ export function buildVocabularyIndex(
       const [short = ''] = name.split(',');
       if (short !== name) add(concept, short, ALIAS_TRUST);
       for (const alias of others) add(concept, alias, alias === conceptName(id) ? 1 : ALIAS_TRUST);
+      // The id of a position, grip or technique is its plain English name.
+      if (!/^(err|good)-|~/.test(id)) add(concept, id, ALIAS_TRUST);
       for (const heard of heardAsOf(id)) add(concept, heard, HEARD_TRUST);
     }
   }
@@ -115,10 +118,8 @@ export function buildVocabularyIndex(
 }
 
 const kindOfCall = (id: string): ConceptKind | undefined => {
-  if (findPosition(id)) return 'position';
-  if (findGrip(id)) return 'grip';
-  if (findTechnique(id)) return 'attempt';
-  return findError(id) ? 'error' : findStrength(id) ? 'strength' : undefined;
+  const kind = kindOf(id);
+  return kind === 'drill' ? undefined : kind;
 };
 
 function describeConcept(house: HouseWords, kind: ConceptKind, id: string): Concept {

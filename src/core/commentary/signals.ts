@@ -21,9 +21,6 @@ export const nearly = list('almost | nearly | close to');
 export const couldHave = list(
   'should have | shouldve | could have | couldve | needs to | need to | has to | instead of | forgot to | forgets to | was open | was wide open | was right there | was there | missed it | misses it | missed the | did not take | didnt take | had the time | if he had | if she had',
 );
-export const praise = list(
-  'good | nice | great | well done | beautiful | clean | smart | patient | sharp | perfect | wonderful | excellent | love | like that | keeps | strong | happy with | exactly | very | brilliant',
-);
 export const blame = list(
   'mistake | should not | shouldnt | too high | too low | too late | too early | never do | wrong | bad | terrible | careless | lazy | loose | careful | dangerous | risky | stupid | why | dont give',
 );
@@ -35,9 +32,6 @@ export const doubt = list(
   'i think | maybe | not sure | looks like | hard to see | cannot see | probably | kind of | something like | ask him | ask her | off screen | out of the picture',
 );
 
-export const finishes = list(
-  'hits | finishes | finished | taps | tapped | tap | passes | passed | sweeps | swept | completes | gets it | is through | is past | takes him down | takes her down | lands | done | comes on top | come on top | she is out | he is out | is out | get out | gets out | i get out | recovers | recover | cleans',
-);
 export const locks = list(
   'locked | locks | lock it | is tight | tight | has it | has it deep | deep | is in there | has the',
 );
@@ -52,10 +46,6 @@ export const escapesFrom = list(
   'escapes | escape | gets out of | out of | defends | survives | survive | postures out of | slips',
 );
 
-/** Verbs and prepositions with which a position begins. */
-export const arrives = list(
-  'now | lands in | lands on | lands | gets to | get to | takes | take | takes the | goes to | goes | we are in | back to | ends up | end up | into | again | has | on top | for | by | is in | in | steps over to | there is | recovers | recover | plays | pulls | to | with | from',
-);
 /** Words after which a position is only where something else comes from. */
 export const leaves = list(
   'from | out of | from the | of | passing | past | opens | opened | in the guard | under | beyond | off',

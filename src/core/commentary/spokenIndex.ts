@@ -149,30 +149,27 @@ const scoreOf = (phrase: SpokenPhrase, fit: Fit): number =>
 /** The words in their order around a place, fillers between them, at most one strange word. */
 function fitInOrder(words: readonly HeardWord[], at: number, rare: string, stems: readonly string[]): Fit | undefined {
   const place = stems.indexOf(rare);
+  const behind = follow(words, at, stems.slice(place + 1), 1);
+  const before = follow(words, at, stems.slice(0, place).reverse(), -1);
+  if (!behind || !before || behind.strange + before.strange > 1) return undefined;
+  return { from: before.end, to: behind.end, strange: behind.strange + before.strange };
+}
+
+/** Goes from a place through the stems one way; words between that are no fillers, and commas, are strange. */
+function follow(words: readonly HeardWord[], at: number, stems: readonly string[], step: 1 | -1) {
+  let end = at;
   let strange = 0;
-  let to = at;
-  for (let next = place + 1; next < stems.length; next += 1) {
-    to += 1;
-    while (to < words.length && !words[to]!.stems.includes(stems[next]!)) {
-      if (!words[to]!.isFiller) strange += 1;
+  for (const stem of stems) {
+    end += step;
+    while (words[end] && !words[end]!.stems.includes(stem)) {
+      if (!words[end]!.isFiller) strange += 1;
       if (strange > 1) return undefined;
-      to += 1;
+      end += step;
     }
-    if (to >= words.length) return undefined;
-    if (words[to]!.afterPause) strange += 1;
+    if (!words[end]) return undefined;
+    if (words[step === 1 ? end : end + 1]!.afterPause) strange += 1;
   }
-  let from = at;
-  for (let before = place - 1; before >= 0; before -= 1) {
-    from -= 1;
-    while (from >= 0 && !words[from]!.stems.includes(stems[before]!)) {
-      if (!words[from]!.isFiller) strange += 1;
-      if (strange > 1) return undefined;
-      from -= 1;
-    }
-    if (from < 0) return undefined;
-    if (words[from + 1]!.afterPause) strange += 1;
-  }
-  return { from, to, strange };
+  return { end, strange };
 }
 
 /** All the words near a place, in any order: coaches turn a saying round as it comes. */

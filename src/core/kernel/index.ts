@@ -1,3 +1,4 @@
 export * from './calendarDate';
+export * from './names';
 export * from './result';
 export * from './units';

@@ -1,1 +1,2 @@
+export * from './found';
 export * from './readQuery';

@@ -35,3 +35,6 @@ export const hazards: readonly Hazard[] = [
   { id: 'haz-tap', shownWhen: 'catch-and-name drill and first lessons', caution: 'Tap with hand, foot or voice, early. Nobody has to explain a tap.' },
   { id: 'haz-older-partner', shownWhen: 'partner over 50 or a long break', caution: 'Slower, fewer throws and inversions; ask about old injuries.' },
 ];
+
+/** Stands beside every caution. */
+export const GENERAL_CAUTION = 'Your academy’s rules and the event’s rules come first; for pain or injury ask a licensed medical person.';

@@ -5,7 +5,7 @@ export { drills } from './drills';
 export { errors } from './errors';
 export { facts } from './facts';
 export { grips } from './grips';
-export { hazards } from './hazards';
+export { GENERAL_CAUTION, hazards } from './hazards';
 export * from './house';
 export { positions } from './positions';
 export { misheardWords } from './sayings';

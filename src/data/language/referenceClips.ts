@@ -1,15 +1,7 @@
 import { z } from 'zod';
+import type { Stroke } from '@/core/drawing';
 import type { Database } from '../client';
 import { listRows, runStatement } from '../rows';
-
-const point = z.tuple([z.number().min(0).max(1), z.number().min(0).max(1)]);
-/** What is drawn over a clip, in shares of the picture's width and height. */
-export const strokeShape = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('arrow'), from: point, to: point }),
-  z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().min(0.005).max(1) }),
-  z.strictObject({ kind: z.literal('line'), points: z.array(point).min(2).max(400) }),
-]);
-export type Stroke = z.output<typeof strokeShape>;
 
 const clipRow = z
   .object({
@@ -20,7 +12,8 @@ const clipRow = z
     end_seconds: z.number(),
     speed: z.number(),
     caption: z.string(),
-    drawing: z.array(strokeShape),
+    // Checked at the door (clipInput); here it only comes back.
+    drawing: z.array(z.custom<Stroke>()),
   })
   .transform((row) => ({
     id: row.id,

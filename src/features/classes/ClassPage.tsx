@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
+import { firstNameOf } from '@/core/kernel';
 import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
@@ -9,7 +10,7 @@ import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
-import { clockTime, dayWords, firstName } from './classView';
+import { clockTime, dayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
 
@@ -31,7 +32,7 @@ export function ClassPage({ one, people, chances, stored, weightLimitRatio, unit
   const [editing, setEditing] = useState(false);
   const [deleting, setDeleting] = useState(false);
   const nameOf = useMemo(() => {
-    const names = new Map(people.map((person) => [person.id, firstName(person.name)]));
+    const names = new Map(people.map((person) => [person.id, firstNameOf(person.name)]));
     return (id: string) => names.get(id) ?? 'somebody';
   }, [people]);
 

@@ -2,21 +2,12 @@
 
 import { styled } from 'styled-components';
 import type { ClassPlan, PlanBlock } from '@/core/planning';
-import { drillOf, houseNameOf } from '@/core/vocabulary';
+import { drillOf, GENERAL_CAUTION, houseNameOf } from '@/core/vocabulary';
 import { useHouse } from '@/terms/HouseContext';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
-import {
-  blockTitle,
-  branchWords,
-  cautionsOf,
-  clockTime,
-  dayWords,
-  GENERAL_CAUTION,
-  phaseTitle,
-  workWords,
-} from './classView';
+import { blockTitle, branchWords, cautionsOf, clockTime, dayWords, phaseTitle, workWords } from './classView';
 
 const Sheet = styled.main`
   max-width: 190mm; margin: ${space(6)} auto; font-size: 12.5px; line-height: 1.35; background: #fff; color: #1d1f1a; padding: 10mm; border: 1px solid ${color.rule};

@@ -60,11 +60,6 @@ export function cautionsOf(plan: ClassPlan): string[] {
   return [...new Set(ids)].flatMap((id) => findHazard(id)?.caution ?? []);
 }
 
-export const GENERAL_CAUTION =
-  'Your academy’s rules and the event’s rules come first; for pain or injury ask a licensed medical person.';
-
-export const firstName = (name: string): string => name.split(' ')[0] ?? name;
-
 export type ExpectedPerson = Pick<Attendee, 'personId' | 'chance'>;
 export const chances = [0.9, 0.6, 0.3] as const;
 export const chanceWords = (chance: number): string =>

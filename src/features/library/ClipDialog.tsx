@@ -1,14 +1,15 @@
 'use client';
 
 import { useState } from 'react';
+import type { StrokeKind } from '@/core/drawing';
 import { keepClip, removeClip } from '@/server/language/clipActions';
-import type { ClipInput, StrokeInput } from '@/server/language/clipInput';
+import type { ClipInput } from '@/server/language/clipInput';
 import { Fields, Notice, Row, Stack } from '@/ui/layout/Page';
 import { Button, Choice, Dialog, TextField } from '@/ui/primitives';
 import { ClipPlayer } from './ClipPlayer';
 import { useWordAction } from './useWordAction';
 
-const tools: readonly { readonly kind: StrokeInput['kind']; readonly label: string }[] = [
+const tools: readonly { readonly kind: StrokeKind; readonly label: string }[] = [
   { kind: 'arrow', label: 'Arrow' },
   { kind: 'ring', label: 'Ring' },
   { kind: 'line', label: 'Free line' },
@@ -28,7 +29,7 @@ export function ClipDialog({ clip, kept, onClose }: ClipDialogProps) {
   const [speed, setSpeed] = useState(String(clip.speed));
   const [caption, setCaption] = useState(clip.caption);
   const [drawing, setDrawing] = useState(clip.drawing);
-  const [tool, setTool] = useState<StrokeInput['kind']>();
+  const [tool, setTool] = useState<StrokeKind>();
   const { message, pending, run } = useWordAction();
   const seconds = (text: string) => Number(text.replace(',', '.'));
   const draft = {
@@ -66,6 +67,7 @@ export function ClipDialog({ clip, kept, onClose }: ClipDialogProps) {
         <Fields>
           <TextField label="From" unit="s" inputMode="decimal" value={start} onChange={setStart} />
           <TextField label="To" unit="s" inputMode="decimal" value={end} onChange={setEnd} />
+          <TextField label="Caption" value={caption} onChange={setCaption} />
         </Fields>
         <Choice
           label="Speed"
@@ -73,7 +75,6 @@ export function ClipDialog({ clip, kept, onClose }: ClipDialogProps) {
           onChange={setSpeed}
           options={['0.25', '0.5', '0.75', '1'].map((value) => ({ value, label: `${value}×` }))}
         />
-        <TextField label="Caption" value={caption} onChange={setCaption} />
         {message ? <Notice role="alert">{message}</Notice> : null}
         <Row>
           <Button look="lead" isPending={pending} onPress={() => run(() => keepClip(draft), onClose)}>

@@ -3,7 +3,8 @@
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import type { ClipInput, StrokeInput } from '@/server/language/clipInput';
+import type { Stroke, StrokeKind } from '@/core/drawing';
+import type { ClipInput } from '@/server/language/clipInput';
 
 // The drawing package needs a browser: the server only sends the frame.
 const Drawing = dynamic(() => import('./Drawing').then((module) => module.Drawing), { ssr: false });
@@ -17,8 +18,8 @@ const Frame = styled.div`
 export interface ClipPlayerProps {
   readonly clip: Pick<ClipInput, 'footageId' | 'startSeconds' | 'endSeconds' | 'speed' | 'drawing'>;
   /** Set while something can be drawn: what a stroke becomes. */
-  readonly tool?: StrokeInput['kind'];
-  readonly onStroke?: (stroke: StrokeInput) => void;
+  readonly tool?: StrokeKind;
+  readonly onStroke?: (stroke: Stroke) => void;
 }
 
 /** A piece of footage that plays round and round at its own speed, with its drawing above. */

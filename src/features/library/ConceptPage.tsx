@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { styled } from 'styled-components';
+import type { MarkLine } from '@/core/search';
 import {
   type CatalogueKind,
   conceptName,
@@ -17,26 +18,19 @@ import {
   findPosition,
   findStrength,
   findTechnique,
+  GENERAL_CAUTION,
   schoolsTouching,
   standardIdOf,
 } from '@/core/vocabulary';
 import { hideConcept } from '@/server/language/houseActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { kindNames } from '@/terms/kindNames';
 import { Notice, Page, Quiet, Section, Stack } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { Clips, type ShownClip } from './Clips';
-import {
-  allowedWords,
-  exposureSentence,
-  GENERAL_CAUTION,
-  groupOf,
-  hazardIdsOf,
-  kindNames,
-  roleOf,
-  severityOf,
-} from './libraryView';
-import { type Occurrence, Occurrences } from './Occurrences';
+import { allowedWords, exposureSentence, groupOf, hazardIdsOf, roleOf, severityOf } from './libraryView';
+import { Occurrences } from './Occurrences';
 import { Onward } from './Onward';
 import { OwnWordDialog } from './OwnWordDialog';
 import { OwnWordTools } from './OwnWordTools';
@@ -60,7 +54,7 @@ export interface ConceptPageProps {
   readonly kind: CatalogueKind;
   readonly hidden: boolean;
   readonly uses: number;
-  readonly occurrences: readonly Occurrence[];
+  readonly occurrences: readonly MarkLine[];
   readonly clips: readonly ShownClip[];
   readonly next: readonly { readonly positionId: string; readonly count: number }[];
   readonly merged: readonly string[];

@@ -3,23 +3,11 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { formatClock } from '@/core/clock';
+import type { MarkLine } from '@/core/search';
+import { markAddress } from '@/terms/addresses';
 import { Quiet, Section, Table } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { ClipDialog } from './ClipDialog';
-
-/** A mark as a line: who, when, how, and the footage that it lies on. */
-export interface Occurrence {
-  readonly markId: string;
-  readonly roundId: string;
-  readonly heldOn: string;
-  readonly uniform: string;
-  readonly roundSeconds: number;
-  readonly mediaSeconds: number;
-  readonly footageId?: string;
-  readonly a: string;
-  readonly b: string;
-  readonly words: string;
-}
 
 export function Occurrences({
   id,
@@ -28,9 +16,9 @@ export function Occurrences({
 }: {
   readonly id: string;
   readonly uses: number;
-  readonly occurrences: readonly Occurrence[];
+  readonly occurrences: readonly MarkLine[];
 }) {
-  const [clip, setClip] = useState<Occurrence>();
+  const [clip, setClip] = useState<MarkLine>();
   return (
     <Section>
       <h2>Seen here</h2>
@@ -59,11 +47,7 @@ export function Occurrences({
                     {one.a} with {one.b} <Quiet>{one.uniform}</Quiet>
                   </td>
                   <td className="figure">
-                    <Link
-                      href={`/rounds/${one.roundId}?at=${Math.max(0, one.mediaSeconds - 3).toFixed(1)}&mark=${one.markId}`}
-                    >
-                      {formatClock(one.roundSeconds)}
-                    </Link>
+                    <Link href={markAddress(one)}>{formatClock(one.roundSeconds)}</Link>
                   </td>
                   <td>{one.words}</td>
                   <td>

@@ -3,17 +3,18 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { formatClock } from '@/core/clock';
+import type { MarkLine } from '@/core/search';
 import { houseNameOf, kindOf } from '@/core/vocabulary';
 import { nameMarks } from '@/server/language/nameMarksActions';
+import { markAddress } from '@/terms/addresses';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { ActionLink, Empty, Notice, Page, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
 import { Button, ComboField } from '@/ui/primitives';
-import type { Occurrence } from './Occurrences';
 import { OwnWordDialog } from './OwnWordDialog';
 import { useFinder } from './useFinder';
 import { useWordAction } from './useWordAction';
 
-export type UnnamedMark = Occurrence & { readonly conceptId: string };
+export type UnnamedMark = MarkLine & { readonly conceptId: string };
 
 /** What was marked without a name: look at it again, and give it one. */
 export function UnnamedPage({ marks }: { readonly marks: readonly UnnamedMark[] }) {
@@ -107,11 +108,7 @@ export function UnnamedPage({ marks }: { readonly marks: readonly UnnamedMark[] 
                         {mark.a} with {mark.b} <Quiet>{mark.heldOn}</Quiet>
                       </td>
                       <td className="figure">
-                        <Link
-                          href={`/rounds/${mark.roundId}?at=${Math.max(0, mark.mediaSeconds - 3).toFixed(1)}&mark=${mark.markId}`}
-                        >
-                          {formatClock(mark.roundSeconds)}
-                        </Link>
+                        <Link href={markAddress(mark)}>{formatClock(mark.roundSeconds)}</Link>
                       </td>
                     </tr>
                   ))}

@@ -20,14 +20,6 @@ export const kindTitles: Readonly<Record<CatalogueKind, string>> = {
   strength: 'Well done',
   drill: 'Drills',
 };
-export const kindNames: Readonly<Record<CatalogueKind, string>> = {
-  position: 'position',
-  grip: 'grip',
-  attempt: 'technique',
-  error: 'error',
-  strength: 'something done well',
-  drill: 'drill',
-};
 
 const familyWords: Readonly<Record<PositionFamily | 'any', string>> = {
   standing: 'on the feet',
@@ -99,9 +91,6 @@ export function allowedWords(technique: SubmissionTechnique): string[] {
     `Under 16: ${young}`,
   ];
 }
-
-export const GENERAL_CAUTION =
-  'Your academy’s rules and the event’s rules come first; for pain or injury ask a licensed medical person.';
 
 /** The cautions that belong to an entry. */
 export function hazardIdsOf(id: string): string[] {

@@ -4,8 +4,8 @@ import { useMemo } from 'react';
 import { buildVocabularyIndex, matchConcepts, OFFERED_CONFIDENCE, wordsOf } from '@/core/callline';
 import { type CatalogueKind, houseNameOf, kindOf, listConceptIds, soundOf } from '@/core/vocabulary';
 import { useHouse } from '@/terms/HouseContext';
+import { kindNames } from '@/terms/kindNames';
 import type { ComboOption } from '@/ui/primitives';
-import { kindNames } from './libraryView';
 
 /** Finds entries by what is typed, best first, with the call line's own ear; drills by the words of their names. */
 export function useFinder(): (text: string, kind?: CatalogueKind, most?: number) => ComboOption[] {

@@ -1,7 +1,6 @@
+import { firstNameOf } from '@/core/kernel';
 import type { HeaderAthlete } from './ReviewHeader';
 import type { Names } from './reviewView';
-
-const firstNameOf = (name: string): string => name.split(/\s+/)[0] ?? name;
 
 /** Names short enough for the ledger, and different from each other. */
 export function shortNames(a: string, b: string): Names {

@@ -3,8 +3,11 @@
 import Link from 'next/link';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
+import type { MarkLine, SearchFindings, SearchQuery } from '@/core/search';
 import { kindOf } from '@/core/vocabulary';
+import { markAddress } from '@/terms/addresses';
 import { useWordOf } from '@/terms/HouseContext';
+import { kindNames } from '@/terms/kindNames';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { color, space } from '@/ui/tokens/tokens';
 
@@ -17,49 +20,10 @@ const Entries = styled.ul`
   li { padding: 2px 0; break-inside: avoid; }
 `;
 
-interface Line {
-  readonly markId: string;
-  readonly roundId: string;
-  readonly heldOn: string;
-  readonly uniform: string;
-  readonly roundSeconds: number;
-  readonly mediaSeconds: number;
-  readonly a: string;
-  readonly b: string;
-  readonly words: string;
-}
-
-export interface SearchPageProps {
+export interface SearchPageProps extends SearchFindings {
   readonly text: string;
-  readonly query: {
-    readonly uniform?: string;
-    readonly fromDay?: string;
-    readonly toDay?: string;
-    readonly restWords: readonly string[];
-  };
-  readonly people: readonly { readonly id: string; readonly name: string }[];
-  readonly marks: readonly Line[];
-  readonly notes: readonly Line[];
-  readonly rounds: readonly {
-    readonly id: string;
-    readonly heldOn: string;
-    readonly uniform: string;
-    readonly a: string;
-    readonly b: string;
-    readonly markCount: number;
-    readonly theme: string;
-  }[];
-  readonly entries: readonly { readonly id: string; readonly uses: number }[];
+  readonly query: Pick<SearchQuery, 'uniform' | 'fromDay' | 'toDay' | 'restWords'>;
 }
-
-const kindWord = {
-  position: 'position',
-  grip: 'grip',
-  attempt: 'technique',
-  error: 'error',
-  strength: 'well done',
-  drill: 'drill',
-} as const;
 
 /** What a search found, each line a way to the footage or to the library. */
 export function SearchPage({ text, query, people, marks, notes, rounds, entries }: SearchPageProps) {
@@ -151,7 +115,7 @@ export function SearchPage({ text, query, people, marks, notes, rounds, entries 
                 <li key={id}>
                   <Link href={`/library/${id}`}>{wordOf(id)}</Link>{' '}
                   <Quiet>
-                    {kindWord[kindOf(id)!]}
+                    {kindNames[kindOf(id)!]}
                     {uses > 0 ? `, marked ${uses === 1 ? 'once' : `${uses} times`}` : ''}
                   </Quiet>
                 </li>
@@ -164,7 +128,7 @@ export function SearchPage({ text, query, people, marks, notes, rounds, entries 
   );
 }
 
-function Marks({ title, lines }: { readonly title: string; readonly lines: readonly Line[] }) {
+function Marks({ title, lines }: { readonly title: string; readonly lines: readonly MarkLine[] }) {
   if (lines.length === 0) return null;
   return (
     <Section>
@@ -179,11 +143,7 @@ function Marks({ title, lines }: { readonly title: string; readonly lines: reado
               <tr key={line.markId}>
                 <td>{line.heldOn}</td>
                 <td>
-                  <Link
-                    href={`/rounds/${line.roundId}?at=${Math.max(0, line.mediaSeconds - 3).toFixed(1)}&mark=${line.markId}`}
-                  >
-                    {line.words}
-                  </Link>
+                  <Link href={markAddress(line)}>{line.words}</Link>
                 </td>
                 <td>
                   {line.a} with {line.b} <Quiet>{line.uniform}</Quiet>

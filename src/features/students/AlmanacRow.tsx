@@ -6,6 +6,7 @@ import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { RecurringError } from '@/core/patterns';
 import { cueOf, findError, houseNameOf } from '@/core/vocabulary';
+import { markAddress } from '@/terms/addresses';
 import { useHouse } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { exactWords, frequencySentence, percent, statusWords, trendWords } from './studentView';
@@ -61,7 +62,7 @@ export function AlmanacRow({ found, rounds }: AlmanacRowProps) {
             return (
               <Link
                 key={one.markId}
-                href={`/rounds/${one.roundId}?at=${Math.max(0, one.atSeconds - 3).toFixed(1)}&mark=${one.markId}`}
+                href={markAddress({ ...one, mediaSeconds: one.atSeconds })}
                 data-punished={one.punished}
               >
                 {one.heldOn.slice(5)} {formatClock(at)} {round ? `with ${round.partner}` : ''}

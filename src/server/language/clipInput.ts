@@ -1,13 +1,13 @@
 import { z } from 'zod';
+import { MOST_LINE_POINTS, type Stroke } from '@/core/drawing';
 
 const share = z.number().min(0).max(1);
 const point = z.tuple([share, share]);
-export const strokeInput = z.discriminatedUnion('kind', [
+const strokeInput: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('arrow'), from: point, to: point }),
   z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().min(0.005).max(1) }),
-  z.strictObject({ kind: z.literal('line'), points: z.array(point).min(2).max(400) }),
+  z.strictObject({ kind: z.literal('line'), points: z.array(point).min(2).max(MOST_LINE_POINTS) }),
 ]);
-export type StrokeInput = z.output<typeof strokeInput>;
 
 export const clipInput = z
   .strictObject({

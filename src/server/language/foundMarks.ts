@@ -1,10 +1,10 @@
 import { phraseMark } from '@/core/callline';
+import { firstNameOf } from '@/core/kernel';
+import type { MarkLine } from '@/core/search';
 import type { FoundMark } from '@/data/language/occurrences';
 
-const firstName = (name: string): string => name.split(' ')[0] ?? name;
-
 /** A found mark as plain words and places, for a list. */
-export function describeFound(found: FoundMark, nameOf: (conceptId: string) => string) {
+export function describeFound(found: FoundMark, nameOf: (conceptId: string) => string): MarkLine {
   const { mark, roundId, heldOn, uniform, roundSeconds, footageId, people } = found;
   return {
     markId: mark.id,
@@ -14,8 +14,8 @@ export function describeFound(found: FoundMark, nameOf: (conceptId: string) => s
     roundSeconds,
     mediaSeconds: mark.atSeconds,
     footageId,
-    a: firstName(people.a.name),
-    b: firstName(people.b.name),
-    words: phraseMark(mark, { a: firstName(people.a.name), b: firstName(people.b.name) }, nameOf),
+    a: firstNameOf(people.a.name),
+    b: firstNameOf(people.b.name),
+    words: phraseMark(mark, { a: firstNameOf(people.a.name), b: firstNameOf(people.b.name) }, nameOf),
   };
 }

@@ -3,10 +3,10 @@ import { addDays } from '@/core/kernel';
 import type { HouseWords } from '@/core/vocabulary';
 import type { Database } from '@/data/client';
 import { countUses } from '@/data/language/occurrences';
-import { listMarksOfRounds } from '@/data/marks/marks';
 import { listRounds } from '@/data/rounds/rounds';
 import { today } from '../kernel/environment';
-import { houseOf, withMerges } from './loadHouse';
+import { marksByRound } from '../rounds/marksByRound';
+import { houseOf } from './loadHouse';
 
 export interface Language {
   readonly house: HouseWords;
@@ -28,15 +28,12 @@ export async function loadLanguage(database: Database, exceptRoundId: string): P
   ]);
   const since = addDays(today(), -TEACHING_DAYS);
   const teaching = rounds.filter((round) => round.id !== exceptRoundId && round.heldOn >= since && round.markCount > 0);
-  const marks = await listMarksOfRounds(
-    database,
-    teaching.map((round) => round.id),
-  );
+  const marks = await marksByRound(database, house, teaching);
   const lessons: HabitRound[] = teaching.map((round) => ({
     span: round,
     uniform: round.uniform,
     people: { a: round.a.personId, b: round.b.personId },
-    marks: marks.filter((one) => one.roundId === round.id).map((one) => withMerges(house, one.mark)),
+    marks: marks.get(round.id) ?? [],
   }));
   return { house, uses, habits: learnCalls(lessons) };
 }

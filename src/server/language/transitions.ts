@@ -1,9 +1,8 @@
 import { countTransitions, readRound } from '@/core/round';
 import type { HouseWords } from '@/core/vocabulary';
 import type { Database } from '@/data/client';
-import { listMarksOfRounds } from '@/data/marks/marks';
 import { listRounds } from '@/data/rounds/rounds';
-import { withMerges } from './loadHouse';
+import { marksByRound } from '../rounds/marksByRound';
 
 /** How often a position followed another here. */
 export interface TransitionCount {
@@ -20,14 +19,10 @@ export async function listTransitions(
   fromId: string,
 ): Promise<TransitionCount[]> {
   const rounds = (await listRounds(database, NEWEST_ROUNDS)).filter((round) => round.markCount > 0);
-  const stored = await listMarksOfRounds(
-    database,
-    rounds.map((round) => round.id),
-  );
+  const marks = await marksByRound(database, house, rounds);
   const counts = new Map<string, number>();
   for (const round of rounds) {
-    const marks = stored.filter((one) => one.roundId === round.id).map((one) => withMerges(house, one.mark));
-    for (const { fromPositionId, toPositionId, count } of countTransitions(readRound(round, marks)))
+    for (const { fromPositionId, toPositionId, count } of countTransitions(readRound(round, marks.get(round.id) ?? [])))
       if (fromPositionId === fromId) counts.set(toPositionId, (counts.get(toPositionId) ?? 0) + count);
   }
   return [...counts]

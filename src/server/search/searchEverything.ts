@@ -1,6 +1,6 @@
 import { buildVocabularyIndex } from '@/core/callline';
-import { readQuery, type SearchQuery } from '@/core/search';
-import { followMerges, type HouseWords, houseNameOf, kindOf } from '@/core/vocabulary';
+import { readQuery, type SearchFindings, type SearchQuery } from '@/core/search';
+import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { countUses, searchMarks } from '@/data/language/occurrences';
 import { listPeople } from '@/data/people/people';
@@ -14,24 +14,9 @@ const SHOWN = { marks: 60, notes: 20, rounds: 20, entries: 12 } as const;
 /** Longer texts are no search. */
 export const MOST_QUERY_CHARACTERS = 200;
 
-type Line = ReturnType<typeof describeFound>;
-
-export interface SearchPage {
+export interface SearchPage extends SearchFindings {
   readonly text: string;
   readonly query: SearchQuery;
-  readonly people: readonly { readonly id: string; readonly name: string }[];
-  readonly marks: readonly Line[];
-  readonly notes: readonly Line[];
-  readonly rounds: readonly {
-    readonly id: string;
-    readonly heldOn: string;
-    readonly uniform: string;
-    readonly a: string;
-    readonly b: string;
-    readonly markCount: number;
-    readonly theme: string;
-  }[];
-  readonly entries: readonly { readonly id: string; readonly uses: number }[];
 }
 
 /** Everything that the words may mean: people, rounds, marks, remarks, entries of the library. */
@@ -90,7 +75,7 @@ function byPerson<
 function entriesOf(query: SearchQuery, house: HouseWords, uses: Readonly<Record<string, number>>) {
   const ids = [...new Set([...query.conceptIds.map((id) => followMerges(house, id)), ...query.drillIds])];
   return ids
-    .filter((id) => kindOf(id) && !/unnamed/.test(id))
+    .filter((id) => kindOf(id) && !isUnnamed(id))
     .slice(0, SHOWN.entries)
     .map((id) => ({ id, uses: uses[id] ?? 0 }));
 }

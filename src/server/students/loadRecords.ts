@@ -4,17 +4,16 @@ import { type RoundFigures, roundFigures, type StudentRecord } from '@/core/patt
 import type { Mark } from '@/core/round';
 import { adultEquivalent } from '@/core/vocabulary';
 import type { Database } from '@/data/client';
-import { listMarksOfRounds } from '@/data/marks/marks';
 import type { Person } from '@/data/people/people';
 import { listRoundsOfPeople, type Round } from '@/data/rounds/rounds';
-import { houseOf, withMerges } from '../language/loadHouse';
+import { houseOf } from '../language/loadHouse';
+import { marksByRound } from '../rounds/marksByRound';
 
 /** Rounds that count for what keeps happening. @source own decision: a term of training */
 export const WINDOW_DAYS = 120;
 
 export interface Records {
   readonly rounds: readonly Round[];
-  readonly marksByRound: ReadonlyMap<string, readonly Mark[]>;
   readonly records: readonly StudentRecord[];
 }
 
@@ -22,25 +21,15 @@ export interface Records {
 export async function loadRecords(database: Database, people: readonly Person[], today: string): Promise<Records> {
   const ids = people.map((one) => one.id);
   const rounds = await listRoundsOfPeople(database, ids, addDays(today, -WINDOW_DAYS));
-  const house = await houseOf(database);
-  const marksByRound = new Map<string, Mark[]>();
-  for (const { roundId, mark: stored } of await listMarksOfRounds(
-    database,
-    rounds.map((one) => one.id),
-  )) {
-    const mark = withMerges(house, stored);
-    const known = marksByRound.get(roundId);
-    if (known) known.push(mark);
-    else marksByRound.set(roundId, [mark]);
-  }
+  const marks = await marksByRound(database, await houseOf(database), rounds);
   // Rounds that nobody has marked yet say nothing: they are no exposure.
-  const reviewed = rounds.filter((round) => marksByRound.has(round.id));
+  const reviewed = rounds.filter((round) => marks.has(round.id));
   const records = people.map((person) => ({
     personId: person.id,
     belt: adultEquivalent(person.belt),
-    rounds: reviewed.flatMap((round) => figuresOf(round, person.id, marksByRound.get(round.id)!)),
+    rounds: reviewed.flatMap((round) => figuresOf(round, person.id, marks.get(round.id)!)),
   }));
-  return { rounds, marksByRound, records };
+  return { rounds, records };
 }
 
 function figuresOf(round: Round, personId: string, marks: readonly Mark[]): RoundFigures[] {

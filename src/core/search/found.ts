@@ -1,0 +1,37 @@
+/** A mark as a line of a list: who, when, in which words, and where it lies on the footage. */
+export interface MarkLine {
+  readonly markId: string;
+  readonly roundId: string;
+  readonly heldOn: string;
+  readonly uniform: string;
+  readonly roundSeconds: number;
+  readonly mediaSeconds: number;
+  readonly footageId?: string;
+  /** First names. */
+  readonly a: string;
+  readonly b: string;
+  readonly words: string;
+}
+
+export interface RoundLine {
+  readonly id: string;
+  readonly heldOn: string;
+  readonly uniform: string;
+  readonly a: string;
+  readonly b: string;
+  readonly markCount: number;
+  readonly theme: string;
+}
+
+export interface EntryLine {
+  readonly id: string;
+  readonly uses: number;
+}
+
+export interface SearchFindings {
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  readonly marks: readonly MarkLine[];
+  readonly notes: readonly MarkLine[];
+  readonly rounds: readonly RoundLine[];
+  readonly entries: readonly EntryLine[];
+}
