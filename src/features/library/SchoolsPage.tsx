@@ -1,7 +1,7 @@
 'use client';
 
-import { schools } from '@/core/vocabulary';
-import { ActionLink, Page, Section } from '@/ui/layout/Page';
+import { facts, GENERAL_CAUTION, schools } from '@/core/vocabulary';
+import { ActionLink, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { SchoolChoices } from './SchoolChoices';
 
 export function SchoolsPage() {
@@ -18,6 +18,25 @@ export function SchoolsPage() {
         </div>
         <div className="matter">
           <SchoolChoices schools={schools} withEntries />
+        </div>
+      </Section>
+      <Section>
+        <h2>What usually holds</h2>
+        <div className="note">{GENERAL_CAUTION}</div>
+        <div className="matter">
+          <Table>
+            <tbody>
+              {facts.map((fact) => (
+                <tr key={fact.id}>
+                  <td>{fact.about}</td>
+                  <td>{fact.value}</td>
+                  <td>
+                    <Quiet>{fact.source}</Quiet>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
         </div>
       </Section>
     </Page>
