@@ -97,8 +97,8 @@ export function buildVocabularyIndex(
       const [short = ''] = name.split(',');
       if (short !== name) add(concept, short, ALIAS_TRUST);
       for (const alias of others) add(concept, alias, alias === conceptName(id) ? 1 : ALIAS_TRUST);
-      // The id of a position, grip or technique is its plain English name.
-      if (!/^(err|good)-|~/.test(id)) add(concept, id, ALIAS_TRUST);
+      // The id of a position, grip or technique is plain English, but nobody chose it to be spoken.
+      if (!/^(err|good)-|~/.test(id)) add(concept, id, HEARD_TRUST);
       for (const heard of heardAsOf(id)) add(concept, heard, HEARD_TRUST);
     }
   }

@@ -21,6 +21,8 @@ import {
   makeOwnId,
   plainHouse,
   schools,
+  sharedWords,
+  soundOf,
   standardIdOf,
   strengths,
   unnamedErrors,
@@ -150,6 +152,15 @@ describe('the rest of the catalogue', () => {
   it('has sayings for every error and every thing done well', () => {
     for (const one of [...errors, ...strengths])
       expect(wordsForConcept(plainHouse, one.id).length, one.id).toBeGreaterThan(2);
+  });
+
+  it('shares a word between entries only where that is meant', () => {
+    const owners = new Map<string, string[]>();
+    for (const id of conceptKinds.flatMap((kind) => (kind === 'drill' ? [] : listConceptIds(plainHouse, kind))))
+      for (const sound of new Set(wordsForConcept(plainHouse, id).map(soundOf)))
+        owners.set(sound, [...(owners.get(sound) ?? []), id]);
+    const shared = [...owners].filter(([, ids]) => ids.length > 1).map(([sound]) => sound);
+    expect(shared.sort()).toEqual([...sharedWords].sort());
   });
 
   it('has a place for what has no name yet', () => {

@@ -1,3 +1,4 @@
+export * from './ambiguous';
 export * from './belts';
 export * from './catalogue';
 export * from './checkWord';

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { MarkLine } from '@/core/search';
 import {
+  beltWords,
   type CatalogueKind,
   conceptName,
   cueOf,
@@ -208,8 +209,8 @@ function WhatToSay({ id }: { readonly id: string }) {
               </ul>
               <Quiet>
                 {drill.leastMinutes} to {drill.mostMinutes} minutes, {drill.stages.join(', then ')}
-                {drill.sided ? ', both sides' : ''}
-                {drill.under16 ? '' : '; not under 16'}.
+                {drill.sided ? ', both sides' : ''}; from {beltWords(drill.lowestBelt, 0)}
+                {drill.under16 ? '' : ', not under 16'}.
               </Quiet>
             </>
           ) : null}

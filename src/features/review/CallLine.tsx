@@ -225,13 +225,17 @@ function unreadWords({ remarks, choices }: CallReading): string {
 function RemarkWords({ reading }: { readonly reading: CallReading }) {
   const ledTo = reading.draft?.kind === 'error' && reading.draft.ledTo.length > 0;
   const cause = reading.causeId ? ' · linked with its cause' : ledTo ? ' · linked with what it led to' : '';
-  const words = reading.remarks.map(remarkText).filter(Boolean);
+  const words = [sureness(reading.confidence), ...reading.remarks.map(remarkText)].filter(Boolean);
   return words.length > 0 || cause ? (
     <span className="remark">
       {cause} {words.map((one) => `· ${one} `)}
     </span>
   ) : null;
 }
+
+/** How sure the reading is, in words; nothing when it is. @source bounds: own decision, on the list of phrases */
+const sureness = (confidence: number): string =>
+  confidence >= 0.85 || confidence === 0 ? '' : confidence >= 0.7 ? 'fairly sure' : 'a guess';
 
 function remarkText(remark: CallRemark): string {
   switch (remark.code) {

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Mark } from '@/core/round';
+import { countsAsError, type Mark } from '@/core/round';
 import { color } from '@/ui/tokens/tokens';
 
 const stageHeight = { entry: 4, control: 7, locked: 10, finished: 13 } as const;
@@ -17,16 +17,20 @@ export function MarkSign({ mark }: { readonly mark: Mark }) {
 
 function signOf(mark: Mark, tone: string) {
   switch (mark.kind) {
-    case 'error':
+    case 'error': {
+      const line = countsAsError(mark) ? color.harm : color.quiet;
       return (
         <path
           d="M1 12.500h3L7 5l3 7.500h3"
-          fill={mark.punished === 'yes' || mark.punished === 'partly' ? color.harm : 'none'}
-          stroke={color.harm}
+          fill={mark.punished === 'yes' || mark.punished === 'partly' ? line : 'none'}
+          stroke={line}
           strokeWidth="1.500"
           strokeLinejoin="round"
         />
       );
+    }
+    case 'chance':
+      return <path d="M7 14.500V4" stroke={tone} strokeWidth="1.800" strokeDasharray="2.500 2.500" />;
     case 'strength':
       return (
         <path

@@ -3,7 +3,7 @@
 import { memo, useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock, type Span, spanSeconds } from '@/core/clock';
-import { type Mark, TIDE_LIMIT, type Tide as TideFigures, tideAt } from '@/core/round';
+import { countsAsError, type Mark, TIDE_LIMIT, type Tide as TideFigures, tideAt } from '@/core/round';
 import { color, size } from '@/ui/tokens/tokens';
 import { type Names, tideWords } from './reviewView';
 import { type Playhead, usePlayheadTime } from './usePlayhead';
@@ -160,12 +160,14 @@ function WaterMark({
   switch (mark.kind) {
     case 'error': {
       const filled = mark.punished === 'yes' || mark.punished === 'partly';
+      // What was given on purpose, excused or still to be asked about is drawn, but not as harm.
+      const line = countsAsError(mark) ? color.harm : color.quiet;
       return (
-        <g>
+        <g data-tide-mark="error">
           <path
             d={`M${x - 5} ${middle + 9}L${x} ${middle - 3}L${x + 5} ${middle + 9}Z`}
-            fill={filled ? color.harm : color.sunken}
-            stroke={color.harm}
+            fill={filled ? line : color.sunken}
+            stroke={line}
             strokeWidth="1.300"
           />
           {ring}
@@ -174,7 +176,7 @@ function WaterMark({
     }
     case 'strength':
       return (
-        <g>
+        <g data-tide-mark="strength">
           <path
             d={`M${x - 7} ${middle}q3.500 0 4-5t3-5 3 5 4 5`}
             fill={color.good}
@@ -188,13 +190,20 @@ function WaterMark({
     case 'attempt': {
       const top = middle - postHeight[mark.stage];
       return (
-        <g stroke={tone} strokeWidth="2.200">
+        <g data-tide-mark="attempt" stroke={tone} strokeWidth="2.200">
           <path d={`M${x} ${middle}V${top}`} />
           {mark.stage === 'finished' ? <path d={`M${x - 5} ${top}h10`} /> : null}
           {ring}
         </g>
       );
     }
+    case 'chance':
+      return (
+        <g data-tide-mark="chance" stroke={tone} strokeWidth="1.600">
+          <path d={`M${x} ${middle}V${middle - postHeight.control}`} strokeDasharray="2.500 3" />
+          {ring}
+        </g>
+      );
     default:
       return selected ? ring : null;
   }
