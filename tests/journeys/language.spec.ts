@@ -234,6 +234,11 @@ test('one box finds people, marks, rounds and entries', async ({ page }) => {
   await expect(page.getByText('Nothing found')).toBeVisible();
   await page.goto(`${server.url}/search?q=${encodeURIComponent(`'; drop table mark; -- %_\\`)}`);
   await expect(page.getByRole('heading', { name: 'Search' })).toBeVisible();
+  // From Review one key leads here.
+  await openReview(page, `${server.url}/rounds/${demoId('round', 'teo-bruno')}`);
+  await page.keyboard.press('f');
+  await page.waitForURL('**/search');
+  await expect(page.getByRole('searchbox', { name: 'Search everything' })).toBeVisible();
 });
 
 test('the reaction lead is measured on ten touches and kept', async ({ page }) => {

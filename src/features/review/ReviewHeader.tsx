@@ -92,6 +92,9 @@ export function ReviewHeader({ a, b, roundId, facts, unit, keepState, waiting, o
         <span className="keep" data-state={keepState} role="status">
           {keepWords(keepState, waiting)}
         </span>
+        <Link href="/search" title="Find (F)">
+          Find
+        </Link>
         <Link href={`/rounds/${roundId}/card`}>Card</Link>
         <button
           type="button"

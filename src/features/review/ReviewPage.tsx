@@ -1,5 +1,6 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import {
@@ -86,6 +87,7 @@ export function ReviewPage({
   uses,
   habits,
 }: ReviewPageProps) {
+  const router = useRouter();
   const video = useRef<HTMLVideoElement>(null);
   const span = useMemo(
     () => ({ startSeconds: round.startSeconds, endSeconds: round.endSeconds }),
@@ -253,6 +255,7 @@ export function ReviewPage({
       undo: marks.undo,
       redo: marks.redo,
       commentary: () => setListening(true),
+      find: () => router.push('/search'),
       keys: () => setKeysOpen(true),
       leave: () => {
         setLinkFrom(undefined);

@@ -20,6 +20,7 @@ export type ReviewCommand =
   | 'undo'
   | 'redo'
   | 'commentary'
+  | 'find'
   | 'keys'
   | 'leave';
 
@@ -74,6 +75,12 @@ export const reviewKeys: readonly KeyEntry[] = [
       (event.key.toLowerCase() === 'z' && event.shiftKey) || (event.key.toLowerCase() === 'y' && event.ctrlKey),
   },
   { command: 'commentary', shown: 'C', does: 'a spoken commentary: read it into marks', matches: plain('c') },
+  {
+    command: 'find',
+    shown: 'F',
+    does: 'find a student, a round, a mark (leaves this page; all is kept)',
+    matches: plain('f'),
+  },
   { command: 'keys', shown: '?', does: 'this sheet', matches: (event) => event.key === '?' },
   { command: 'leave', shown: 'Esc', does: 'leave linking, unchoose', matches: (event) => event.key === 'Escape' },
 ];
