@@ -2,7 +2,7 @@ import type { NextConfig } from 'next';
 
 const config: NextConfig = {
   compiler: { styledComponents: true },
-  serverExternalPackages: ['@node-rs/argon2', 'highs', 'pg'],
+  serverExternalPackages: ['graphile-worker', '@tus/server', '@tus/file-store', '@node-rs/argon2', 'highs', 'pg'],
   poweredByHeader: false,
   reactStrictMode: true,
   experimental: { serverActions: { bodySizeLimit: '1mb' } },

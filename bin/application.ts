@@ -1,10 +1,12 @@
-import { spawn } from 'node:child_process';
+import { type ChildProcess, spawn } from 'node:child_process';
 import { existsSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { dataFolder, digestOfSources, projectFolder, run, Stop, say } from './steps';
 
 export interface Running {
   readonly pid: number;
+  /** The process that does the background work. */
+  readonly workerPid?: number;
   readonly port: number;
   readonly mode: 'demo' | 'academy';
 }
@@ -39,6 +41,7 @@ export async function stopApplication(): Promise<boolean> {
   const running = findRunning();
   if (!running) return false;
   process.kill(running.pid, 'SIGTERM');
+  await stopWorker(running.workerPid);
   for (let wait = 0; wait < 100 && findRunning(); wait += 1) await new Promise((resolve) => setTimeout(resolve, 100));
   if (findRunning()) process.kill(running.pid, 'SIGKILL');
   rmSync(stateFile, { force: true });
@@ -50,23 +53,52 @@ export async function startApplication(mode: Running['mode'], databaseUrl: strin
   const port = Number(process.env.OWL_PORT ?? 4310);
   mkdirSync(folder, { recursive: true });
   const log = openSync(path.join(folder, 'server.log'), 'a');
+  const env = {
+    ...process.env,
+    NODE_ENV: 'production' as const,
+    NEXT_TELEMETRY_DISABLED: '1',
+    OWL_DATABASE_URL: databaseUrl,
+    OWL_DATA_FOLDER: folder,
+  };
   const child = spawn(process.execPath, [next, 'start', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: projectFolder,
     detached: true,
     stdio: ['ignore', log, log],
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      NEXT_TELEMETRY_DISABLED: '1',
-      OWL_DATABASE_URL: databaseUrl,
-      OWL_DATA_FOLDER: folder,
-    },
+    env,
   });
   child.unref();
-  const running = { pid: child.pid ?? 0, port, mode };
+  const worker = spawnWorker(env, log);
+  worker.unref();
+  const running = { pid: child.pid ?? 0, workerPid: worker.pid, port, mode };
   writeFileSync(stateFile, JSON.stringify(running));
   await waitForAnswer(port, child.pid ?? 0, path.join(folder, 'server.log'));
   return running;
+}
+
+/** A process of its own for the background work, in the environment of its application. */
+export const spawnWorker = (env: NodeJS.ProcessEnv, log: number | 'ignore' | 'inherit'): ChildProcess =>
+  spawn(process.execPath, ['--import', 'tsx', path.join(projectFolder, 'bin', 'worker.ts')], {
+    cwd: projectFolder,
+    detached: log !== 'inherit',
+    stdio: ['ignore', log, log],
+    env,
+  });
+
+async function stopWorker(pid: number | undefined): Promise<void> {
+  if (!pid || !isWorker(pid)) return;
+  process.kill(pid, 'SIGTERM');
+  for (let wait = 0; wait < 50 && isWorker(pid); wait += 1) await new Promise((resolve) => setTimeout(resolve, 100));
+  // What it was at is taken up again by the next one.
+  if (isWorker(pid)) process.kill(pid, 'SIGKILL');
+}
+
+function isWorker(pid: number): boolean {
+  try {
+    process.kill(pid, 0);
+    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('worker.ts');
+  } catch {
+    return false;
+  }
 }
 
 async function waitForAnswer(port: number, pid: number, log: string): Promise<void> {

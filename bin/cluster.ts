@@ -4,7 +4,8 @@ import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, renameSync, 
 import { createServer } from 'node:net';
 import path from 'node:path';
 import pg from 'pg';
-import { migrate, readMigrations } from '../src/data/migrate';
+import { keepAlive } from '../src/data/client';
+import { migrate, prepareQueue, readMigrations } from '../src/data/migrate';
 import { dataFolder, findPostgresFolder, isRoot, projectFolder, Stop } from './steps';
 
 /** A private PostgreSQL on loopback: own folder, own port, own password; nothing of the system's. */
@@ -174,6 +175,12 @@ export async function ensureDatabase(cluster: Cluster, name: string): Promise<st
   await admin.end();
   const address = addressOf(cluster, name);
   const pool = new pg.Pool({ connectionString: address, max: 2 });
-  await migrate(pool, await readMigrations(path.join(projectFolder, 'db', 'migrations'))).finally(() => pool.end());
+  keepAlive(pool);
+  try {
+    await migrate(pool, await readMigrations(path.join(projectFolder, 'db', 'migrations')));
+    await prepareQueue(pool);
+  } finally {
+    await pool.end();
+  }
   return address;
 }

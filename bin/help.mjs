@@ -4,6 +4,8 @@ console.log(`bin/owl VERB
            (demo --fresh throws away what was tried in the demo and loads it anew)
   start    your own academy; the first visit creates the head coach's account
   stop     stops the application and its database
+  camera   a mat camera's stand-in: lays recorded rounds into the inbox, as a real one would (camera 5: five of them)
+  work     one more process for the background work
   status   what is running, where the data lie
   test     every check and test, with its own set-up
   bench    the benchmarks, written to bench/results.md

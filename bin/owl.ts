@@ -1,20 +1,22 @@
 import { existsSync } from 'node:fs';
 import path from 'node:path';
 import { coaches, DEMO_PASSWORD } from '../demo/academy/people';
+import { runCamera } from '../demo/camera';
 import { emptyDemo, loadDemo } from '../demo/loadDemo';
-import { build, findRunning, type Running, startApplication, stopApplication } from './application';
+import { build, findRunning, type Running, spawnWorker, startApplication, stopApplication } from './application';
 import { runBenchmarks } from './bench';
 import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
 import { runTests } from './test';
 
+const databaseOf = (mode: Running['mode']): string => (mode === 'demo' ? 'owl_demo' : 'owl_academy');
 const folderOf = (mode: Running['mode']): string => path.join(dataFolder, mode);
 
 async function launch(mode: Running['mode']): Promise<void> {
   await ensureDebianPackages(['postgresql', 'ffmpeg']);
   say('starting the database …');
   const cluster = await startCluster(academyCluster);
-  const databaseUrl = await ensureDatabase(cluster, mode === 'demo' ? 'owl_demo' : 'owl_academy');
+  const databaseUrl = await ensureDatabase(cluster, databaseOf(mode));
   if (mode === 'demo' && process.argv.includes('--fresh')) await emptyDemo(databaseUrl);
   if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say);
   await build();
@@ -45,11 +47,33 @@ function status(): void {
   say(`data lie in ${dataFolder}`);
 }
 
+/** One more process for the background work, in the foreground: several of them, also on other machines, share what there is to do. */
+async function work(): Promise<void> {
+  const running = findRunning();
+  if (!running) throw new Stop('The application is not running: bin/owl start, or bin/owl demo.');
+  const cluster = await startCluster(academyCluster);
+  const databaseUrl = await ensureDatabase(cluster, databaseOf(running.mode));
+  const env = { ...process.env, OWL_DATABASE_URL: databaseUrl, OWL_DATA_FOLDER: folderOf(running.mode) };
+  const child = spawnWorker(env, 'inherit');
+  await new Promise((resolve) => child.once('exit', resolve));
+}
+
+async function camera(): Promise<void> {
+  const running = findRunning();
+  if (!running) throw new Stop('The application is not running: bin/owl start, or bin/owl demo.');
+  const wanted = Number(process.argv[3] ?? 3);
+  if (!Number.isInteger(wanted) || wanted < 1 || wanted > 50)
+    throw new Stop('bin/owl camera HOW-MANY: a number from 1 to 50.');
+  await runCamera({ inbox: path.join(folderOf(running.mode), 'inbox'), films: wanted, secondsPerFilm: 4, say });
+}
+
 const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   demo: () => launch('demo'),
   start: () => launch('academy'),
   stop,
   status,
+  work,
+  camera,
   test: runTests,
   bench: runBenchmarks,
 };

@@ -8,6 +8,8 @@ import { insertCoach } from '../src/data/accounts/coaches';
 import { insertClass, saveAttendee } from '../src/data/classes/classes';
 import { inTransaction } from '../src/data/client';
 import { insertFootage } from '../src/data/footage/footage';
+import { queueTask } from '../src/data/footage/queue';
+import { putWork } from '../src/data/footage/work';
 import { insertMark, insertMarkHistory } from '../src/data/marks/marks';
 import { saveAcademy } from '../src/data/people/academy';
 import { insertDoNotPair, insertPerson } from '../src/data/people/people';
@@ -64,6 +66,8 @@ async function loadFilm(pool: pg.Pool, round: DemoRound, folder: string): Promis
     { id, originalName: `${round.key}.mp4`, storageName, byteLength, sha256, ...facts.value },
     undefined,
   );
+  await putWork(pool, id, 'look');
+  await queueTask(pool, 'look', { footageId: id }, `look:${id}`);
   return id;
 }
 

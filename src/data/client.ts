@@ -14,9 +14,15 @@ export function pool(): pg.Pool {
     const connectionString = process.env.OWL_DATABASE_URL;
     if (!connectionString) throw new Error('OWL_DATABASE_URL is not set: start the application with bin/owl');
     holder.owlPool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000 });
-    holder.owlPool.on('error', () => undefined);
+    keepAlive(holder.owlPool);
   }
   return holder.owlPool;
+}
+
+/** A database that goes away must not end the process: the next statement fails, and the one after it finds a new connection. */
+export function keepAlive(one: pg.Pool): void {
+  one.on('error', () => undefined);
+  one.on('connect', (client) => void client.on('error', () => undefined));
 }
 
 /** Runs the work in one transaction: committed when it returns, rolled back when it throws. */

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import path from 'node:path';
+import { runMigrations } from 'graphile-worker';
 import type pg from 'pg';
 import { inTransaction } from './client';
 
@@ -43,3 +44,6 @@ export async function migrate(database: pg.Pool, files: readonly MigrationFile[]
     return ran;
   });
 }
+
+/** Makes or brings forward the tables of the queue of background work; they belong to its package. */
+export const prepareQueue = (database: pg.Pool): Promise<void> => runMigrations({ pgPool: database });

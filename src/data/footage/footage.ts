@@ -2,6 +2,35 @@ import { z } from 'zod';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
 
+/** What decides whether a browser can show and step a file. */
+export const pictureShape = z.object({
+  pixelFormat: z.string(),
+  /** Longest run of pictures from one key frame to the next. */
+  mostKeyDistance: z.number(),
+  variableRate: z.boolean(),
+  rotation: z.number(),
+});
+export type FootagePicture = z.output<typeof pictureShape>;
+
+/** The copy for looking. */
+export const proxyShape = z.object({
+  storageName: z.string(),
+  byteLength: z.number(),
+  frameRate: z.object({ numerator: z.number(), denominator: z.number() }),
+});
+export type FootageProxy = z.output<typeof proxyShape>;
+
+/** One image with small pictures in rows, `everySeconds` apart, the first in the middle of its stretch. */
+export const filmstripShape = z.object({
+  storageName: z.string(),
+  everySeconds: z.number(),
+  count: z.number(),
+  columns: z.number(),
+  width: z.number(),
+  height: z.number(),
+});
+export type Filmstrip = z.output<typeof filmstripShape>;
+
 const footageRow = z
   .object({
     id: z.string(),
@@ -18,6 +47,10 @@ const footageRow = z
     video_codec: z.string(),
     audio_codec: z.string().nullable(),
     uploaded_at: z.date(),
+    recorded_at: z.date().nullable(),
+    picture: pictureShape.nullable(),
+    proxy: proxyShape.nullable(),
+    filmstrip: filmstripShape.nullable(),
   })
   .transform((row) => ({
     id: row.id,
@@ -33,11 +66,15 @@ const footageRow = z
     videoCodec: row.video_codec,
     audioCodec: row.audio_codec ?? undefined,
     uploadedAt: row.uploaded_at.toISOString(),
+    recordedAt: row.recorded_at?.toISOString(),
+    picture: row.picture ?? undefined,
+    proxy: row.proxy ?? undefined,
+    filmstrip: row.filmstrip ?? undefined,
   }));
 export type Footage = z.output<typeof footageRow>;
 
 const columns =
-  'id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator, frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_at';
+  'id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator, frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_at, recorded_at, picture, proxy, filmstrip';
 
 export const listFootage = (database: Database, most = 200) =>
   listRows(database, footageRow, `select ${columns} from footage order by uploaded_at desc, id limit $1`, [most]);
@@ -48,17 +85,22 @@ export const findFootage = (database: Database, id: string) =>
 export const findFootageByDigest = (database: Database, sha256: string) =>
   findRow(database, footageRow, `select ${columns} from footage where sha256 = $1`, [Buffer.from(sha256, 'hex')]);
 
+/** A file with these bytes at its ends and this length, as far as is known before all of it is here. */
+export const findFootageBySample = (database: Database, sampleDigest: string) =>
+  findRow(database, footageRow, `select ${columns} from footage where sample_digest = $1 limit 1`, [
+    Buffer.from(sampleDigest, 'hex'),
+  ]);
+
+export type NewFootage = Omit<Footage, 'uploadedAt' | 'proxy' | 'filmstrip' | 'recordedAt' | 'picture'> &
+  Partial<Pick<Footage, 'recordedAt' | 'picture'>> & { readonly sampleDigest?: string };
+
 /** Stores a file's record; 0 rows when the same bytes are already there. */
-export const insertFootage = (
-  database: Database,
-  footage: Omit<Footage, 'uploadedAt'>,
-  uploadedBy: string | undefined,
-) =>
+export const insertFootage = (database: Database, footage: NewFootage, uploadedBy: string | undefined) =>
   runStatement(
     database,
     `insert into footage (id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator,
-       frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_by)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14) on conflict (sha256) do nothing`,
+       frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_by, recorded_at, picture, sample_digest)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15, $16, $17) on conflict (sha256) do nothing`,
     [
       footage.id,
       footage.originalName,
@@ -74,6 +116,9 @@ export const insertFootage = (
       footage.videoCodec,
       footage.audioCodec ?? null,
       uploadedBy ?? null,
+      footage.recordedAt ?? null,
+      footage.picture ? JSON.stringify(footage.picture) : null,
+      footage.sampleDigest ? Buffer.from(footage.sampleDigest, 'hex') : null,
     ],
   );
 
@@ -84,3 +129,19 @@ export const deleteUnusedFootage = (database: Database, id: string) =>
     'delete from footage where id = $1 and not exists (select 1 from round where footage_id = $1)',
     [id],
   );
+
+export const setProxy = (database: Database, id: string, proxy: FootageProxy) =>
+  runStatement(database, 'update footage set proxy = $2 where id = $1', [id, JSON.stringify(proxy)]);
+
+export const setFilmstrip = (database: Database, id: string, filmstrip: Filmstrip) =>
+  runStatement(database, 'update footage set filmstrip = $2 where id = $1', [id, JSON.stringify(filmstrip)]);
+
+/** Bytes of all originals on the shelf. */
+export async function sumOfFootageBytes(database: Database): Promise<number> {
+  const row = await findRow(
+    database,
+    z.object({ bytes: z.coerce.number() }),
+    'select coalesce(sum(byte_length), 0) as bytes from footage',
+  );
+  return row?.bytes ?? 0;
+}

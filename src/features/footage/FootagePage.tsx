@@ -1,30 +1,29 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { formatClock } from '@/core/clock';
-import { removeFootage } from '@/server/footage/footageActions';
-import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
-import { Button, ConfirmDialog, FileDrop } from '@/ui/primitives';
+import { forgetArrival, removeFootage, tryArrivalAgain } from '@/server/footage/footageActions';
+import { ActionLink, Empty, Page, Section, Table } from '@/ui/layout/Page';
+import { ConfirmDialog, FileDrop } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
-import { type FootageLine, playableWord } from './footageView';
-import { UploadList } from './UploadList';
+import type { FootageLine } from './footageView';
+import { OnTheWay } from './OnTheWay';
+import { ShelfRow } from './ShelfRow';
+import { useShelfNews } from './useShelfNews';
 import { useUploads } from './useUploads';
 
 const Steps = styled.ol`
   margin: 0; padding-left: ${space(5)}; display: flex; flex-direction: column; gap: ${space(1)};
   li::marker { color: ${color.focusText}; font-weight: 600; }
 `;
-const Rounds = styled.div`
-  display: flex; flex-direction: column; gap: ${space(1)};
-`;
 
 export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] }) {
   const router = useRouter();
-  const { uploads, add, remove } = useUploads(() => router.refresh());
+  const { news, look } = useShelfNews(() => router.refresh());
+  const { uploads, add, pause, resume, remove } = useUploads(look);
   const [doomed, setDoomed] = useState<FootageLine>();
+  const act = (verb: Promise<void>) => void verb.then(look, look);
   return (
     <Page
       title="Footage"
@@ -34,20 +33,28 @@ export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] 
       <div>
         <FileDrop
           words="Drop sparring footage here"
-          hint="MP4, MOV or WebM, straight from the phone. The file is kept as it is."
+          hint="Whole sessions straight from the phone. The file is kept as it is; a broken connection loses nothing."
           choose="Choose files"
-          accept={['video/*', '.mp4', '.mov', '.webm', '.mkv', '.m4v']}
+          accept={['video/*', '.mp4', '.mov', '.webm', '.mkv', '.m4v', '.ts', '.avi', '.3gp']}
           onFiles={add}
         />
-        <UploadList uploads={uploads} onRemove={remove} />
+        <OnTheWay
+          uploads={uploads}
+          news={news}
+          onPause={pause}
+          onResume={resume}
+          onRemove={remove}
+          onTryAgain={(id) => act(tryArrivalAgain(id))}
+          onForget={(id) => act(forgetArrival(id))}
+        />
       </div>
       {lines.length === 0 ? (
         <Empty>
           <h2>From here to tomorrow’s class in one evening</h2>
           <Steps>
             <li>Bring in a file of footage, above.</li>
-            <li>Say who is in it: the round’s card, with belts and weights of the day.</li>
-            <li>Review it: press Enter and write what you would say.</li>
+            <li>Cut its rounds out and say who is in them, with belts and weights of the day.</li>
+            <li>Review one: press Enter and write what you would say.</li>
             <li>See under Students what keeps happening.</li>
             <li>Plan the class that answers it, and print the sheet.</li>
           </Steps>
@@ -62,42 +69,21 @@ export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] 
             <Table>
               <thead>
                 <tr>
+                  <th />
                   <th>File</th>
                   <th className="figure">Length</th>
-                  <th>Picture</th>
                   <th>Rounds in it</th>
-                  <th />
                 </tr>
               </thead>
               <tbody>
                 {lines.map((line) => (
-                  <tr key={line.id}>
-                    <td>{line.name}</td>
-                    <td className="figure">{formatClock(line.durationSeconds)}</td>
-                    <td>
-                      <Quiet>{playableWord(line)}</Quiet>
-                    </td>
-                    <td>
-                      <Rounds>
-                        {line.rounds.map((round) => (
-                          <Link key={round.id} href={`/rounds/${round.id}`}>
-                            {round.a} and {round.b}
-                            <Quiet> · {round.markCount === 0 ? 'not marked yet' : `${round.markCount} marks`}</Quiet>
-                          </Link>
-                        ))}
-                        <Link href={`/rounds/new?footage=${line.id}`}>
-                          {line.rounds.length === 0 ? 'Cut out the first round' : 'Another round'}
-                        </Link>
-                      </Rounds>
-                    </td>
-                    <td>
-                      {line.rounds.length === 0 ? (
-                        <Button look="plain" onPress={() => setDoomed(line)}>
-                          Delete
-                        </Button>
-                      ) : null}
-                    </td>
-                  </tr>
+                  <ShelfRow
+                    key={line.id}
+                    line={line}
+                    work={news.work.filter((one) => one.footageId === line.id)}
+                    onAct={look}
+                    onDelete={() => setDoomed(line)}
+                  />
                 ))}
               </tbody>
             </Table>

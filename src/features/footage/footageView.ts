@@ -1,3 +1,12 @@
+/** One image with small pictures in rows, `everySeconds` apart. */
+export interface Filmstrip {
+  readonly everySeconds: number;
+  readonly count: number;
+  readonly columns: number;
+  readonly width: number;
+  readonly height: number;
+}
+
 export interface FootageLine {
   readonly id: string;
   readonly name: string;
@@ -6,6 +15,9 @@ export interface FootageLine {
   readonly height: number;
   readonly framesPerSecond: number;
   readonly videoCodec: string;
+  readonly recordedAt?: string;
+  readonly filmstrip?: Filmstrip;
+  readonly looking: { readonly original: boolean; readonly copy: boolean; readonly copyWanted: boolean };
   readonly rounds: readonly {
     readonly id: string;
     readonly a: string;
@@ -14,15 +26,19 @@ export interface FootageLine {
   }[];
 }
 
-/** Codecs that common browsers decode; others are kept but cannot be shown. */
-const playable = new Set(['h264', 'vp8', 'vp9', 'av1']);
-export const isPlayable = (videoCodec: string): boolean => playable.has(videoCodec);
+/** Where the picture of a moment lies in the strip. */
+export function frameOfStrip(strip: Filmstrip, atSeconds: number): { readonly column: number; readonly row: number } {
+  const index = Math.min(strip.count - 1, Math.max(0, Math.floor(atSeconds / strip.everySeconds)));
+  return { column: index % strip.columns, row: Math.floor(index / strip.columns) };
+}
 
-/** "1280×720, 30 pictures a second", with a warning when browsers cannot show the codec. */
-export function playableWord(line: Pick<FootageLine, 'width' | 'height' | 'framesPerSecond' | 'videoCodec'>): string {
+/** "24 Nov, 18:30 · 1280×720, 30 pictures a second", and what stands in the way of looking at it. */
+export function pictureWords(line: FootageLine): string {
   const rate = Number(line.framesPerSecond.toFixed(2));
-  const shape = `${line.width}×${line.height}, ${rate} a second`;
-  return isPlayable(line.videoCodec)
-    ? shape
-    : `${shape} · ${line.videoCodec.toUpperCase()}: kept, but browsers cannot show it. Film in H.264 ("most compatible").`;
+  const filmed = line.recordedAt ? `filmed ${line.recordedAt.slice(0, 16).replace('T', ' ')} · ` : '';
+  const shape = `${filmed}${line.width}×${line.height}, ${rate} pictures a second`;
+  const { original, copy, copyWanted } = line.looking;
+  if (copy) return `${shape} · with a copy for looking`;
+  if (!original) return `${shape} · ${line.videoCodec.toUpperCase()}, shown when its copy is made`;
+  return copyWanted ? `${shape} · steps smoothly when its copy is made` : shape;
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parseRange } from './byteRange';
-import { safeFileName } from './receiveFootage';
+import { safeFileName } from './fileNames';
 
 describe('byte ranges (RFC 9110, section 14)', () => {
   it('follow the examples of the standard on 10,000 bytes', () => {

@@ -3,6 +3,7 @@ import { pool } from '@/data/client';
 import { type Footage, listFootage } from '@/data/footage/footage';
 import { listRounds, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
+import { lookingOf } from './loadProgress';
 
 export async function loadFootage() {
   await requireCoach();
@@ -18,6 +19,9 @@ const lineOf = (file: Footage, rounds: readonly Round[]) => ({
   height: file.height,
   framesPerSecond: framesPerSecond(file.frameRate),
   videoCodec: file.videoCodec,
+  recordedAt: file.recordedAt,
+  filmstrip: file.filmstrip,
+  looking: lookingOf(file),
   rounds: rounds
     .filter((round) => round.footageId === file.id)
     .map((round) => ({ id: round.id, a: round.a.name, b: round.b.name, markCount: round.markCount })),

@@ -12,6 +12,12 @@ export const footageFolder = (): string => path.join(/*turbopackIgnore: true*/ d
 /** Largest file that is taken, in bytes: 8 GiB unless OWL_MOST_UPLOAD_BYTES says otherwise. */
 export const mostUploadBytes = (): number => Number(process.env.OWL_MOST_UPLOAD_BYTES ?? 8 * 1024 ** 3);
 
+/** Most bytes of footage that the shelf may hold together; no limit unless OWL_MOST_SHELF_BYTES says one. */
+export const mostShelfBytes = (): number => Number(process.env.OWL_MOST_SHELF_BYTES ?? Number.POSITIVE_INFINITY);
+
+/** Seconds for which a file in the camera's inbox must not grow before it counts as finished. */
+export const inboxSettleSeconds = (): number => Number(process.env.OWL_INBOX_SETTLE_SECONDS ?? 10);
+
 /** Today where the server stands. */
 export function today(): string {
   const now = new Date();

@@ -1,12 +1,17 @@
 import { findCurrentCoach } from '@/server/accounts/currentCoach';
 import { findServableFootage } from '@/server/footage/findServableFootage';
-import { serveFootage } from '@/server/footage/serveFootage';
+import { serveStored } from '@/server/footage/serveStored';
 import { refuse } from '@/server/kernel/sameOrigin';
 
+/** The original, or with ?as=looking the copy for looking. */
 async function serve(request: Request, context: { params: Promise<{ footageId: string }> }): Promise<Response> {
   if (!(await findCurrentCoach())) return refuse(401, 'signed-out');
   const footage = await findServableFootage((await context.params).footageId);
-  return footage ? serveFootage(footage, request) : refuse(404, 'no-such-footage');
+  if (!footage) return refuse(404, 'no-such-footage');
+  if (new URL(request.url).searchParams.get('as') !== 'looking')
+    return serveStored(footage.storageName, footage.sha256, request);
+  if (!footage.proxy) return refuse(404, 'not-made-yet');
+  return serveStored(footage.proxy.storageName, `${footage.id}-${footage.proxy.byteLength}`, request);
 }
 
 export const GET = serve;

@@ -1,10 +1,7 @@
 import { type FileHandle, open } from 'node:fs/promises';
-import path from 'node:path';
-import type { Footage } from '@/data/footage/footage';
-import { footageFolder } from '../kernel/environment';
 import { refuse } from '../kernel/sameOrigin';
 import { type ByteRange, parseRange } from './byteRange';
-import { storedSize } from './receiveFootage';
+import { storedPath, storedSize } from './storage';
 
 const CHUNK_BYTES = 512 * 1024;
 
@@ -14,18 +11,19 @@ const mediaTypes: Readonly<Record<string, string>> = {
   mov: 'video/mp4',
   webm: 'video/webm',
   mkv: 'video/webm',
+  jpg: 'image/jpeg',
 };
 
-/** A stored file, whole or in the range asked for, with validators (RFC 9110). */
-export async function serveFootage(footage: Footage, request: Request): Promise<Response> {
-  const size = await storedSize(footage.storageName);
+/** A stored file, whole or in the range asked for, with validators (RFC 9110); `digest` changes whenever its bytes do. */
+export async function serveStored(storageName: string, digest: string, request: Request): Promise<Response> {
+  const size = await storedSize(storageName);
   if (size === undefined) return refuse(410, 'file-missing');
-  const etag = `"${footage.sha256.slice(0, 32)}"`;
+  const etag = `"${digest.slice(0, 48)}"`;
   const headers = new Headers({
     'accept-ranges': 'bytes',
     etag,
     'cache-control': 'private, max-age=3600',
-    'content-type': mediaTypes[footage.storageName.split('.').pop() ?? ''] ?? 'application/octet-stream',
+    'content-type': mediaTypes[storageName.split('.').pop() ?? ''] ?? 'application/octet-stream',
     'content-security-policy': "default-src 'none'; sandbox",
     'x-content-type-options': 'nosniff',
   });
@@ -40,10 +38,7 @@ export async function serveFootage(footage: Footage, request: Request): Promise<
   const bytes = range === 'whole' ? { first: 0, last: size - 1 } : range;
   if (range !== 'whole') headers.set('content-range', `bytes ${bytes.first}-${bytes.last}/${size}`);
   headers.set('content-length', String(bytes.last - bytes.first + 1));
-  const body =
-    request.method === 'HEAD'
-      ? null
-      : streamFile(path.join(/*turbopackIgnore: true*/ footageFolder(), footage.storageName), bytes);
+  const body = request.method === 'HEAD' ? null : streamFile(storedPath(storageName), bytes);
   return new Response(body, { status: range === 'whole' ? 200 : 206, headers });
 }
 

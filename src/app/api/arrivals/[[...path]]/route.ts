@@ -1,0 +1,18 @@
+import { findCurrentCoach } from '@/server/accounts/currentCoach';
+import { receiveUpload } from '@/server/footage/receiveUpload';
+import { isSameOrigin, refuse } from '@/server/kernel/sameOrigin';
+
+/** Resumable uploads: the tus protocol, version 1.0.0. */
+async function handle(request: Request): Promise<Response> {
+  const coach = await findCurrentCoach();
+  if (!coach) return refuse(401, 'signed-out');
+  if (!isSameOrigin(request)) return refuse(403, 'other-origin');
+  return receiveUpload(request, coach.id);
+}
+
+export const GET = handle;
+export const HEAD = handle;
+export const OPTIONS = handle;
+export const POST = handle;
+export const PATCH = handle;
+export const DELETE = handle;

@@ -1,0 +1,68 @@
+'use client';
+
+import Link from 'next/link';
+import { styled } from 'styled-components';
+import { formatClock } from '@/core/clock';
+import { Quiet } from '@/ui/layout/Page';
+import { Button } from '@/ui/primitives';
+import { color, space } from '@/ui/tokens/tokens';
+import { Filmframe } from './Filmframe';
+import { type FootageLine, pictureWords } from './footageView';
+import type { WorkNews } from './shelfNews';
+import { WorkLines } from './WorkLines';
+
+const Rounds = styled.div`
+  display: flex; flex-direction: column; gap: ${space(1)};
+  .verbs { display: flex; gap: ${space(4)}; }
+`;
+const Name = styled.div`
+  overflow-wrap: anywhere; font-weight: 600;
+`;
+const NoPicture = styled.div`
+  width: 128px; height: 72px; background: ${color.sunken};
+`;
+
+export interface ShelfRowProps {
+  readonly line: FootageLine;
+  readonly work: readonly WorkNews[];
+  readonly onAct: () => void;
+  readonly onDelete: () => void;
+}
+
+export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
+  return (
+    <tr data-footage={line.id}>
+      <td>
+        {line.filmstrip ? (
+          <Filmframe footageId={line.id} strip={line.filmstrip} atSeconds={line.durationSeconds / 2} />
+        ) : (
+          <NoPicture />
+        )}
+      </td>
+      <td>
+        <Name>{line.name}</Name>
+        <Quiet>{pictureWords(line)}</Quiet>
+        <WorkLines work={work} onAct={onAct} />
+      </td>
+      <td className="figure">{formatClock(line.durationSeconds)}</td>
+      <td>
+        <Rounds>
+          {line.rounds.map((round) => (
+            <Link key={round.id} href={`/rounds/${round.id}`}>
+              {round.a} and {round.b}
+              <Quiet> · {round.markCount === 0 ? 'not marked yet' : `${round.markCount} marks`}</Quiet>
+            </Link>
+          ))}
+          <div className="verbs">
+            <Link href={`/footage/${line.id}`}>{line.rounds.length === 0 ? 'Cut out rounds' : 'The cuts'}</Link>
+            {line.rounds.length === 0 ? (
+              <Button look="plain" onPress={onDelete}>
+                Delete
+              </Button>
+            ) : null}
+          </div>
+        </Rounds>
+      </td>
+    </tr>
+  );
+}

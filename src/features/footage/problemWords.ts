@@ -1,0 +1,39 @@
+const megabytes = (bytes: unknown): string => `${Math.round(Number(bytes ?? 0) / 1024 ** 2).toLocaleString('en')} MB`;
+
+/** How a refused or broken arrival, or failed work, reads to a coach: what it is, and what to do. */
+export function problemWords(code: string, details: Readonly<Record<string, unknown>> = {}): string {
+  switch (code) {
+    case 'empty':
+      return 'The file is empty (0 bytes). Copy it from the phone again.';
+    case 'unreadable':
+      return 'The browser could not read the file. Was it moved, or the phone unplugged? Choose it again.';
+    case 'too-large':
+      return `The file is larger than ${megabytes(details.mostBytes)}, the most that is taken. Cut it into sessions, or lower the camera’s quality.`;
+    case 'shelf-full':
+      return `The shelf would hold more than its ${megabytes(details.mostBytes)}. Delete footage that no round uses, then send the file again.`;
+    case 'disk-full':
+      return 'There is not enough room on the disk. Free some, then go on: what was sent is kept.';
+    case 'not-a-video':
+      return 'This is not a video that can be read. Send the original file from the phone or camera (MP4, MOV or WebM).';
+    case 'no-picture':
+      return 'The file has sound but no picture. Send the video itself.';
+    case 'broken-off':
+      return 'The video breaks off in the middle: the copy is not whole. Copy it from the phone again, then send it.';
+    case 'cut-short':
+      return 'Not all of the file came. Send it again.';
+    case 'lost':
+      return 'The file is no longer where it was put when it came. Send it again.';
+    case 'gone-from-inbox':
+      return 'The camera took the file away while it was read. It will be taken when it is laid there again.';
+    case 'signed-out':
+      return 'You are signed out. Sign in again in another tab, then go on.';
+    case 'cannot-decode':
+      return 'Parts of the film cannot be read. The file itself is kept; try again, or copy it from the phone anew.';
+    default:
+      return 'It was interrupted. Nothing is lost: try again.';
+  }
+}
+
+/** Trouble that has nothing to do with the file itself. */
+export const canTryAgain = (code: string): boolean =>
+  ['interrupted', 'disk-full', 'signed-out', 'cannot-decode'].includes(code);

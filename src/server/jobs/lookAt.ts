@@ -1,0 +1,131 @@
+import { mkdir, rename, rm } from 'node:fs/promises';
+import path from 'node:path';
+import { createToneListener, LISTENING_RATE } from '@/core/footage';
+import { type Result, succeed } from '@/core/kernel';
+import { pool } from '@/data/client';
+import { type Filmstrip, type Footage, setFilmstrip } from '@/data/footage/footage';
+import { saveSignals } from '@/data/footage/signals';
+import { storedPath } from '../footage/storage';
+import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
+import { createLoudnessMeter, createMotionMeter, MOTION_HEIGHT, MOTION_WIDTH } from './meters';
+
+const MOTION_PER_SECOND = 4;
+const LOUDNESS_PER_SECOND = 10;
+const STRIP_HEIGHT = 72;
+const STRIP_COLUMNS = 20;
+const MOST_PICTURES = 600;
+
+/** Looks and listens through a file once: filmstrip, movement, loudness, tone bursts. All of it is replaced when it is done, nothing before. */
+export async function lookAt(
+  footage: Footage,
+  tell: (ratio: number) => void,
+  signal: AbortSignal,
+): Promise<Result<void, FfmpegProblem>> {
+  const strip = planStrip(footage);
+  const target = storedPath(strip.storageName);
+  const partial = `${target}.${process.pid}.part`;
+  await mkdir(path.dirname(target), { recursive: true });
+  const motion = createMotionMeter();
+  const loudness = createLoudnessMeter(LISTENING_RATE / LOUDNESS_PER_SECOND);
+  const tones = createToneListener();
+  const frames = footage.durationSeconds * MOTION_PER_SECOND;
+  const rows = Math.ceil(strip.count / strip.columns);
+  const graph = [
+    `[0:v:0]fps=${MOTION_PER_SECOND}:start_time=0,split=2[move][look]`,
+    `[move]scale=${MOTION_WIDTH}:${MOTION_HEIGHT}:flags=area,format=gray[motion]`,
+    `[look]fps=${1 / strip.everySeconds}:start_time=0,scale=${strip.width}:${strip.height}:flags=area,tile=${strip.columns}x${rows}[strip]`,
+  ].join(';');
+  const outputs = ['-map', '[motion]', '-f', 'rawvideo', 'pipe:3'];
+  const picture = [
+    '-map',
+    '[strip]',
+    '-frames:v',
+    '1',
+    '-update',
+    '1',
+    '-q:v',
+    '4',
+    '-f',
+    'image2',
+    '-c:v',
+    'mjpeg',
+    partial,
+  ];
+  const sound = [
+    '-map',
+    '0:a:0',
+    '-af',
+    'aresample=async=1:first_pts=0',
+    '-ac',
+    '1',
+    '-ar',
+    String(LISTENING_RATE),
+    '-f',
+    'f32le',
+    'pipe:4',
+  ];
+  const readMotion = (chunk: Buffer) => {
+    motion.see(chunk);
+    tell(motion.count() / frames);
+  };
+  const readSound = floatsOf((samples) => {
+    loudness.hear(samples);
+    tones.hear(samples);
+  });
+  try {
+    const looked = await runFfmpeg({
+      args: [
+        '-i',
+        storedPath(footage.storageName),
+        '-filter_complex',
+        graph,
+        ...outputs,
+        ...picture,
+        ...(footage.audioCodec ? sound : []),
+      ],
+      readers: footage.audioCodec ? [readMotion, readSound] : [readMotion],
+      signal,
+    });
+    if (!looked.ok) return looked;
+    await rename(/*turbopackIgnore: true*/ partial, target);
+    await saveSignals(pool(), footage.id, {
+      loudnessPerSecond: LOUDNESS_PER_SECOND,
+      loudness: loudness.finish(),
+      motionPerSecond: MOTION_PER_SECOND,
+      motion: motion.finish(),
+      bursts: [...tones.finish()],
+    });
+    await setFilmstrip(pool(), footage.id, strip);
+    return succeed(undefined);
+  } finally {
+    await rm(/*turbopackIgnore: true*/ partial, { force: true });
+  }
+}
+
+/** A picture each second, less often in long files so that one image holds them all. */
+function planStrip(footage: Footage): Filmstrip {
+  const everySeconds = Math.max(1, Math.ceil(footage.durationSeconds / MOST_PICTURES));
+  const width = Math.max(2, Math.round((STRIP_HEIGHT * footage.width) / footage.height / 2) * 2);
+  const count = Math.max(1, Math.ceil(footage.durationSeconds / everySeconds));
+  return {
+    storageName: `${footage.id}.strip.jpg`,
+    everySeconds,
+    count,
+    columns: STRIP_COLUMNS,
+    width,
+    height: STRIP_HEIGHT,
+  };
+}
+
+/** Turns pieces of bytes into 32-bit floats; a float may be torn between two pieces. */
+function floatsOf(hear: (samples: Float32Array) => void): (chunk: Buffer) => void {
+  let rest: Buffer = Buffer.alloc(0);
+  return (chunk) => {
+    const bytes = rest.length > 0 ? Buffer.concat([rest, chunk]) : chunk;
+    const whole = bytes.length - (bytes.length % 4);
+    const samples = new Float32Array(whole / 4);
+    for (let index = 0; index < samples.length; index += 1) samples[index] = bytes.readFloatLE(index * 4);
+    rest = Buffer.from(bytes.subarray(whole));
+    hear(samples);
+  };
+}
