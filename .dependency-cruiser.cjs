@@ -49,6 +49,12 @@ module.exports = {
       from: { path: '^src/terms/' },
       to: { path: '^src/(?!core/|terms/)' },
     },
+    {
+      name: 'player-knows-core-and-ui',
+      severity: 'error',
+      from: { path: '^src/player/' },
+      to: { path: '^src/(?!core/|ui/|player/)' },
+    },
     { name: 'ui-knows-no-product', severity: 'error', from: { path: '^src/ui/' }, to: { path: '^src/(?!ui/)' } },
     {
       name: 'aria-only-in-ui',

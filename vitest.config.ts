@@ -20,6 +20,7 @@ export default defineConfig({
             'src/core/**/*.test.ts',
             'src/server/**/*.test.ts',
             'src/features/**/*.test.ts',
+            'src/player/**/*.test.ts',
             'demo/**/*.test.ts',
           ],
         },
@@ -31,7 +32,7 @@ export default defineConfig({
       {
         extends: true,
         plugins: [react()],
-        test: { name: 'interface', environment: 'jsdom', include: ['src/{ui,features}/**/*.test.tsx'] },
+        test: { name: 'interface', environment: 'jsdom', include: ['src/{ui,features,player}/**/*.test.tsx'] },
       },
       {
         extends: true,

@@ -17,6 +17,7 @@ const planted: readonly (readonly [rule: string, file: string, text: string])[] 
   ['server-below-interface', 'src/server/planted/interface.ts', "import '../../ui/tokens/tokens';\n"],
   ['ui-knows-no-product', 'src/ui/planted/product.ts', "import '../../core/kernel/units';\n"],
   ['terms-know-only-core', 'src/terms/planted.ts', "import '../ui/tokens/tokens';\n"],
+  ['player-knows-core-and-ui', 'src/player/planted/server.ts', "import '../../server/kernel/environment';\n"],
   ['aria-only-in-ui', 'src/features/planted/aria.ts', "import 'react-aria-components/Button';\n"],
   ['features-and-server-doors', 'src/features/planted/server.ts', "import '../../server/kernel/environment';\n"],
   ['features-not-data', 'src/features/planted/data.ts', "import '../../data/client';\n"],

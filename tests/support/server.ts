@@ -15,6 +15,9 @@ export interface TestServer {
   readonly query: (text: string, values?: unknown[]) => Promise<pg.QueryResult>;
   readonly kill: (signal: NodeJS.Signals) => Promise<void>;
   readonly start: () => Promise<void>;
+  /** The process that does the background work; journeys that need it start it. */
+  readonly startWorker: () => void;
+  readonly killWorker: (signal: NodeJS.Signals) => Promise<void>;
   readonly close: () => Promise<void>;
 }
 
@@ -60,21 +63,34 @@ export async function openServer(name: string, demo: boolean): Promise<TestServe
     }
     throw new Error(`openServer: no answer from ${url}`);
   };
-  const kill = async (signal: NodeJS.Signals) => {
-    const dying = child;
-    child = undefined;
+  let worker: ChildProcess | undefined;
+  const startWorker = () => {
+    worker = spawn(process.execPath, ['--import', 'tsx', 'bin/worker.ts'], { cwd: project, env, stdio: 'ignore' });
+  };
+  const end = async (dying: ChildProcess | undefined, signal: NodeJS.Signals) => {
     if (!dying || dying.exitCode !== null) return;
     const gone = new Promise((resolve) => dying.once('exit', resolve));
     dying.kill(signal);
     await gone;
   };
+  const killWorker = async (signal: NodeJS.Signals) => {
+    const dying = worker;
+    worker = undefined;
+    await end(dying, signal);
+  };
+  const kill = async (signal: NodeJS.Signals) => {
+    const dying = child;
+    child = undefined;
+    await end(dying, signal);
+  };
   const close = async () => {
+    await killWorker('SIGTERM');
     await kill('SIGTERM');
     await pool.end();
     rmSync(folder, { recursive: true, force: true });
   };
   await start();
-  return { url, query: (text, values) => pool.query(text, values), kill, start, close };
+  return { url, query: (text, values) => pool.query(text, values), kill, start, startWorker, killWorker, close };
 }
 
 /** An ordinary H.264 film made with ffmpeg, not by the demo's generator. */

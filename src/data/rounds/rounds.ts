@@ -82,6 +82,12 @@ export const listRounds = (database: Database, most = 300) =>
     most,
   ]);
 
+export const listRoundsOfFootage = (database: Database, footageId: string, most = 200) =>
+  listRows(database, roundRow, `${selectRound} where r.footage_id = $1 order by r.start_seconds, r.id limit $2`, [
+    footageId,
+    most,
+  ]);
+
 /** Rounds that any of these people took part in since a day, oldest first. */
 export const listRoundsOfPeople = (database: Database, personIds: readonly string[], since: string, most = 2000) =>
   listRows(

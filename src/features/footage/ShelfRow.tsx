@@ -11,6 +11,9 @@ import { type FootageLine, pictureWords } from './footageView';
 import type { WorkNews } from './shelfNews';
 import { WorkLines } from './WorkLines';
 
+const Line = styled.tr`
+  td { vertical-align: top; }
+`;
 const Rounds = styled.div`
   display: flex; flex-direction: column; gap: ${space(1)};
   .verbs { display: flex; gap: ${space(4)}; }
@@ -19,7 +22,7 @@ const Name = styled.div`
   overflow-wrap: anywhere; font-weight: 600;
 `;
 const NoPicture = styled.div`
-  width: 128px; height: 72px; background: ${color.sunken};
+  width: 112px; height: 63px; background: ${color.sunken};
 `;
 
 export interface ShelfRowProps {
@@ -31,10 +34,10 @@ export interface ShelfRowProps {
 
 export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
   return (
-    <tr data-footage={line.id}>
+    <Line data-footage={line.id}>
       <td>
         {line.filmstrip ? (
-          <Filmframe footageId={line.id} strip={line.filmstrip} atSeconds={line.durationSeconds / 2} />
+          <Filmframe footageId={line.id} strip={line.filmstrip} atSeconds={line.durationSeconds / 2} width={112} />
         ) : (
           <NoPicture />
         )}
@@ -63,6 +66,6 @@ export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
           </div>
         </Rounds>
       </td>
-    </tr>
+    </Line>
   );
 }

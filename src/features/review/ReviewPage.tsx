@@ -14,27 +14,29 @@ import {
 import { type FrameRate, formatClock } from '@/core/clock';
 import { checkLink, conceptIdOf, findIntervalAt, type Mark } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
+import { FootagePicture } from '@/player/FootagePicture';
+import { type Looking, useFootageSource } from '@/player/useFootageSource';
+import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
+import { wholePicture, zoomAt } from '@/player/zoom';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { KeysDialog } from '@/ui/keys/KeysDialog';
+import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { callNames, pronounOf, shortNames } from './athleteWords';
 import { CallLine, type OpenCall, textOfMark } from './CallLine';
 import { CommentaryPanel } from './commentary/CommentaryPanel';
 import type { ProposalLine } from './commentary/commentaryView';
 import { useCommentary } from './commentary/useCommentary';
-import { KeysDialog } from './KeysDialog';
 import { Ledger } from './Ledger';
 import { withEndAt, withLink, withNextPunishment, withNextStage } from './markEdits';
-import { Picture } from './Picture';
 import { type HeaderAthlete, ReviewHeader } from './ReviewHeader';
-import type { ReviewCommand } from './reviewKeys';
+import { type ReviewCommand, reviewKeys } from './reviewKeys';
 import type { HeldMark } from './reviewReducer';
 import { markProblemText } from './reviewView';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
 import { Troubles } from './Troubles';
 import { useMarks } from './useMarks';
-import { usePlayhead, usePlayheadTime } from './usePlayhead';
-import { useReviewKeys } from './useReviewKeys';
 import { useRoundReading } from './useRoundReading';
 
 const Frame = styled.div`
@@ -63,7 +65,7 @@ export interface ReviewPageProps {
     readonly a: HeaderAthlete;
     readonly b: HeaderAthlete;
   };
-  readonly footage?: { readonly id: string; readonly frameRate: FrameRate; readonly videoCodec: string };
+  readonly footage?: { readonly id: string; readonly frameRate: FrameRate; readonly looking: Looking };
   readonly stored: readonly HeldMark[];
   readonly reactionLeadSeconds: number;
   readonly unit: 'kg' | 'lb';
@@ -73,8 +75,6 @@ export interface ReviewPageProps {
   readonly uses: Readonly<Record<string, number>>;
   readonly habits: CallHabits;
 }
-
-const noRate: FrameRate = { numerator: 25, denominator: 1 };
 
 export function ReviewPage({
   round,
@@ -93,8 +93,10 @@ export function ReviewPage({
     () => ({ startSeconds: round.startSeconds, endSeconds: round.endSeconds }),
     [round.startSeconds, round.endSeconds],
   );
-  const rate = footage?.frameRate ?? noRate;
-  const playhead = usePlayhead(video, footage !== undefined, rate, span, firstSeconds ?? round.startSeconds);
+  const source = useFootageSource(footage);
+  const rate = source.frameRate;
+  const [zoom, setZoom] = useState(wholePicture);
+  const playhead = usePlayhead(video, source.address !== undefined, rate, span, firstSeconds ?? round.startSeconds);
   const marks = useMarks(round.id, stored);
   const { state } = marks;
   const { reading, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
@@ -255,6 +257,9 @@ export function ReviewPage({
       undo: marks.undo,
       redo: marks.redo,
       commentary: () => setListening(true),
+      closer: () => setZoom((now) => zoomAt(now, 1.4)),
+      wider: () => setZoom((now) => zoomAt(now, 1 / 1.4)),
+      'skip-lulls': playhead.toggleSkipping,
       find: () => router.push('/search'),
       keys: () => setKeysOpen(true),
       leave: () => {
@@ -265,7 +270,7 @@ export function ReviewPage({
     };
     actions[command]();
   };
-  useReviewKeys(act);
+  useKeyCommands(reviewKeys, act);
 
   const seconds = usePlayheadTime(playhead, 0.5);
   const currentId = useMemo(
@@ -312,7 +317,14 @@ export function ReviewPage({
       />
       <Body>
         <Left>
-          <Picture video={video} footage={footage} startAt={playhead.now} />
+          <FootagePicture
+            video={video}
+            source={footage ? source : undefined}
+            playhead={playhead}
+            zoom={zoom}
+            onZoom={setZoom}
+            without="No footage with this round. The clock below runs; marks are kept with its time."
+          />
           <Transport
             playhead={playhead}
             span={span}
@@ -396,7 +408,12 @@ export function ReviewPage({
         onCommit={commit}
         onClose={closeCall}
       />
-      <KeysDialog isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
+      <KeysDialog entries={reviewKeys} isOpen={keysOpen} onClose={() => setKeysOpen(false)}>
+        <p>
+          A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop
+          12”, “3 back ana mount”, “at 2:41 …”, a remark after a dash.
+        </p>
+      </KeysDialog>
     </Frame>
   );
 }

@@ -4,9 +4,9 @@ import { memo, useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock, type Span, spanSeconds } from '@/core/clock';
 import { countsAsError, type Mark, TIDE_LIMIT, type Tide as TideFigures, tideAt } from '@/core/round';
+import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { color, size } from '@/ui/tokens/tokens';
 import { type Names, tideWords } from './reviewView';
-import { type Playhead, usePlayheadTime } from './usePlayhead';
 
 const Box = styled.div`
   position: relative; background: ${color.sunken}; cursor: pointer; overflow: hidden;

@@ -4,9 +4,9 @@ import { ChevronLeft, ChevronRight, Pause, Play, Repeat, SkipBack, SkipForward }
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { type FrameRate, formatClockTenths, frameAt, type Span } from '@/core/clock';
+import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { Button } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
-import { type Playhead, usePlayheadTime } from './usePlayhead';
 
 const Bar = styled.div`
   display: flex; align-items: center; gap: ${space(1)}; height: 40px; padding: 0 ${space(4)};

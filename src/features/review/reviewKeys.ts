@@ -1,3 +1,5 @@
+import { type KeyEntry, plain, redoKey, shifted, undoKey } from '@/ui/keys/keyEntry';
+
 export type ReviewCommand =
   | 'call'
   | 'next-call'
@@ -21,23 +23,14 @@ export type ReviewCommand =
   | 'redo'
   | 'commentary'
   | 'find'
+  | 'closer'
+  | 'wider'
+  | 'skip-lulls'
   | 'keys'
   | 'leave';
 
-interface KeyEntry {
-  readonly command: ReviewCommand;
-  readonly shown: string;
-  readonly does: string;
-  readonly matches: (event: { key: string; shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) => boolean;
-}
-
-const plain = (key: string) => (event: { key: string; shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) =>
-  event.key.toLowerCase() === key && !event.ctrlKey && !event.metaKey && !event.shiftKey;
-const shifted = (key: string) => (event: { key: string; shiftKey: boolean; ctrlKey: boolean; metaKey: boolean }) =>
-  event.key.toLowerCase() === key && event.shiftKey && !event.ctrlKey;
-
 /** Every key of Review, in the order in which the sheet of keys lists them. */
-export const reviewKeys: readonly KeyEntry[] = [
+export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   { command: 'call', shown: 'Enter', does: 'write a call at this moment', matches: plain('enter') },
   {
     command: 'next-call',
@@ -55,6 +48,9 @@ export const reviewKeys: readonly KeyEntry[] = [
   { command: 'slower', shown: '−', does: 'slower', matches: (event) => event.key === '-' },
   { command: 'faster', shown: '+', does: 'faster', matches: (event) => event.key === '+' || event.key === '=' },
   { command: 'loop', shown: 'O', does: 'loop the last four seconds, or stop it', matches: plain('o') },
+  { command: 'skip-lulls', shown: 'J', does: 'play over the lulls, or through them', matches: plain('j') },
+  { command: 'closer', shown: 'X', does: 'look closer (also the wheel; drag to move)', matches: plain('x') },
+  { command: 'wider', shown: 'Shift X', does: 'look wider', matches: shifted('x') },
   { command: 'edit', shown: 'E', does: 'rewrite the chosen mark', matches: plain('e') },
   {
     command: 'delete',
@@ -66,13 +62,12 @@ export const reviewKeys: readonly KeyEntry[] = [
   { command: 'stage', shown: 'S', does: 'the attempt: one stage further', matches: plain('s') },
   { command: 'end-here', shown: 'T', does: 'the attempt or stoppage ends here', matches: plain('t') },
   { command: 'led-to', shown: 'L', does: 'the error led to … (↑ ↓, then L or Enter)', matches: plain('l') },
-  { command: 'undo', shown: 'Z', does: 'undo', matches: (event) => event.key.toLowerCase() === 'z' && !event.shiftKey },
+  { command: 'undo', shown: 'Z', does: 'undo', matches: undoKey },
   {
     command: 'redo',
     shown: 'Shift Z',
     does: 'redo',
-    matches: (event) =>
-      (event.key.toLowerCase() === 'z' && event.shiftKey) || (event.key.toLowerCase() === 'y' && event.ctrlKey),
+    matches: redoKey,
   },
   { command: 'commentary', shown: 'C', does: 'a spoken commentary: read it into marks', matches: plain('c') },
   {
@@ -84,13 +79,3 @@ export const reviewKeys: readonly KeyEntry[] = [
   { command: 'keys', shown: '?', does: 'this sheet', matches: (event) => event.key === '?' },
   { command: 'leave', shown: 'Esc', does: 'leave linking, unchoose', matches: (event) => event.key === 'Escape' },
 ];
-
-/** The command of a key press; undefined when the key does nothing here. */
-export function commandOf(event: {
-  key: string;
-  shiftKey: boolean;
-  ctrlKey: boolean;
-  metaKey: boolean;
-}): ReviewCommand | undefined {
-  return reviewKeys.find((entry) => entry.matches(event))?.command;
-}

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Mark } from '@/core/round';
+import { commandOf } from '@/ui/keys/keyEntry';
 import { withEndAt, withLink, withNextPunishment, withNextStage } from './markEdits';
-import { commandOf, reviewKeys } from './reviewKeys';
+import { reviewKeys } from './reviewKeys';
 import { markProblemText, markWords, tideWords } from './reviewView';
 
 const names = { a: 'Ana', b: 'Marek' };
@@ -39,10 +40,10 @@ describe('keys', () => {
       'Escape',
     ];
     for (const press of presses) expect(reviewKeys.filter((entry) => entry.matches(key(press))).length, press).toBe(1);
-    expect(commandOf(key('ArrowLeft', { shiftKey: true }))).toBe('jump-back');
-    expect(commandOf(key('z', { ctrlKey: true }))).toBe('undo');
-    expect(commandOf(key('Z', { shiftKey: true }))).toBe('redo');
-    expect(commandOf(key('q'))).toBeUndefined();
+    expect(commandOf(reviewKeys, key('ArrowLeft', { shiftKey: true }))).toBe('jump-back');
+    expect(commandOf(reviewKeys, key('z', { ctrlKey: true }))).toBe('undo');
+    expect(commandOf(reviewKeys, key('Z', { shiftKey: true }))).toBe('redo');
+    expect(commandOf(reviewKeys, key('q'))).toBeUndefined();
     expect(new Set(reviewKeys.map((entry) => entry.command)).size).toBe(reviewKeys.length);
   });
 });

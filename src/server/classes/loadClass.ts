@@ -12,7 +12,7 @@ import { type Academy, getAcademy } from '@/data/people/academy';
 import { listPeople, type Person } from '@/data/people/people';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
-import { isUuid } from '../rounds/loadReview';
+import { isUuid } from '../kernel/isUuid';
 
 export interface ClassPage {
   readonly academyClass: AcademyClass;

@@ -18,9 +18,10 @@ export const mostShelfBytes = (): number => Number(process.env.OWL_MOST_SHELF_BY
 /** Seconds for which a file in the camera's inbox must not grow before it counts as finished. */
 export const inboxSettleSeconds = (): number => Number(process.env.OWL_INBOX_SETTLE_SECONDS ?? 10);
 
-/** Today where the server stands. */
-export function today(): string {
-  const now = new Date();
+/** The calendar date of a moment where the server stands. */
+export function localDay(moment: Date): string {
   const two = (value: number) => String(value).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
+  return `${moment.getFullYear()}-${two(moment.getMonth() + 1)}-${two(moment.getDate())}`;
 }
+
+export const today = (): string => localDay(new Date());

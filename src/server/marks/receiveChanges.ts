@@ -1,7 +1,7 @@
 import { fail, type Result, succeed } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { findRound } from '@/data/rounds/rounds';
-import { isUuid } from '../rounds/loadReview';
+import { isUuid } from '../kernel/isUuid';
 import { applyChanges } from './applyChanges';
 import { type ChangeOutcome, changesInput } from './marksInput';
 

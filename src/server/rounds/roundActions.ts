@@ -12,7 +12,14 @@ import { listMarks } from '@/data/marks/marks';
 import { findPerson, insertPerson } from '@/data/people/people';
 import { deleteAthletes, deleteRound, findRound, insertAthlete, insertRound, updateRound } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
-import { messagesOf, type RoundInput, roundInput, type SaveRoundOutcome } from './roundInput';
+import {
+  messagesOf,
+  type RoundInput,
+  roundInput,
+  roundsInput,
+  type SaveRoundOutcome,
+  type SaveRoundsOutcome,
+} from './roundInput';
 
 type CheckedRound = z.output<typeof roundInput>;
 const refuse = (field: string, message: string): SaveRoundOutcome => ({ ok: false, messages: { [field]: message } });
@@ -40,6 +47,37 @@ export async function saveRound(
   if (!stored) return refuse('', 'Another coach changed this card meanwhile. Reload it, then make your change again.');
   revalidatePath('/footage');
   return { ok: true, roundId };
+}
+
+/** Makes several rounds at once; people who are new are made once for all of them. Nothing is stored unless everything fits. */
+export async function saveRounds(drafts: readonly RoundInput[]): Promise<SaveRoundsOutcome> {
+  const coach = await requireCoach();
+  const input = roundsInput.safeParse(drafts);
+  if (!input.success) return { ok: false, messages: messagesOf(input.error) };
+  for (const [index, round] of input.data.entries()) {
+    const problem = await findFootageProblem(round, undefined);
+    if (problem && !problem.ok)
+      return {
+        ok: false,
+        messages: { [`${index}.endSeconds`]: problem.messages.endSeconds ?? Object.values(problem.messages)[0] ?? '' },
+      };
+  }
+  const roundIds = input.data.map(() => randomUUID());
+  await inTransaction(pool(), async (client) => {
+    const made = new Map<string, string>();
+    for (const [index, round] of input.data.entries()) {
+      await insertRound(client, { id: roundIds[index]!, ...contentOf(round) }, coach.id);
+      for (const slot of ['a', 'b'] as const) {
+        const athlete = round[slot];
+        const name = athlete.newName?.toLowerCase();
+        const personId = athlete.personId ?? (name ? made.get(name) : undefined);
+        const stored = await storeAthlete(client, roundIds[index]!, slot, { ...athlete, personId });
+        if (name) made.set(name, stored);
+      }
+    }
+  });
+  revalidatePath('/footage');
+  return { ok: true, roundIds };
 }
 
 async function findFootageProblem(
@@ -83,7 +121,7 @@ async function storeAthlete(
   roundId: string,
   slot: 'a' | 'b',
   athlete: CheckedRound['a'],
-): Promise<void> {
+): Promise<string> {
   const weightKg = athlete.weight === undefined ? undefined : toKilograms(athlete.weight, athlete.weightUnit);
   let personId = athlete.personId;
   if (!personId || !(await findPerson(client, personId))) {
@@ -106,6 +144,7 @@ async function storeAthlete(
   const { belt, stripes, toldApartBy } = athlete;
   const weightSource = weightKg === undefined ? undefined : athlete.weightSource;
   await insertAthlete(client, roundId, slot, { personId, belt, stripes, weightKg, weightSource, toldApartBy });
+  return personId;
 }
 
 /** Removes a round with its marks; the footage stays. */

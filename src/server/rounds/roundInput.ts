@@ -60,7 +60,9 @@ export const roundInput = z
         message: 'The out point lies before the in point. Set it later in the footage.',
       });
     }
-    if (round.a.personId && round.a.personId === round.b.personId) {
+    const sameName =
+      !round.a.personId && !round.b.personId && round.a.newName?.toLowerCase() === round.b.newName?.toLowerCase();
+    if ((round.a.personId && round.a.personId === round.b.personId) || (sameName && round.a.newName)) {
       context.addIssue({
         code: 'custom',
         path: ['b', 'personId'],
@@ -69,12 +71,22 @@ export const roundInput = z
     }
   });
 
+/** The rounds of one session, stored all together or not at all. */
+export const roundsInput = z
+  .array(roundInput)
+  .min(1, 'Choose at least one round.')
+  .max(40, 'At most 40 rounds at once.');
+
 export type RoundInput = z.input<typeof roundInput>;
 export type AthleteInput = z.input<typeof athleteInput>;
 
 /** Messages by path ("b.weight"), or the id of the stored round. */
 export type SaveRoundOutcome =
   | { readonly ok: true; readonly roundId: string }
+  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
+
+export type SaveRoundsOutcome =
+  | { readonly ok: true; readonly roundIds: readonly string[] }
   | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
 
 /** The first message of each field of a failed check, by dotted path; '' for the whole. */

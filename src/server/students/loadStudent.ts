@@ -4,7 +4,7 @@ import { listPeople, type Person } from '@/data/people/people';
 import type { Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
-import { isUuid } from '../rounds/loadReview';
+import { isUuid } from '../kernel/isUuid';
 import { loadRecords, WINDOW_DAYS } from './loadRecords';
 
 export interface StudentPage {

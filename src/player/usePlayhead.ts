@@ -16,10 +16,15 @@ export interface Playhead {
   readonly jump: (seconds: number) => void;
   readonly changeSpeed: (steps: number) => void;
   readonly toggleLoop: () => void;
+  /** Plays over the lulls instead of through them; without effect while there are none. */
+  readonly toggleSkipping: () => void;
+  readonly skipping: boolean;
   readonly playing: boolean;
   readonly speed: number;
   readonly loop: Span | undefined;
 }
+
+const noLulls: readonly Span[] = [];
 
 /** The moment that is looked at: the video's own time, or a plain running clock where there is no footage. */
 export function usePlayhead(
@@ -28,12 +33,14 @@ export function usePlayhead(
   rate: FrameRate,
   span: Span,
   firstSeconds: number,
+  lulls: readonly Span[] = noLulls,
 ): Playhead {
   const time = useRef(firstSeconds);
   const listeners = useRef(new Set<() => void>());
   const [playing, setPlaying] = useState(false);
   const [speed, setSpeed] = useState(1);
   const [loop, setLoop] = useState<Span>();
+  const [skipping, setSkipping] = useState(false);
 
   const tell = useCallback((seconds: number) => {
     time.current = seconds;
@@ -57,7 +64,11 @@ export function usePlayhead(
       const seconds =
         hasVideo && video.current ? video.current.currentTime : time.current + ((at - before) / 1000) * speed;
       before = at;
+      const lull = skipping
+        ? lulls.find((one) => seconds >= one.startSeconds && seconds < one.endSeconds - 0.3)
+        : undefined;
       if (loop && seconds >= loop.endSeconds) seek(loop.startSeconds);
+      else if (lull) seek(lull.endSeconds);
       else if (seconds >= span.endSeconds) {
         video.current?.pause();
         setPlaying(false);
@@ -67,7 +78,7 @@ export function usePlayhead(
     };
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
-  }, [playing, hasVideo, video, speed, loop, span, seek, tell]);
+  }, [playing, hasVideo, video, speed, loop, span, lulls, skipping, seek, tell]);
 
   // The file may have told its length before this page came alive: then nothing else would move it to its first moment.
   useEffect(() => {
@@ -75,7 +86,9 @@ export function usePlayhead(
   }, [video]);
 
   useEffect(() => {
-    if (video.current) video.current.playbackRate = speed;
+    if (!video.current) return;
+    video.current.preservesPitch = true;
+    video.current.playbackRate = speed;
   }, [video, speed]);
 
   const pause = useCallback(() => {
@@ -121,11 +134,13 @@ export function usePlayhead(
                 endSeconds: Math.max(time.current, span.startSeconds + 0.5),
               },
         ),
+      toggleSkipping: () => setSkipping((on) => !on),
+      skipping,
       playing,
       speed,
       loop,
     }),
-    [seek, play, pause, rate, span, playing, speed, loop],
+    [seek, play, pause, rate, span, playing, speed, loop, skipping],
   );
 }
 

@@ -1,9 +1,10 @@
 'use client';
 
+import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { Dialog } from '@/ui/primitives';
-import { color, space } from '@/ui/tokens/tokens';
-import { reviewKeys } from './reviewKeys';
+import { Dialog } from '../primitives';
+import { color, space } from '../tokens/tokens';
+import type { KeyEntry } from './keyEntry';
 
 const Columns = styled.div`
   columns: 2; column-gap: ${space(8)};
@@ -11,21 +12,26 @@ const Columns = styled.div`
   kbd { font: inherit; font-weight: 600; color: ${color.focusText}; }
 `;
 
-export function KeysDialog({ isOpen, onClose }: { readonly isOpen: boolean; readonly onClose: () => void }) {
+export interface KeysDialogProps {
+  readonly entries: readonly KeyEntry<string>[];
+  readonly isOpen: boolean;
+  readonly onClose: () => void;
+  readonly children?: ReactNode;
+}
+
+/** Every key of a page. */
+export function KeysDialog({ entries, isOpen, onClose, children }: KeysDialogProps) {
   return (
     <Dialog title="All keys" isOpen={isOpen} onClose={onClose} light="loft">
       <Columns>
-        {reviewKeys.map(({ shown, does }) => (
+        {entries.map(({ shown, does }) => (
           <div key={shown}>
             <kbd>{shown}</kbd>
             <span>{does}</span>
           </div>
         ))}
       </Columns>
-      <p>
-        A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop
-        12”, “3 back ana mount”, “at 2:41 …”, a remark after a dash.
-      </p>
+      {children}
     </Dialog>
   );
 }

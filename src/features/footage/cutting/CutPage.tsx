@@ -1,0 +1,278 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { styled } from 'styled-components';
+import { type FrameRate, formatClock, formatClockTenths, frameAt, type Span } from '@/core/clock';
+import { FootagePicture } from '@/player/FootagePicture';
+import { type Looking, useFootageSource } from '@/player/useFootageSource';
+import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
+import { wholePicture } from '@/player/zoom';
+import { KeysDialog } from '@/ui/keys/KeysDialog';
+import { useKeyCommands } from '@/ui/keys/useKeyCommands';
+import { Owl } from '@/ui/layout/Owl';
+import { Button } from '@/ui/primitives';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import type { Filmstrip } from '../footageView';
+import { useShelfNews } from '../useShelfNews';
+import { WorkLines } from '../WorkLines';
+import { CutList } from './CutList';
+import { type CutCommand, cutKeys } from './cutKeys';
+import type { firstCuts } from './cutReducer';
+import { type KeptRound, Strip } from './Strip';
+import { decodeBytes, windowWith, zoomWindow } from './stripView';
+import { useCuts } from './useCuts';
+import { WhoSheet } from './WhoSheet';
+import { emptyCorner, type KnownPerson, type WhoFacts } from './whoView';
+
+const Frame = styled.div`
+  height: 100vh; min-height: 640px; display: grid; grid-template-columns: minmax(0, 1fr); grid-template-rows: 46px minmax(0, 1fr) auto; overflow: hidden; background: ${color.ground}; color: ${color.ink};
+  > header { display: flex; align-items: center; gap: ${space(4)}; padding: 0 ${space(4)}; border-bottom: 1px solid ${color.rule}; }
+  > header .home { display: flex; }
+  > header .name { font-family: ${font.serif}; font-size: ${size.large}; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  > header .quiet { color: ${color.quiet}; font-size: ${size.small}; white-space: nowrap; }
+  > header .end { margin-left: auto; display: flex; gap: ${space(4)}; align-items: center; }
+`;
+const Body = styled.div`
+  display: grid; grid-template-columns: minmax(0, 1fr) minmax(340px, 34%); min-height: 0;
+`;
+const Left = styled.div`
+  display: grid; grid-template-rows: minmax(0, 1fr) 36px; min-height: 0;
+  .clock { display: flex; align-items: center; gap: ${space(4)}; padding: 0 ${space(4)}; font-size: ${size.small}; color: ${color.quiet}; }
+  .clock strong { font-size: 18px; color: ${color.ink}; font-weight: 400; min-width: 84px; }
+  .clock .last { margin-left: auto; }
+`;
+const Right = styled.aside`
+  border-left: 1px solid ${color.rule}; display: flex; flex-direction: column; min-height: 0;
+  .said { padding: ${space(2)} ${space(4)}; background: ${color.focusWash}; color: ${color.focusText}; font-size: ${size.small}; }
+  .start { padding: ${space(6)}; font-family: ${font.serif}; font-size: ${size.large}; color: ${color.quiet}; display: flex; flex-direction: column; gap: ${space(3)}; }
+  .verbs { display: flex; gap: ${space(3)}; padding: ${space(3)} ${space(4)}; border-top: 1px solid ${color.rule}; align-items: center; flex-wrap: wrap; }
+  .work { padding: 0 ${space(4)} ${space(2)}; }
+`;
+
+export interface CutPageProps {
+  readonly footage: {
+    readonly id: string;
+    readonly name: string;
+    readonly durationSeconds: number;
+    readonly frameRate: FrameRate;
+    readonly filmstrip?: Filmstrip;
+    readonly recordedAt?: string;
+    readonly looking: Looking;
+  };
+  readonly signals?: {
+    readonly loudness: string;
+    readonly loudnessPerSecond: number;
+    readonly motion: string;
+    readonly motionPerSecond: number;
+    readonly bells: readonly number[];
+  };
+  readonly proposals: Parameters<typeof firstCuts>[0];
+  readonly lulls: readonly Span[];
+  readonly rounds: readonly (KeptRound & { readonly markCount: number })[];
+  readonly people: readonly KnownPerson[];
+  readonly facts: WhoFacts;
+  readonly weightUnit: 'kg' | 'lb';
+}
+
+export function CutPage({ footage, signals, proposals, lulls, rounds, people, facts, weightUnit }: CutPageProps) {
+  const router = useRouter();
+  const video = useRef<HTMLVideoElement>(null);
+  const source = useFootageSource(footage);
+  const whole = useMemo(() => ({ startSeconds: 0, endSeconds: footage.durationSeconds }), [footage.durationSeconds]);
+  const playhead = usePlayhead(
+    video,
+    source.address !== undefined,
+    source.frameRate,
+    whole,
+    rounds.length > 0 ? 0 : (proposals[0]?.startSeconds ?? 0),
+  );
+  const limits = useMemo(
+    () => ({ durationSeconds: footage.durationSeconds, kept: rounds }),
+    [footage.durationSeconds, rounds],
+  );
+  const { state, act } = useCuts(footage.id, proposals, limits);
+  const [zoom, setZoom] = useState(wholePicture);
+  const [window, setWindow] = useState<Span>(whole);
+  const [keysOpen, setKeysOpen] = useState(false);
+  const [asking, setAsking] = useState(false);
+  const [said, setSaid] = useState<string>();
+  const { news, look } = useShelfNews(() => router.refresh());
+  const work = news.work.filter((one) => one.footageId === footage.id);
+  const curves = useMemo(
+    () => signals && { ...signals, loudness: decodeBytes(signals.loudness), motion: decodeBytes(signals.motion) },
+    [signals],
+  );
+  const seconds = usePlayheadTime(playhead, 0.1);
+  const confirmed = state.cuts.filter((one) => one.state === 'confirmed');
+  const chosen = state.cuts.find((one) => one.key === state.chosenKey);
+
+  const [ready, setReady] = useState(false);
+  useEffect(() => setReady(true), []);
+
+  const goTo = (at: number) => {
+    playhead.seek(at);
+    setWindow((now) => windowWith(now, at, footage.durationSeconds));
+  };
+  const choose = (key: string) => {
+    const cut = state.cuts.find((one) => one.key === key);
+    act({ kind: 'choose', key });
+    if (cut) goTo(cut.startSeconds);
+  };
+  const stepTo = (by: 1 | -1) => {
+    const index = state.cuts.findIndex((one) => one.key === state.chosenKey);
+    const next = state.cuts[index < 0 ? (by === 1 ? 0 : state.cuts.length - 1) : index + by];
+    if (next) choose(next.key);
+  };
+  const zoomStrip = (factor: number, held: number) =>
+    setWindow((now) => zoomWindow(now, factor, held, footage.durationSeconds));
+  const askWho = () =>
+    confirmed.length > 0 ? setAsking(true) : setSaid('Confirm a round first, with Enter, or all of them with A.');
+
+  const commands: Record<CutCommand, () => void> = {
+    play: () => (playhead.playing ? playhead.pause() : playhead.play()),
+    'frame-back': () => playhead.step(-1),
+    'frame-on': () => playhead.step(1),
+    'jump-back': () => goTo(playhead.now() - 5),
+    'jump-on': () => goTo(playhead.now() + 5),
+    'leap-back': () => goTo(playhead.now() - 30),
+    'leap-on': () => goTo(playhead.now() + 30),
+    'round-before': () => stepTo(-1),
+    'round-after': () => stepTo(1),
+    'to-begin': () => chosen && goTo(chosen.startSeconds),
+    'to-end': () => chosen && goTo(chosen.endSeconds),
+    'begin-here': () => act({ kind: 'begin-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
+    'end-here': () => act({ kind: 'end-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
+    confirm: () => act({ kind: 'confirm' }),
+    'confirm-all': () => act({ kind: 'confirm-all' }),
+    drop: () => act({ kind: 'drop' }),
+    merge: () => act({ kind: 'merge' }),
+    split: () => act({ kind: 'split', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
+    closer: () => zoomStrip(0.6, playhead.now()),
+    wider: () => zoomStrip(1 / 0.6, playhead.now()),
+    undo: () => act({ kind: 'undo' }),
+    redo: () => act({ kind: 'redo' }),
+    who: askWho,
+    keys: () => setKeysOpen(true),
+    leave: () => {
+      setSaid(undefined);
+      act({ kind: 'choose', key: undefined });
+    },
+  };
+  useKeyCommands(asking ? [] : cutKeys, (command) => {
+    setSaid(undefined);
+    commands[command]();
+  });
+
+  const message = said ?? state.said;
+  if (asking)
+    return (
+      <WhoSheet
+        footageId={footage.id}
+        initial={confirmed.map(({ key, startSeconds, endSeconds, plannedSeconds }) => ({
+          key,
+          startSeconds,
+          endSeconds,
+          plannedSeconds,
+          a: emptyCorner,
+          b: emptyCorner,
+        }))}
+        facts={facts}
+        people={people}
+        unit={weightUnit}
+        onLeave={() => setAsking(false)}
+        onSaved={(keys) => {
+          act({ kind: 'cut-out', keys });
+          setAsking(false);
+          setSaid(
+            keys.length === 1
+              ? 'The round is cut out. Open it on the right.'
+              : `${keys.length} rounds are cut out. Open one on the right.`,
+          );
+          router.refresh();
+        }}
+      />
+    );
+  return (
+    <Frame data-light="loft" aria-busy={!ready}>
+      <header>
+        <Link href="/footage" className="home" aria-label="Back to all footage">
+          <Owl size={26} />
+        </Link>
+        <span className="name">{footage.name}</span>
+        <span className="quiet">
+          {[
+            footage.recordedAt ? `filmed ${footage.recordedAt.slice(0, 16).replace('T', ' ')}` : '',
+            formatClock(footage.durationSeconds),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </span>
+        <div className="end">
+          <Button look="plain" onPress={() => setKeysOpen(true)}>
+            Keys (?)
+          </Button>
+        </div>
+      </header>
+      <Body>
+        <Left>
+          <FootagePicture video={video} source={source} playhead={playhead} zoom={zoom} onZoom={setZoom} />
+          <div className="clock">
+            <strong>{formatClockTenths(seconds)}</strong>
+            <span>picture {frameAt(seconds, source.frameRate)}</span>
+            <span className="last">
+              {playhead.playing ? 'Space pauses' : 'Space plays'} · B begins a round here, E ends it · ↑ ↓ choose
+            </span>
+          </div>
+        </Left>
+        <Right>
+          {message ? (
+            <div className="said" role="status">
+              {message}
+            </div>
+          ) : null}
+          {state.cuts.length + rounds.length === 0 ? (
+            <div className="start">
+              <p>
+                {signals
+                  ? 'No bell and no rest was found to cut by.'
+                  : 'Bells and rests are being looked for; rounds will be proposed here.'}
+              </p>
+              <p>Play to the start of a round and press B, to its end and press E.</p>
+            </div>
+          ) : (
+            <CutList cuts={state.cuts} kept={rounds} chosenKey={state.chosenKey} onChoose={choose} />
+          )}
+          <div className="work">
+            <WorkLines work={work} onAct={look} />
+          </div>
+          <div className="verbs">
+            <Button onPress={() => act({ kind: 'confirm-all' })} isDisabled={state.cuts.length === confirmed.length}>
+              Confirm all (A)
+            </Button>
+            <Button look="lead" onPress={askWho} isDisabled={confirmed.length === 0}>
+              Who is in them (W)
+            </Button>
+          </div>
+        </Right>
+      </Body>
+      <Strip
+        footageId={footage.id}
+        filmstrip={footage.filmstrip}
+        signals={curves}
+        bells={signals?.bells ?? []}
+        lulls={lulls}
+        cuts={state.cuts}
+        chosenKey={state.chosenKey}
+        kept={rounds}
+        window={window}
+        playhead={playhead}
+        onZoom={zoomStrip}
+        onChoose={choose}
+        onMove={(key, span) => act({ kind: 'move', key, span })}
+      />
+      <KeysDialog entries={cutKeys} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
+    </Frame>
+  );
+}

@@ -1,0 +1,244 @@
+'use client';
+
+import { useState, useTransition } from 'react';
+import { styled } from 'styled-components';
+import { formatClock } from '@/core/clock';
+import type { WeightUnit } from '@/core/kernel';
+import { ruleSets } from '@/core/scoring';
+import { type AnyBelt, anyBelts, beltName } from '@/core/vocabulary';
+import { saveRounds } from '@/server/rounds/roundActions';
+import { Fields, Notice, Row } from '@/ui/layout/Page';
+import { Button, Choice, Select, TextField } from '@/ui/primitives';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import {
+  type Corner,
+  emptyCorner,
+  type KnownPerson,
+  kitOf,
+  rotate,
+  type Stayed,
+  toRounds,
+  type WhoFacts,
+  type WhoRow,
+} from './whoView';
+
+const Sheet = styled.div`
+  background: ${color.ground}; color: ${color.ink}; overflow: auto; padding: ${space(6)} ${space(8)}; display: flex; flex-direction: column; gap: ${space(5)};
+  h2 { font-family: ${font.serif}; }
+  .rounds { display: flex; flex-direction: column; }
+  .round { border: 0; border-top: 1px solid ${color.rule}; margin: 0; min-width: 0; display: grid; grid-template-columns: 120px 1fr 1fr; gap: ${space(2)} ${space(6)}; padding: ${space(4)} 0; }
+  .round > .when { font-family: ${font.serif}; font-size: ${size.large}; }
+  .round > .when small { display: block; font-family: ${font.sans}; font-size: ${size.small}; color: ${color.quiet}; }
+  .round > .stayed { grid-column: 2 / -1; }
+  .corner { border: 0; margin: 0; padding: 0; min-width: 0; display: grid; grid-template-columns: 1fr 1fr; gap: ${space(2)} ${space(4)}; border-left: 4px solid ${color.other}; padding-left: ${space(3)}; align-items: start; }
+  .corner[data-focus] { border-color: ${color.focus}; }
+`;
+
+const NEW = 'somebody-new';
+
+export interface WhoSheetProps {
+  readonly footageId: string;
+  readonly initial: readonly WhoRow[];
+  readonly facts: WhoFacts;
+  readonly people: readonly KnownPerson[];
+  readonly unit: WeightUnit;
+  readonly onLeave: () => void;
+  readonly onSaved: (keys: readonly string[], roundIds: readonly string[]) => void;
+}
+
+/** The cards of several rounds at once: what they share above, who is in each below; those who stayed are carried on. */
+export function WhoSheet({ footageId, initial, facts: firstFacts, people, unit, onLeave, onSaved }: WhoSheetProps) {
+  const [rows, setRows] = useState(initial);
+  const [facts, setFacts] = useState(firstFacts);
+  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
+  const [saving, startSaving] = useTransition();
+  const set = (patch: Partial<WhoFacts>) => setFacts((now) => ({ ...now, ...patch }));
+  const change = (key: string, edit: (row: WhoRow) => WhoRow) =>
+    setRows((all) => all.map((row) => (row.key === key ? edit(row) : row)));
+  const save = () =>
+    startSaving(async () => {
+      const outcome = await saveRounds(toRounds(rows, facts, people, footageId, unit)).catch(() => undefined);
+      if (!outcome)
+        setMessages({ '': 'The server could not be reached. Nothing is lost: wait a moment and save again.' });
+      else if (outcome.ok)
+        onSaved(
+          rows.map((row) => row.key),
+          outcome.roundIds,
+        );
+      else setMessages(outcome.messages);
+    });
+  const count = Object.keys(messages).length;
+  // What the rounds share is refused once for each of them; it is shown once.
+  const shared = (field: string): string | undefined => messages[`0.${field}`];
+  return (
+    <Sheet data-light="daybook">
+      <Row style={{ justifyContent: 'space-between' }}>
+        <h2>Who is in them</h2>
+        <Row>
+          <Button onPress={onLeave}>Back to the cuts</Button>
+          <Button look="lead" onPress={save} isDisabled={saving}>
+            {saving ? 'Saving …' : rows.length === 1 ? 'Save the round' : `Save the ${rows.length} rounds`}
+          </Button>
+        </Row>
+      </Row>
+      {count > 0 ? (
+        <Notice role="alert">
+          {messages[''] ?? `Nothing is saved yet: ${[...new Set(Object.values(messages))].join(' ')}`}
+        </Notice>
+      ) : null}
+      <Fields>
+        <TextField
+          label="Day"
+          value={facts.heldOn}
+          onChange={(heldOn) => set({ heldOn })}
+          hint="YYYY-MM-DD"
+          problem={shared('heldOn')}
+        />
+        <Choice
+          label="Worn"
+          value={facts.uniform}
+          onChange={(uniform) => set({ uniform })}
+          options={[
+            { value: 'gi', label: 'Gi' },
+            { value: 'no-gi', label: 'No-gi' },
+          ]}
+        />
+        <Select
+          label="Occasion"
+          value={facts.occasion}
+          onChange={(occasion) => set({ occasion: occasion as WhoFacts['occasion'] })}
+          options={[
+            { value: 'sparring', label: 'Sparring' },
+            { value: 'positional', label: 'Positional' },
+            { value: 'competition', label: 'Competition' },
+          ]}
+        />
+        <Select
+          label="Rules"
+          value={facts.ruleSet}
+          onChange={(ruleSet) => set({ ruleSet })}
+          options={ruleSets.map((one) => ({ value: one.id, label: one.name }))}
+        />
+        <TextField
+          label="Length asked for"
+          unit="min"
+          inputMode="decimal"
+          value={facts.plannedMinutes}
+          onChange={(plannedMinutes) => set({ plannedMinutes })}
+          problem={shared('plannedSeconds')}
+        />
+        <TextField
+          label="Theme or intent"
+          value={facts.theme}
+          onChange={(theme) => set({ theme })}
+          hint="bottom only today"
+          problem={shared('theme')}
+        />
+      </Fields>
+      <div className="rounds">
+        {rows.map((row, index) => (
+          <fieldset className="round" key={row.key} aria-label={`Round ${index + 1}`}>
+            <div className="when">
+              {index + 1}
+              <small>
+                {formatClock(row.startSeconds)} to {formatClock(row.endSeconds)}
+              </small>
+            </div>
+            {(['a', 'b'] as const).map((slot) => (
+              <CornerFields
+                key={slot}
+                slot={slot}
+                corner={row[slot]}
+                people={people}
+                message={(field) => messages[`${index}.${slot}.${field}`]}
+                onChange={(patch) =>
+                  change(row.key, (now) => ({
+                    ...now,
+                    [slot]: {
+                      ...now[slot],
+                      ...patch,
+                      ...(patch.personId ? { toldApartBy: now[slot].toldApartBy || kitOf(rows, patch.personId) } : {}),
+                    },
+                  }))
+                }
+              />
+            ))}
+            {index > 0 ? (
+              <div className="stayed">
+                <Row>
+                  {(
+                    [
+                      ['first', 'The first stayed'],
+                      ['second', 'The second stayed'],
+                      ['both', 'Both stayed'],
+                    ] as const
+                  ).map(([stayed, words]) => (
+                    <Button
+                      key={stayed}
+                      look="plain"
+                      onPress={() => change(row.key, (now) => rotate(rows[index - 1]!, now, stayed as Stayed))}
+                    >
+                      {words}
+                    </Button>
+                  ))}
+                </Row>
+              </div>
+            ) : null}
+          </fieldset>
+        ))}
+      </div>
+    </Sheet>
+  );
+}
+
+interface CornerFieldsProps {
+  readonly slot: 'a' | 'b';
+  readonly corner: Corner;
+  readonly people: readonly KnownPerson[];
+  readonly message: (field: string) => string | undefined;
+  readonly onChange: (patch: Partial<Corner>) => void;
+}
+
+function CornerFields({ slot, corner, people, message, onChange }: CornerFieldsProps) {
+  return (
+    <fieldset
+      className="corner"
+      data-focus={slot === 'a' || undefined}
+      aria-label={slot === 'a' ? 'Athlete in focus' : 'Partner'}
+    >
+      <Select
+        label={slot === 'a' ? 'In focus' : 'Partner'}
+        options={[
+          { value: NEW, label: 'Somebody new …' },
+          ...people.map((one) => ({ value: one.id, label: one.name })),
+        ]}
+        value={corner.personId ?? NEW}
+        onChange={(id) => onChange(id === NEW ? emptyCorner : { personId: id })}
+        problem={message('personId')}
+      />
+      <TextField
+        label="Told apart by"
+        value={corner.toldApartBy}
+        onChange={(toldApartBy) => onChange({ toldApartBy })}
+        hint={corner.toldApartBy ? undefined : 'white gi, starts left'}
+        problem={message('toldApartBy')}
+      />
+      {corner.personId ? null : (
+        <>
+          <TextField
+            label="Name"
+            value={corner.newName}
+            onChange={(newName) => onChange({ newName })}
+            problem={message('newName')}
+          />
+          <Select
+            label="Belt that day"
+            options={anyBelts.map((belt) => ({ value: belt, label: beltName(belt) }))}
+            value={corner.newBelt}
+            onChange={(belt) => onChange({ newBelt: belt as AnyBelt })}
+          />
+        </>
+      )}
+    </fieldset>
+  );
+}

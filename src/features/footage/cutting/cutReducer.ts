@@ -1,0 +1,213 @@
+import type { Span } from '@/core/clock';
+
+/** One stretch that is to become a round: proposed by the tool, or cut by hand, or proposed and confirmed. */
+export interface Cut extends Span {
+  readonly key: string;
+  readonly state: 'proposed' | 'confirmed';
+  readonly reason?: 'bell-to-bell' | 'bell-to-early-bell' | 'bell-to-stillness' | 'movement-only';
+  readonly confidenceRatio?: number;
+  readonly plannedSeconds?: number;
+}
+
+export interface CutState {
+  readonly cuts: readonly Cut[];
+  readonly chosenKey?: string;
+  readonly past: readonly (readonly Cut[])[];
+  readonly future: readonly (readonly Cut[])[];
+  readonly said?: string;
+}
+
+export type CutAction =
+  | { readonly kind: 'choose'; readonly key: string | undefined }
+  | { readonly kind: 'step-choice'; readonly by: 1 | -1 }
+  | { readonly kind: 'begin-here' | 'end-here'; readonly atSeconds: number; readonly newKey: string }
+  | { readonly kind: 'move'; readonly key: string; readonly span: Span }
+  | { readonly kind: 'confirm' }
+  | { readonly kind: 'confirm-all' }
+  | { readonly kind: 'drop' }
+  | { readonly kind: 'merge' }
+  | { readonly kind: 'split'; readonly atSeconds: number; readonly newKey: string }
+  | { readonly kind: 'undo' | 'redo' }
+  | { readonly kind: 'restore'; readonly cuts: readonly Cut[] }
+  | { readonly kind: 'cut-out'; readonly keys: readonly string[] };
+
+const LEAST_SECONDS = 10;
+const NEW_SECONDS = 300;
+
+export interface CutLimits {
+  readonly durationSeconds: number;
+  /** Rounds that were cut out before: nothing may lie over them. */
+  readonly kept: readonly Span[];
+}
+
+const byStart = (cuts: readonly Cut[]): Cut[] =>
+  [...cuts].sort((one, other) => one.startSeconds - other.startSeconds || one.key.localeCompare(other.key));
+const overlaps = (one: Span, other: Span): boolean =>
+  one.startSeconds < other.endSeconds - 0.01 && other.startSeconds < one.endSeconds - 0.01;
+
+/** All that happens to the cuts of a file. Every step but choosing can be undone. A step that cannot be done says why and changes nothing. */
+export function createCutReducer(limits: CutLimits) {
+  const step = (state: CutState, cuts: readonly Cut[], chosenKey = state.chosenKey): CutState => ({
+    cuts: byStart(cuts),
+    chosenKey: cuts.some((one) => one.key === chosenKey) ? chosenKey : undefined,
+    past: [...state.past, state.cuts].slice(-200),
+    future: [],
+  });
+  const refuse = (state: CutState, said: string): CutState => ({ ...state, said });
+  const problemOf = (span: Span, cuts: readonly Cut[]): string | undefined => {
+    if (span.startSeconds < 0 || span.endSeconds > limits.durationSeconds + 0.01)
+      return 'A round lies within the file.';
+    if (span.endSeconds - span.startSeconds < LEAST_SECONDS) return `A round lasts at least ${LEAST_SECONDS} seconds.`;
+    if (limits.kept.some((one) => overlaps(one, span)))
+      return 'A round was cut out here before. Change it on its card.';
+    return cuts.some((one) => overlaps(one, span))
+      ? 'That would lie over another round. Merge the two with M.'
+      : undefined;
+  };
+  const place = (state: CutState, cut: Cut): CutState => {
+    const others = state.cuts.filter((one) => one.key !== cut.key);
+    const problem = problemOf(cut, others);
+    return problem ? refuse(state, problem) : step(state, [...others, cut], cut.key);
+  };
+
+  return (state: CutState, action: CutAction): CutState => {
+    const chosen = state.cuts.find((one) => one.key === state.chosenKey);
+    const index = state.cuts.findIndex((one) => one.key === state.chosenKey);
+    switch (action.kind) {
+      case 'choose':
+        return { ...state, chosenKey: action.key, said: undefined };
+      case 'step-choice': {
+        const next = index < 0 ? (action.by === 1 ? 0 : state.cuts.length - 1) : index + action.by;
+        return { ...state, chosenKey: state.cuts[next]?.key ?? state.chosenKey, said: undefined };
+      }
+      case 'begin-here': {
+        if (chosen && action.atSeconds < chosen.endSeconds)
+          return place(state, { ...chosen, startSeconds: action.atSeconds, state: 'confirmed' });
+        const next = [...state.cuts, ...limits.kept]
+          .map((one) => one.startSeconds)
+          .filter((at) => at > action.atSeconds);
+        const endSeconds = Math.min(action.atSeconds + NEW_SECONDS, limits.durationSeconds, ...next);
+        return place(state, { key: action.newKey, startSeconds: action.atSeconds, endSeconds, state: 'confirmed' });
+      }
+      case 'end-here': {
+        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓, or begin one with B.');
+        if (action.atSeconds <= chosen.startSeconds) return refuse(state, 'The end lies after the beginning.');
+        return place(state, { ...chosen, endSeconds: action.atSeconds, state: 'confirmed' });
+      }
+      case 'move': {
+        const cut = state.cuts.find((one) => one.key === action.key);
+        return cut ? place(state, { ...cut, ...action.span, state: 'confirmed' }) : state;
+      }
+      case 'confirm':
+        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓.');
+        return step(
+          state,
+          state.cuts.map((one) => (one === chosen ? { ...one, state: 'confirmed' } : one)),
+          state.cuts[index + 1]?.key ?? chosen.key,
+        );
+      case 'confirm-all':
+        return step(
+          state,
+          state.cuts.map((one) => ({ ...one, state: 'confirmed' as const })),
+        );
+      case 'drop':
+        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓.');
+        return step(
+          state,
+          state.cuts.filter((one) => one !== chosen),
+          (state.cuts[index + 1] ?? state.cuts[index - 1])?.key,
+        );
+      case 'merge': {
+        const next = state.cuts[index + 1];
+        if (!chosen || !next) return refuse(state, 'Choose a round that has another after it: the two become one.');
+        const merged: Cut = {
+          key: chosen.key,
+          startSeconds: chosen.startSeconds,
+          endSeconds: next.endSeconds,
+          state: 'confirmed',
+        };
+        const others = state.cuts.filter((one) => one !== chosen && one !== next);
+        const problem = problemOf(merged, others);
+        return problem ? refuse(state, problem) : step(state, [...others, merged], merged.key);
+      }
+      case 'split': {
+        const target = state.cuts.find(
+          (one) => one.startSeconds < action.atSeconds && action.atSeconds < one.endSeconds,
+        );
+        if (!target) return refuse(state, 'Go to a moment inside a round: it is split there.');
+        const first: Cut = {
+          key: target.key,
+          startSeconds: target.startSeconds,
+          endSeconds: action.atSeconds,
+          state: 'confirmed',
+        };
+        const second: Cut = {
+          key: action.newKey,
+          startSeconds: action.atSeconds,
+          endSeconds: target.endSeconds,
+          state: 'confirmed',
+        };
+        const problem = problemOf(first, []) ?? problemOf(second, []);
+        if (problem) return refuse(state, problem);
+        return step(state, [...state.cuts.filter((one) => one !== target), first, second], second.key);
+      }
+      case 'undo': {
+        const before = state.past.at(-1);
+        if (!before) return state;
+        return {
+          ...state,
+          cuts: before,
+          past: state.past.slice(0, -1),
+          future: [...state.future, state.cuts],
+          said: undefined,
+        };
+      }
+      case 'redo': {
+        const after = state.future.at(-1);
+        if (!after) return state;
+        return {
+          ...state,
+          cuts: after,
+          future: state.future.slice(0, -1),
+          past: [...state.past, state.cuts],
+          said: undefined,
+        };
+      }
+      case 'restore': {
+        const cuts = byStart(action.cuts.filter((one) => !problemOf(one, [])));
+        return { cuts, chosenKey: cuts[0]?.key, past: [], future: [] };
+      }
+      case 'cut-out':
+        // They are rounds now: going back would make them a second time.
+        return { cuts: state.cuts.filter((one) => !action.keys.includes(one.key)), past: [], future: [] };
+    }
+  };
+}
+
+/** The cuts a file opens with: what is proposed and lies over nothing that was cut out before. */
+export function firstCuts(
+  proposals: readonly (Span & Pick<Cut, 'reason' | 'confidenceRatio' | 'plannedSeconds'>)[],
+  kept: readonly Span[],
+): CutState {
+  const free = proposals.filter((one) => !kept.some((round) => overlaps(round, one)));
+  const cuts = free.map((one) => ({
+    ...one,
+    key: `proposal-${Math.round(one.startSeconds * 10)}`,
+    state: 'proposed' as const,
+  }));
+  return { cuts: byStart(cuts), chosenKey: cuts[0]?.key, past: [], future: [] };
+}
+
+const reasonWords: Readonly<Record<NonNullable<Cut['reason']>, string>> = {
+  'bell-to-bell': 'from bell to bell',
+  'bell-to-early-bell': 'from bell to bell, not a usual length',
+  'bell-to-stillness': 'from the bell until everybody stops',
+  'movement-only': 'movement, no bell',
+};
+
+/** "from bell to bell · sure", or nothing for what was cut by hand. */
+export function whyWords(cut: Cut): string {
+  if (!cut.reason || cut.confidenceRatio === undefined) return 'cut by hand';
+  const sure = cut.confidenceRatio >= 0.85 ? 'sure' : cut.confidenceRatio >= 0.5 ? 'likely' : 'a guess';
+  return `${reasonWords[cut.reason]} · ${sure}`;
+}

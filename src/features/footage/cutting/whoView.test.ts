@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import { emptyCorner, type KnownPerson, kitOf, rotate, toRounds, type WhoRow } from './whoView';
+
+const people: KnownPerson[] = [
+  { id: 'p1', name: 'Ana', standing: 'student', division: 'female', belt: 'blue', stripes: 2, weightKg: 61.2 },
+  { id: 'p2', name: 'Marek', standing: 'partner', belt: 'white', stripes: 0 },
+];
+const row = (key: string, startSeconds: number, plannedSeconds?: number): WhoRow => ({
+  key,
+  startSeconds,
+  endSeconds: startSeconds + 300,
+  plannedSeconds,
+  a: { ...emptyCorner, personId: 'p1', toldApartBy: 'white gi' },
+  b: { ...emptyCorner, personId: 'p2', toldApartBy: 'blue gi' },
+});
+const facts = {
+  heldOn: '2026-11-20',
+  uniform: 'gi' as const,
+  ruleSet: 'no-score',
+  occasion: 'sparring' as const,
+  plannedMinutes: '4,5',
+  firstNumber: 3,
+  theme: '',
+};
+
+describe('who is in them', () => {
+  it('rotates with those who stayed, in their corners', () => {
+    const [before, next] = [row('1', 0), row('2', 400)];
+    expect(rotate(before, next, 'first')).toMatchObject({ startSeconds: 400, a: { personId: 'p1' }, b: emptyCorner });
+    expect(rotate(before, next, 'second')).toMatchObject({ a: emptyCorner, b: { toldApartBy: 'blue gi' } });
+    expect(rotate(before, next, 'both')).toEqual({ ...next, a: before.a, b: before.b });
+    expect(rotate(before, next, 'nobody')).toMatchObject({ a: emptyCorner, b: emptyCorner });
+    expect(kitOf([before], 'p2')).toBe('blue gi');
+    expect(kitOf([before], 'p9')).toBe('');
+  });
+  it('takes belt and weight of the people, the bell’s own length, and numbers on', () => {
+    const rounds = toRounds(
+      [row('1', 0, 300), { ...row('2', 400), b: { ...emptyCorner, newName: 'Otto', newBelt: 'purple' } }],
+      facts,
+      people,
+      'f',
+      'kg',
+    );
+    expect(rounds.map((one) => [one.numberInSession, one.plannedSeconds])).toEqual([
+      [3, 300],
+      [4, 270],
+    ]);
+    expect(rounds[0]!.a).toMatchObject({
+      personId: 'p1',
+      belt: 'blue',
+      stripes: 2,
+      weight: 61.2,
+      weightSource: 'stated',
+    });
+    expect(rounds[0]!.b).toMatchObject({ weight: undefined, weightSource: undefined });
+    expect(rounds[1]!.b).toMatchObject({ personId: undefined, newName: 'Otto', belt: 'purple' });
+    expect(toRounds([row('1', 0)], facts, people, 'f', 'lb')[0]!.a.weight).toBe(134.9);
+  });
+});
