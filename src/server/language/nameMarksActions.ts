@@ -8,8 +8,8 @@ import { pool } from '@/data/client';
 import { findMark } from '@/data/marks/marks';
 import { findRound } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
+import { isUuid } from '../kernel/isUuid';
 import { applyChanges } from '../marks/applyChanges';
-import { isUuid } from '../rounds/loadReview';
 import type { WordOutcome } from './houseInput';
 
 /** Gives marks another concept of their kind, one stored change for each: what was marked without a name gets one. */

@@ -5,7 +5,7 @@ import { listPeople, type Person } from '@/data/people/people';
 import { findRound, listRounds, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
-import { isUuid } from './loadReview';
+import { isUuid } from '../kernel/isUuid';
 
 export interface RoundCardPage {
   readonly round?: Round;
