@@ -138,4 +138,27 @@ describe('displayed clocks', () => {
     });
     expect(parseDisplayedClock({ ...down, ties: [...down.ties].reverse() }).ok).toBe(true);
   });
+  it('stands still in stoppages, when the coach says that it does', () => {
+    const paused = {
+      name: 'table',
+      counts: 'down' as const,
+      ties: [
+        { mediaSeconds: 10, readingSeconds: 300 },
+        { mediaSeconds: 130, readingSeconds: 200 },
+      ],
+      standsStill: [
+        { startSeconds: 50, endSeconds: 65 },
+        { startSeconds: 60, endSeconds: 70 },
+      ],
+    };
+    expect(readClock(paused, 50).seconds).toBeCloseTo(260, 9);
+    expect(readClock(paused, 60).seconds).toBeCloseTo(260, 9);
+    expect(readClock(paused, 70).seconds).toBeCloseTo(260, 9);
+    expect(readClock(paused, 71).seconds).toBeCloseTo(259, 9);
+    expect(readClock(paused, 0)).toEqual({ seconds: 310, extrapolated: true });
+    expect(driftPerMinute(paused)).toBeCloseTo(0, 9);
+    const within = { ...paused, ties: paused.ties.map((tie, index) => ({ ...tie, mediaSeconds: 52 + index })) };
+    expect(readClock(within, 53).seconds).toBe(300);
+    expect(driftPerMinute(within)).toBe(0);
+  });
 });

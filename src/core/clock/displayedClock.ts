@@ -1,4 +1,5 @@
 import { fail, type Result, succeed } from '../kernel';
+import { liveSecondsBetween, liveSpans, type Span } from './liveTime';
 
 /** One tie of a displayed clock to the footage: at this media time the clock read this. */
 export interface ClockTie {
@@ -11,6 +12,8 @@ export interface DisplayedClock {
   readonly counts: 'up' | 'down';
   /** At least two ties in order of media time. */
   readonly ties: readonly ClockTie[];
+  /** Stretches of media time in which this clock stood still; absent for a clock that runs through. */
+  readonly standsStill?: readonly Span[];
 }
 
 export type ClockProblem =
@@ -38,7 +41,15 @@ export interface ClockReading {
   readonly extrapolated: boolean;
 }
 
-/** What the clock reads at a moment: linear between ties. */
+/** Seconds for which the clock ran between two moments, negative when they are in the other order. */
+function ranBetween({ standsStill }: DisplayedClock, fromSeconds: number, toSeconds: number): number {
+  if (!standsStill?.length || fromSeconds === toSeconds) return toSeconds - fromSeconds;
+  const whole = { startSeconds: Math.min(fromSeconds, toSeconds), endSeconds: Math.max(fromSeconds, toSeconds) };
+  const ran = liveSecondsBetween(liveSpans(whole, standsStill), whole.startSeconds, whole.endSeconds);
+  return toSeconds > fromSeconds ? ran : -ran;
+}
+
+/** What the clock reads at a moment: linear in the time that it ran between ties. A pair of ties within one standstill has no slope. */
 export function readClock(clock: DisplayedClock, mediaSeconds: number): ClockReading {
   const { ties } = clock;
   const last = ties.length - 1;
@@ -46,17 +57,20 @@ export function readClock(clock: DisplayedClock, mediaSeconds: number): ClockRea
   if (upper < 1) upper = upper === -1 ? last : 1;
   const from = ties[upper - 1]!;
   const to = ties[upper]!;
-  const slope = (to.readingSeconds - from.readingSeconds) / (to.mediaSeconds - from.mediaSeconds);
+  const ran = ranBetween(clock, from.mediaSeconds, to.mediaSeconds);
+  const slope = ran > 0 ? (to.readingSeconds - from.readingSeconds) / ran : 0;
   const extrapolated = mediaSeconds < ties[0]!.mediaSeconds || mediaSeconds > ties[last]!.mediaSeconds;
-  return { seconds: from.readingSeconds + slope * (mediaSeconds - from.mediaSeconds), extrapolated };
+  const seconds = from.readingSeconds + slope * ranBetween(clock, from.mediaSeconds, mediaSeconds);
+  return { seconds, extrapolated };
 }
 
-/** Seconds the clock gains on the footage per minute of media time, first to last tie; positive is fast. */
+/** Seconds the clock gains on the footage per minute of media time in which it ran, first to last tie; positive is fast. */
 export function driftPerMinute(clock: DisplayedClock): number {
   const first = clock.ties[0]!;
   const last = clock.ties[clock.ties.length - 1]!;
   const elapsed = Math.abs(last.readingSeconds - first.readingSeconds);
-  return ((elapsed - (last.mediaSeconds - first.mediaSeconds)) / (last.mediaSeconds - first.mediaSeconds)) * 60;
+  const ran = ranBetween(clock, first.mediaSeconds, last.mediaSeconds);
+  return ran > 0 ? ((elapsed - ran) / ran) * 60 : 0;
 }
 
 /** Largest less smallest time elapsed on several clocks between two moments; 0 for fewer than two clocks. */

@@ -1,2 +1,4 @@
+export * from './ageClass';
 export * from './gap';
+export * from './history';
 export * from './weightClasses';

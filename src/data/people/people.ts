@@ -15,6 +15,8 @@ const personRow = z
     weight_kg: z.number().nullable(),
     injured_until: z.string().nullable(),
     injury_note: z.string().nullable(),
+    height_cm: z.number().nullable(),
+    competes_on: z.string().nullable(),
     version: z.number(),
   })
   .transform((row) => ({
@@ -28,12 +30,16 @@ const personRow = z
     weightKg: row.weight_kg ?? undefined,
     injuredUntil: row.injured_until ?? undefined,
     injuryNote: row.injury_note ?? undefined,
+    heightCm: row.height_cm ?? undefined,
+    competesOn: row.competes_on ?? undefined,
     version: row.version,
   }));
 export type Person = z.output<typeof personRow>;
-export type NewPerson = Omit<Person, 'version'>;
+type LateFacts = 'heightCm' | 'competesOn';
+export type NewPerson = Omit<Person, 'version' | LateFacts> & Partial<Pick<Person, LateFacts>>;
 
-const columns = 'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, version';
+const columns =
+  'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on, version';
 
 export const listPeople = (database: Database, most = 1000) =>
   listRows(database, personRow, `select ${columns} from person order by lower(name), id limit $1`, [most]);
@@ -60,13 +66,15 @@ const valuesOf = (person: NewPerson) => [
   person.weightKg ?? null,
   person.injuredUntil ?? null,
   person.injuryNote ?? null,
+  person.heightCm ?? null,
+  person.competesOn ?? null,
 ];
 
 export const insertPerson = (database: Database, person: NewPerson) =>
   runStatement(
     database,
-    `insert into person (id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict (id) do nothing`,
+    `insert into person (id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12) on conflict (id) do nothing`,
     valuesOf(person),
   );
 
@@ -75,8 +83,8 @@ export const updatePerson = (database: Database, person: Person) =>
   runStatement(
     database,
     `update person set name = $2, standing = $3, division = $4, born_on = $5, belt = $6, stripes = $7, weight_kg = $8,
-       injured_until = $9, injury_note = $10, version = version + 1
-     where id = $1 and version = $11`,
+       injured_until = $9, injury_note = $10, height_cm = $11, competes_on = $12, version = version + 1
+     where id = $1 and version = $13`,
     [...valuesOf(person), person.version],
   );
 

@@ -3,6 +3,7 @@ import { weightSources } from '@/core/partner';
 import { anyBelts } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
+import { circumstancesShape, conditionShape, stillShape } from './circumstances';
 
 const athleteShape = z
   .object({
@@ -14,6 +15,8 @@ const athleteShape = z
     weight_kg: z.number().nullable(),
     weight_source: z.enum(weightSources).nullable(),
     told_apart_by: z.string(),
+    condition: conditionShape,
+    still: stillShape.nullable(),
   })
   .transform((row) => ({
     personId: row.person_id,
@@ -24,6 +27,8 @@ const athleteShape = z
     weightKg: row.weight_kg ?? undefined,
     weightSource: row.weight_source ?? undefined,
     toldApartBy: row.told_apart_by,
+    condition: row.condition,
+    still: row.still ?? undefined,
   }));
 export type RoundAthlete = z.output<typeof athleteShape>;
 
@@ -37,6 +42,7 @@ const roundRow = z
     planned_seconds: z.number(),
     occasion: z.enum(['sparring', 'positional', 'competition']),
     theme: z.string(),
+    circumstances: circumstancesShape,
     number_in_session: z.number(),
     start_seconds: z.number(),
     end_seconds: z.number(),
@@ -54,6 +60,7 @@ const roundRow = z
     plannedSeconds: row.planned_seconds,
     occasion: row.occasion,
     theme: row.theme,
+    circumstances: row.circumstances,
     numberInSession: row.number_in_session,
     startSeconds: row.start_seconds,
     endSeconds: row.end_seconds,
@@ -66,10 +73,10 @@ export type Round = z.output<typeof roundRow>;
 
 const athleteJson = (slot: 'a' | 'b') =>
   `(select json_build_object('person_id', ra.person_id, 'name', p.name, 'division', p.division, 'belt', ra.belt, 'stripes', ra.stripes,
-      'weight_kg', ra.weight_kg, 'weight_source', ra.weight_source, 'told_apart_by', ra.told_apart_by)
+      'weight_kg', ra.weight_kg, 'weight_source', ra.weight_source, 'told_apart_by', ra.told_apart_by, 'condition', ra.condition, 'still', ra.still)
     from round_athlete ra join person p on p.id = ra.person_id where ra.round_id = r.id and ra.slot = '${slot}') as ${slot}`;
 
-const selectRound = `select r.id, r.footage_id, r.held_on, r.uniform, r.rule_set, r.planned_seconds, r.occasion, r.theme, r.number_in_session,
+const selectRound = `select r.id, r.footage_id, r.held_on, r.uniform, r.rule_set, r.planned_seconds, r.occasion, r.theme, r.circumstances, r.number_in_session,
     r.start_seconds, r.end_seconds, r.version, ${athleteJson('a')}, ${athleteJson('b')},
     (select count(*)::int from mark m where m.round_id = r.id and m.deleted_at is null) as mark_count
   from round r`;
@@ -88,6 +95,16 @@ export const listRoundsOfFootage = (database: Database, footageId: string, most 
     most,
   ]);
 
+/** Filmed rounds in which nobody has marked anything yet, newest first. */
+export const listWaitingRounds = (database: Database, most = 200) =>
+  listRows(
+    database,
+    roundRow,
+    `${selectRound} where r.footage_id is not null and not exists (select 1 from mark m where m.round_id = r.id and m.deleted_at is null)
+     order by r.held_on desc, r.number_in_session desc, r.id limit $1`,
+    [most],
+  );
+
 /** Rounds that any of these people took part in since a day, oldest first. */
 export const listRoundsOfPeople = (database: Database, personIds: readonly string[], since: string, most = 2000) =>
   listRows(
@@ -98,7 +115,8 @@ export const listRoundsOfPeople = (database: Database, personIds: readonly strin
     [personIds, since, most],
   );
 
-export type RoundContent = Omit<Round, 'version' | 'markCount' | 'a' | 'b'>;
+export type RoundContent = Omit<Round, 'version' | 'markCount' | 'a' | 'b' | 'circumstances'> &
+  Partial<Pick<Round, 'circumstances'>>;
 
 const valuesOf = (round: RoundContent) => [
   round.id,
@@ -112,13 +130,14 @@ const valuesOf = (round: RoundContent) => [
   round.numberInSession,
   round.startSeconds,
   round.endSeconds,
+  JSON.stringify(round.circumstances ?? {}),
 ];
 
 export const insertRound = (database: Database, round: RoundContent, createdBy: string | undefined) =>
   runStatement(
     database,
-    `insert into round (id, footage_id, held_on, uniform, rule_set, planned_seconds, occasion, theme, number_in_session, start_seconds, end_seconds, created_by)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)`,
+    `insert into round (id, footage_id, held_on, uniform, rule_set, planned_seconds, occasion, theme, number_in_session, start_seconds, end_seconds, circumstances, created_by)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
     [...valuesOf(round), createdBy ?? null],
   );
 
@@ -127,12 +146,13 @@ export const updateRound = (database: Database, round: RoundContent, version: nu
   runStatement(
     database,
     `update round set footage_id = $2, held_on = $3, uniform = $4, rule_set = $5, planned_seconds = $6, occasion = $7, theme = $8,
-       number_in_session = $9, start_seconds = $10, end_seconds = $11, version = version + 1
-     where id = $1 and version = $12`,
+       number_in_session = $9, start_seconds = $10, end_seconds = $11, circumstances = $12, version = version + 1
+     where id = $1 and version = $13`,
     [...valuesOf(round), version],
   );
 
-export type AthleteEntry = Omit<RoundAthlete, 'name' | 'division'>;
+export type AthleteEntry = Omit<RoundAthlete, 'name' | 'division' | 'condition' | 'still'> &
+  Partial<Pick<RoundAthlete, 'condition' | 'still'>>;
 
 export const deleteAthletes = (database: Database, roundId: string) =>
   runStatement(database, 'delete from round_athlete where round_id = $1', [roundId]);
@@ -140,8 +160,8 @@ export const deleteAthletes = (database: Database, roundId: string) =>
 export const insertAthlete = (database: Database, roundId: string, slot: 'a' | 'b', entry: AthleteEntry) =>
   runStatement(
     database,
-    `insert into round_athlete (round_id, slot, person_id, belt, stripes, weight_kg, weight_source, told_apart_by)
-     values ($1, $2, $3, $4, $5, $6, $7, $8)`,
+    `insert into round_athlete (round_id, slot, person_id, belt, stripes, weight_kg, weight_source, told_apart_by, condition, still)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10)`,
     [
       roundId,
       slot,
@@ -151,8 +171,18 @@ export const insertAthlete = (database: Database, roundId: string, slot: 'a' | '
       entry.weightKg ?? null,
       entry.weightSource ?? null,
       entry.toldApartBy,
+      JSON.stringify(entry.condition ?? {}),
+      entry.still ? JSON.stringify(entry.still) : null,
     ],
   );
+
+/** Keeps the picture that shows who one athlete of a round is; null forgets it. */
+export const setStill = (database: Database, roundId: string, slot: 'a' | 'b', still: RoundAthlete['still'] | null) =>
+  runStatement(database, 'update round_athlete set still = $3 where round_id = $1 and slot = $2', [
+    roundId,
+    slot,
+    still ? JSON.stringify(still) : null,
+  ]);
 
 export const deleteRound = (database: Database, id: string) =>
   runStatement(database, 'delete from round where id = $1', [id]);

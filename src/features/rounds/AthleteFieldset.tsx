@@ -2,6 +2,7 @@
 
 import { styled } from 'styled-components';
 import type { WeightUnit } from '@/core/kernel';
+import { type AgeClass, ageClassOn } from '@/core/partner';
 import { type AnyBelt, anyBelts, beltCloth, beltName, beltWords, mostStripes } from '@/core/vocabulary';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Choice, Select, TextField } from '@/ui/primitives';
@@ -14,6 +15,8 @@ const Box = styled.fieldset`
   legend { padding: 0; font-size: ${size.body}; font-weight: 600; margin-bottom: ${space(2)}; }
   .pair { display: grid; grid-template-columns: 1fr 1fr; gap: ${space(4)}; }
   .weight { display: grid; grid-template-columns: minmax(90px, 1fr) auto; gap: ${space(4)}; }
+  .height { display: grid; grid-template-columns: 120px 1fr; gap: ${space(4)}; align-items: center; }
+  .height p { margin: ${space(4)} 0 0; color: ${color.quiet}; font-size: ${size.small}; }
   .belt { display: flex; align-items: flex-end; gap: ${space(3)}; }
   .belt > :first-child { flex: 1; }
 `;
@@ -22,6 +25,8 @@ export interface AthleteFieldsetProps {
   readonly slot: 'a' | 'b';
   readonly fields: AthleteFields;
   readonly people: readonly PersonFacts[];
+  /** The day of the round, for the age class. */
+  readonly heldOn: string;
   readonly unit: WeightUnit;
   readonly messages: Readonly<Record<string, string>>;
   readonly onChange: (patch: Partial<AthleteFields>) => void;
@@ -30,7 +35,17 @@ export interface AthleteFieldsetProps {
 
 const NEW = 'somebody-new';
 
-export function AthleteFieldset({ slot, fields, people, unit, messages, onChange, onPerson }: AthleteFieldsetProps) {
+export function AthleteFieldset({
+  slot,
+  fields,
+  people,
+  heldOn,
+  unit,
+  messages,
+  onChange,
+  onPerson,
+}: AthleteFieldsetProps) {
+  const bornOn = people.find((one) => one.id === fields.personId)?.bornOn;
   const message = (field: string): string | undefined => messages[`${slot}.${field}`];
   const options = [
     { value: NEW, label: 'Somebody new …' },
@@ -134,6 +149,21 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
           ]}
         />
       </div>
+      <div className="height">
+        <TextField
+          label="Height"
+          unit="cm"
+          inputMode="numeric"
+          value={fields.height}
+          onChange={(height) => onChange({ height })}
+          problem={message('condition.heightCm')}
+        />
+        <p>
+          {bornOn
+            ? `Age class that day: ${ageClassWords(ageClassOn(bornOn, heldOn))}.`
+            : 'Age class: not known; the day of birth belongs to the person’s details.'}
+        </p>
+      </div>
       {fields.personId && fields.division ? null : (
         <Choice
           label="Division, for the weight class"
@@ -148,6 +178,9 @@ export function AthleteFieldset({ slot, fields, people, unit, messages, onChange
     </Box>
   );
 }
+
+/** "master 2", as a coach says it. */
+const ageClassWords = (ageClass: AgeClass): string => ageClass.replace('-', ' ');
 
 const beltLabel = (belt: AnyBelt): string =>
   belt.includes('-') || ['grey', 'yellow', 'orange', 'green'].includes(belt)

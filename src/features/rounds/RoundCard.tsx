@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useReducer, useState, useTransition } from 'react';
+import { useMemo, useReducer, useState, useTransition } from 'react';
 import { styled } from 'styled-components';
 import { ruleSets } from '@/core/scoring';
 import { removeRound, saveRound } from '@/server/rounds/roundActions';
@@ -10,9 +10,10 @@ import { Fields, Notice, Page, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, Choice, ConfirmDialog, Select, TextField } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import { AthleteFieldset } from './AthleteFieldset';
+import { CircumstancesFields } from './CircumstancesFields';
 import { CutPreview } from './CutPreview';
 import { gapView } from './gapView';
-import { type CardFields, cardReducer, type PersonFacts, toRoundInput } from './roundCardReducer';
+import { type CardFields, createCardReducer, type PersonFacts, toRoundInput } from './roundCardReducer';
 
 const Pair = styled.div`
   display: grid; grid-template-columns: 1fr 1fr; gap: ${space(8)};
@@ -32,7 +33,8 @@ export interface RoundCardProps {
 
 export function RoundCard({ initial, existing, footage, people, unit }: RoundCardProps) {
   const router = useRouter();
-  const [fields, dispatch] = useReducer(cardReducer, initial);
+  const reduce = useMemo(() => createCardReducer(people, unit), [people, unit]);
+  const [fields, dispatch] = useReducer(reduce, initial);
   const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
   const [saving, startSaving] = useTransition();
   const [deleting, setDeleting] = useState(false);
@@ -92,10 +94,11 @@ export function RoundCard({ initial, existing, footage, people, unit }: RoundCar
                 slot={slot}
                 fields={fields[slot]}
                 people={people}
+                heldOn={fields.lastDay}
                 unit={unit}
                 messages={messages}
                 onChange={(patch) => dispatch({ kind: 'athlete', slot, patch })}
-                onPerson={(person) => dispatch({ kind: 'choose-person', slot, person, unit })}
+                onPerson={(person) => dispatch({ kind: 'choose-person', slot, person })}
               />
             ))}
           </Pair>
@@ -181,6 +184,23 @@ export function RoundCard({ initial, existing, footage, people, unit }: RoundCar
               hint="“bottom only today”, “no submissions”; leave empty for an ordinary round"
             />
           </Stack>
+        </div>
+      </Section>
+      <Section>
+        <h2>What it was like</h2>
+        <div className="note">
+          All of it may stay open. What was agreed shields what was done on purpose; a round played for the camera
+          enters no rate.
+        </div>
+        <div className="matter">
+          <CircumstancesFields
+            circumstances={fields.circumstances}
+            a={fields.a}
+            b={fields.b}
+            messages={messages}
+            onChange={(patch) => set({ circumstances: { ...fields.circumstances, ...patch } })}
+            onAthlete={(slot, patch) => dispatch({ kind: 'athlete', slot, patch })}
+          />
         </div>
       </Section>
       <Row>

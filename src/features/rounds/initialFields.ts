@@ -1,4 +1,5 @@
 import type { WeightUnit } from '@/core/kernel';
+import { type Circumstances, type Condition, ordinaryCircumstances } from '@/core/round';
 import type { RoundInput } from '@/server/rounds/roundInput';
 import { type AthleteFields, type CardFields, emptyAthlete, type PersonFacts, showWeight } from './roundCardReducer';
 
@@ -11,6 +12,7 @@ interface KnownAthlete {
   readonly weightKg?: number;
   readonly weightSource?: AthleteFields['weightSource'];
   readonly toldApartBy: string;
+  readonly condition: Condition;
 }
 
 export type KnownRound = Pick<
@@ -25,11 +27,14 @@ export type KnownRound = Pick<
   | 'startSeconds'
   | 'endSeconds'
 > & {
+  readonly circumstances: Circumstances;
   readonly a: KnownAthlete;
   readonly b: KnownAthlete;
 };
 
 const athleteFields = (one: KnownAthlete, people: readonly PersonFacts[], unit: WeightUnit): AthleteFields => ({
+  condition: { freshness: one.condition.freshness, sleep: one.condition.sleep, hurt: one.condition.hurt },
+  height: String(one.condition.heightCm ?? people.find((person) => person.id === one.personId)?.heightCm ?? ''),
   personId: one.personId,
   name: one.name,
   standing: people.find((person) => person.id === one.personId)?.standing ?? 'student',
@@ -45,6 +50,8 @@ const athleteFields = (one: KnownAthlete, people: readonly PersonFacts[], unit: 
 export function fieldsOfRound(round: KnownRound, people: readonly PersonFacts[], unit: WeightUnit): CardFields {
   return {
     heldOn: round.heldOn,
+    lastDay: round.heldOn,
+    circumstances: round.circumstances,
     uniform: round.uniform,
     ruleSet: round.ruleSet,
     plannedMinutes: String(round.plannedSeconds / 60),
@@ -66,6 +73,8 @@ export function newFields(
 ): CardFields {
   return {
     heldOn: today,
+    lastDay: today,
+    circumstances: ordinaryCircumstances,
     uniform: latest?.uniform ?? 'gi',
     ruleSet: latest?.ruleSet ?? 'no-score',
     plannedMinutes: latest ? String(latest.plannedSeconds / 60) : '5',

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { messagesOf, roundInput } from '@/server/rounds/roundInput';
 import { gapView } from './gapView';
 import { newFields } from './initialFields';
-import { cardReducer, emptyAthlete, readNumber, toRoundInput } from './roundCardReducer';
+import { createCardReducer, emptyAthlete, readNumber, toRoundInput } from './roundCardReducer';
 
 const ana = {
   id: '11111111-1111-4111-8111-111111111111',
@@ -12,15 +12,40 @@ const ana = {
   belt: 'blue' as const,
   stripes: 2,
   weightKg: 61.4,
+  belts: [
+    { sinceDay: '2025-01-10', belt: 'white' as const, stripes: 4 },
+    { sinceDay: '2026-06-01', belt: 'blue' as const, stripes: 2 },
+  ],
+  weights: [
+    { sinceDay: '2026-02-01', weightKg: 63, source: 'measured' as const },
+    { sinceDay: '2026-11-01', weightKg: 61.4, source: 'stated' as const },
+  ],
 };
 const fields = newFields('2026-11-23', 120, undefined);
 
 describe('the round’s card', () => {
   it('takes belt and weight of the chosen person, and keeps what is changed for the day', () => {
-    const chosen = cardReducer(fields, { kind: 'choose-person', slot: 'a', person: ana, unit: 'lb' });
+    const cardReducer = createCardReducer([ana], 'lb');
+    const chosen = cardReducer(fields, { kind: 'choose-person', slot: 'a', person: ana });
     expect(chosen.a).toMatchObject({ name: 'Ana Velden', belt: 'blue', stripes: 2, weight: '135.4' });
     const changed = cardReducer(chosen, { kind: 'athlete', slot: 'a', patch: { weight: '140' } });
     expect(cardReducer(changed, { kind: 'swap' }).b.weight).toBe('140');
+  });
+
+  it('gives yesterday’s round yesterday’s belt and weight, unless they were changed by hand', () => {
+    const reduce = createCardReducer([ana], 'kg');
+    const chosen = reduce(fields, { kind: 'choose-person', slot: 'a', person: ana });
+    const typed = reduce(chosen, { kind: 'set', patch: { heldOn: '2026-03-0' } });
+    expect(typed.a.belt).toBe('blue');
+    const march = reduce(typed, { kind: 'set', patch: { heldOn: '2026-03-01' } });
+    expect(march.a).toMatchObject({ belt: 'white', stripes: 4, weight: '63', weightSource: 'measured' });
+    const byHand = reduce(march, { kind: 'athlete', slot: 'a', patch: { weight: '64' } });
+    expect(reduce(byHand, { kind: 'set', patch: { heldOn: '2026-11-10' } }).a).toMatchObject({
+      belt: 'white',
+      weight: '64',
+    });
+    // Before all that is known the nearest is taken.
+    expect(reduce(march, { kind: 'set', patch: { heldOn: '2020-01-01' } }).a).toMatchObject({ weight: '63' });
   });
 
   it('reads numbers with comma or point', () => {

@@ -1,5 +1,6 @@
-import { fromKilograms, type WeightUnit } from '@/core/kernel';
-import type { WeightSource } from '@/core/partner';
+import { fromKilograms, parseCalendarDate, type WeightUnit } from '@/core/kernel';
+import { type PersonOverTime, personOnDay, type WeightSource } from '@/core/partner';
+import { type Circumstances, type Condition, unknownCondition } from '@/core/round';
 import { adultRoundMinutes } from '@/core/scoring';
 import type { AnyBelt, Uniform } from '@/core/vocabulary';
 import type { AthleteInput, RoundInput } from '@/server/rounds/roundInput';
@@ -15,15 +16,20 @@ export interface AthleteFields {
   readonly weight: string;
   readonly weightSource: WeightSource;
   readonly toldApartBy: string;
+  readonly condition: Omit<Condition, 'heightCm'>;
+  readonly height: string;
 }
 
 export interface CardFields {
   readonly heldOn: string;
+  /** The last day that was a real one while the field is typed in. */
+  readonly lastDay: string;
   readonly uniform: Uniform;
   readonly ruleSet: string;
   readonly plannedMinutes: string;
   readonly occasion: 'sparring' | 'positional' | 'competition';
   readonly theme: string;
+  readonly circumstances: Circumstances;
   readonly numberInSession: string;
   readonly start: number;
   readonly end: number;
@@ -39,16 +45,17 @@ export const emptyAthlete: AthleteFields = {
   weight: '',
   weightSource: 'stated',
   toldApartBy: '',
+  condition: unknownCondition,
+  height: '',
 };
 
-export interface PersonFacts {
+export interface PersonFacts extends PersonOverTime {
   readonly id: string;
   readonly name: string;
   readonly standing: 'student' | 'partner' | 'guest';
   readonly division?: 'male' | 'female';
-  readonly belt: AnyBelt;
-  readonly stripes: number;
-  readonly weightKg?: number;
+  readonly bornOn?: string;
+  readonly heightCm?: number;
 }
 
 export type CardAction =
@@ -58,36 +65,59 @@ export type CardAction =
       readonly kind: 'choose-person';
       readonly slot: 'a' | 'b';
       readonly person: PersonFacts;
-      readonly unit: WeightUnit;
     }
   | { readonly kind: 'swap' };
 
 export const showWeight = (weightKg: number | undefined, unit: WeightUnit): string =>
   weightKg === undefined ? '' : String(Number(fromKilograms(weightKg, unit).toFixed(1)));
 
-/** Choosing a known person fills in belt and weight as they are today; all of it can still be changed for that day. */
-export function cardReducer(fields: CardFields, action: CardAction): CardFields {
-  switch (action.kind) {
-    case 'set':
-      return { ...fields, ...action.patch };
-    case 'athlete':
-      return { ...fields, [action.slot]: { ...fields[action.slot], ...action.patch } };
-    case 'choose-person': {
-      const { id, name, standing, division, belt, stripes, weightKg } = action.person;
-      const patch = {
-        personId: id,
-        name,
-        standing,
-        division,
-        belt,
-        stripes,
-        weight: showWeight(weightKg, action.unit),
-      };
-      return { ...fields, [action.slot]: { ...fields[action.slot], ...patch } };
+/** Belt and weight of a day as they stand in the fields. */
+function factsOnDay(person: PersonFacts, day: string, unit: WeightUnit) {
+  const { belt, stripes, weightKg, weightSource = 'stated' } = personOnDay(person, day);
+  return { belt, stripes, weight: showWeight(weightKg, unit), weightSource };
+}
+
+/**
+ * Choosing a known person fills in belt and weight of the round's day; all of it can still be changed. Another day brings that day's belt and
+ * weight where nobody has changed them.
+ */
+export function createCardReducer(people: readonly PersonFacts[], unit: WeightUnit) {
+  const onDay = (athlete: AthleteFields, before: string, now: string): AthleteFields => {
+    const person = people.find((one) => one.id === athlete.personId);
+    if (!person) return athlete;
+    const untouched = Object.entries(factsOnDay(person, before, unit)).every(
+      ([field, value]) => athlete[field as keyof AthleteFields] === value,
+    );
+    return untouched ? { ...athlete, ...factsOnDay(person, now, unit) } : athlete;
+  };
+  return (fields: CardFields, action: CardAction): CardFields => {
+    switch (action.kind) {
+      case 'set': {
+        const next = { ...fields, ...action.patch };
+        if (next.heldOn === fields.heldOn || !parseCalendarDate(next.heldOn)) return next;
+        // A day half typed is no day: the last real one counts as the one before.
+        const before = parseCalendarDate(fields.heldOn) ?? fields.lastDay;
+        return {
+          ...next,
+          lastDay: next.heldOn,
+          a: onDay(next.a, before, next.heldOn),
+          b: onDay(next.b, before, next.heldOn),
+        };
+      }
+      case 'athlete':
+        return { ...fields, [action.slot]: { ...fields[action.slot], ...action.patch } };
+      case 'choose-person': {
+        const { id, name, standing, division, heightCm } = action.person;
+        const day = parseCalendarDate(fields.heldOn) ?? fields.lastDay;
+        const facts = factsOnDay(action.person, day, unit);
+        const height = heightCm === undefined ? '' : String(heightCm);
+        const patch = { personId: id, name, standing, division, height, ...facts };
+        return { ...fields, [action.slot]: { ...fields[action.slot], ...patch } };
+      }
+      case 'swap':
+        return { ...fields, a: fields.b, b: fields.a };
     }
-    case 'swap':
-      return { ...fields, a: fields.b, b: fields.a };
-  }
+  };
 }
 
 /** A number as a coach types it, with comma or point; undefined for empty, NaN for what is no number. */
@@ -107,6 +137,7 @@ const athleteInput = (fields: AthleteFields, unit: WeightUnit): AthleteInput => 
   weightUnit: unit,
   weightSource: fields.weightSource,
   toldApartBy: fields.toldApartBy,
+  condition: { ...fields.condition, heightCm: readNumber(fields.height) },
 });
 
 /** The card as it is sent to the server. */
@@ -119,6 +150,7 @@ export function toRoundInput(fields: CardFields, footageId: string | undefined, 
     plannedSeconds: Math.round((readNumber(fields.plannedMinutes) ?? 0) * 60),
     occasion: fields.occasion,
     theme: fields.theme,
+    circumstances: { ...fields.circumstances, restrictions: [...fields.circumstances.restrictions] },
     numberInSession: readNumber(fields.numberInSession) ?? 1,
     startSeconds: fields.start,
     endSeconds: fields.end,

@@ -20,6 +20,8 @@ export interface PersonFacts {
   readonly weightKg?: number;
   readonly injuredUntil?: string;
   readonly injuryNote?: string;
+  readonly heightCm?: number;
+  readonly competesOn?: string;
 }
 
 export interface PersonDialogProps {
@@ -39,7 +41,12 @@ const fieldsOf = (person: PersonFacts | undefined, unit: 'kg' | 'lb') => ({
   weight: person?.weightKg === undefined ? '' : String(Number(fromKilograms(person.weightKg, unit).toFixed(1))),
   injuredUntil: person?.injuredUntil ?? '',
   injuryNote: person?.injuryNote ?? '',
+  height: person?.heightCm === undefined ? '' : String(person.heightCm),
+  competesOn: person?.competesOn ?? '',
 });
+
+const readNumber = (text: string): number | undefined =>
+  text.trim() === '' ? undefined : Number(text.trim().replace(',', '.'));
 
 export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProps) {
   const router = useRouter();
@@ -50,10 +57,9 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
 
   const save = () =>
     startSaving(async () => {
-      const { weight, ...rest } = fields;
-      const reading = weight.trim() === '' ? undefined : Number(weight.trim().replace(',', '.'));
+      const { weight, height, ...rest } = fields;
       const outcome = await savePerson(
-        { ...rest, weight: reading, weightUnit: unit },
+        { ...rest, weight: readNumber(weight), weightUnit: unit, heightCm: readNumber(height) },
         person && { id: person.id, version: person.version },
       ).catch(() => undefined);
       if (!outcome)
@@ -128,6 +134,21 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
           value={fields.bornOn}
           onChange={(bornOn) => set({ bornOn })}
           problem={messages.bornOn}
+        />
+        <TextField
+          label="Height"
+          unit="cm"
+          inputMode="numeric"
+          value={fields.height}
+          onChange={(height) => set({ height })}
+          problem={messages.heightCm}
+        />
+        <TextField
+          label="Next competition"
+          hint="YYYY-MM-DD, or empty"
+          value={fields.competesOn}
+          onChange={(competesOn) => set({ competesOn })}
+          problem={messages.competesOn}
         />
       </Fields>
       <Fields>

@@ -2,10 +2,10 @@ import { framesPerSecond } from '@/core/clock';
 import { findLulls, proposeRounds } from '@/core/footage';
 import { pool } from '@/data/client';
 import { findSignals } from '@/data/footage/signals';
-import { listPeople } from '@/data/people/people';
 import { listRounds, listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { localDay, today } from '../kernel/environment';
+import { listPeopleOverTime } from '../people/listPeopleOverTime';
 import { findServableFootage } from './findServableFootage';
 import { lookingOf } from './loadProgress';
 
@@ -17,7 +17,7 @@ export async function loadCutting(footageId: string) {
   const [signals, rounds, people, [latest]] = await Promise.all([
     findSignals(pool(), footage.id),
     listRoundsOfFootage(pool(), footage.id),
-    listPeople(pool()),
+    listPeopleOverTime(),
     listRounds(pool(), 1),
   ]);
   const motion = signals && { perSecond: signals.motionPerSecond, values: signals.motion };

@@ -1,5 +1,5 @@
 import { randomInt } from 'node:crypto';
-import { Logger, run } from 'graphile-worker';
+import { Logger, run, type TaskList } from 'graphile-worker';
 import { z } from 'zod';
 import { pool } from '@/data/client';
 import { reviveArrivals } from '@/data/footage/arrivals';
@@ -33,20 +33,19 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
   const client = await pool().connect();
   let number = randomInt(1, 2_000_000_000);
   while (!(await holdWorkerLock(client, number))) number = randomInt(1, 2_000_000_000);
-  const runner = await run({
-    pgPool: pool(),
-    concurrency: atOnce,
-    noHandleSignals: true,
-    pollInterval: 2000,
-    logger: new Logger(() => (level, message) => {
-      if (level === 'error') say(message);
-    }),
-    taskList: {
-      'take-in': async (payload) => takeIn(arrivalTask.parse(payload).arrivalId, number),
+  const logger = new Logger(() => (level, message) => {
+    if (level === 'error') say(message);
+  });
+  const take = (concurrency: number, taskList: TaskList) =>
+    run({ pgPool: pool(), concurrency, noHandleSignals: true, pollInterval: 2000, logger, taskList });
+  const runners = [
+    await take(atOnce, {
       look: async (payload) => doWork('look', footageTask.parse(payload).footageId, number, lookAt),
       proxy: async (payload) => doWork('proxy', footageTask.parse(payload).footageId, number, makeProxy),
-    },
-  });
+    }),
+    // A file that has just arrived is on the shelf within seconds, however long the others take.
+    await take(1, { 'take-in': async (payload) => takeIn(arrivalTask.parse(payload).arrivalId, number) }),
+  ];
   const inbox = createInboxWatcher(number);
   const round = repeat(
     LOOK_ROUND_MS,
@@ -60,7 +59,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
     number,
     stop: async () => {
       await round.stop();
-      await runner.stop();
+      await Promise.all(runners.map((runner) => runner.stop()));
       client.release(true);
     },
   };

@@ -22,6 +22,13 @@ export const personInput = z
     weight: z.number().optional(),
     weightUnit: z.enum(['kg', 'lb']),
     injuredUntil: optionalDay,
+    heightCm: z
+      .number()
+      .int('Write whole centimetres.')
+      .min(60, 'Write the height in centimetres, from 60 to 240.')
+      .max(240, 'Write the height in centimetres, from 60 to 240.')
+      .optional(),
+    competesOn: optionalDay,
     injuryNote: z.string().trim().max(300, 'Use at most 300 characters.'),
   })
   .superRefine((person, context) => {

@@ -1,11 +1,11 @@
 import { framesPerSecond } from '@/core/clock';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
-import { listPeople, type Person } from '@/data/people/people';
 import { findRound, listRounds, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
 import { isUuid } from '../kernel/isUuid';
+import { listPeopleOverTime, type PersonWithPast } from '../people/listPeopleOverTime';
 
 export interface RoundCardPage {
   readonly round?: Round;
@@ -15,7 +15,7 @@ export interface RoundCardPage {
     readonly durationSeconds: number;
     readonly framesPerSecond: number;
   };
-  readonly people: readonly Person[];
+  readonly people: readonly PersonWithPast[];
   readonly today: string;
   readonly weightUnit: 'kg' | 'lb';
   readonly latest?: Round;
@@ -32,7 +32,7 @@ export async function loadRoundCard(ids: {
   const footageId = round?.footageId ?? ids.footageId;
   const [footage, people, rounds] = await Promise.all([
     footageId && isUuid(footageId) ? findFootage(pool(), footageId) : undefined,
-    listPeople(pool()),
+    listPeopleOverTime(),
     listRounds(pool(), 1),
   ]);
   return {

@@ -9,8 +9,17 @@ import { toKilograms } from '@/core/kernel';
 import { inTransaction, pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { listMarks } from '@/data/marks/marks';
+import { noteBelt, noteWeight } from '@/data/people/histories';
 import { findPerson, insertPerson } from '@/data/people/people';
-import { deleteAthletes, deleteRound, findRound, insertAthlete, insertRound, updateRound } from '@/data/rounds/rounds';
+import {
+  deleteAthletes,
+  deleteRound,
+  findRound,
+  insertAthlete,
+  insertRound,
+  type Round,
+  updateRound,
+} from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import {
   messagesOf,
@@ -37,11 +46,13 @@ export async function saveRound(
   const roundId = existing?.id ?? randomUUID();
   const stored = await inTransaction(pool(), async (client) => {
     const content = { id: roundId, ...contentOf(input.data) };
+    const before = existing && (await findRound(client, roundId));
     if (existing) {
       if ((await updateRound(client, content, existing.version)) === 0) return false;
       await deleteAthletes(client, roundId);
     } else await insertRound(client, content, coach.id);
-    for (const slot of ['a', 'b'] as const) await storeAthlete(client, roundId, slot, input.data[slot]);
+    for (const slot of ['a', 'b'] as const)
+      await storeAthlete(client, roundId, content.heldOn, slot, input.data[slot], before);
     return true;
   });
   if (!stored) return refuse('', 'Another coach changed this card meanwhile. Reload it, then make your change again.');
@@ -71,7 +82,7 @@ export async function saveRounds(drafts: readonly RoundInput[]): Promise<SaveRou
         const athlete = round[slot];
         const name = athlete.newName?.toLowerCase();
         const personId = athlete.personId ?? (name ? made.get(name) : undefined);
-        const stored = await storeAthlete(client, roundIds[index]!, slot, { ...athlete, personId });
+        const stored = await storeAthlete(client, roundIds[index]!, round.heldOn, slot, { ...athlete, personId });
         if (name) made.set(name, stored);
       }
     }
@@ -111,6 +122,7 @@ const contentOf = (input: CheckedRound) => ({
   plannedSeconds: input.plannedSeconds,
   occasion: input.occasion,
   theme: input.theme,
+  circumstances: input.circumstances,
   numberInSession: input.numberInSession,
   startSeconds: input.startSeconds,
   endSeconds: input.endSeconds,
@@ -119,8 +131,10 @@ const contentOf = (input: CheckedRound) => ({
 async function storeAthlete(
   client: pg.PoolClient,
   roundId: string,
+  heldOn: string,
   slot: 'a' | 'b',
   athlete: CheckedRound['a'],
+  before: Round | undefined = undefined,
 ): Promise<string> {
   const weightKg = athlete.weight === undefined ? undefined : toKilograms(athlete.weight, athlete.weightUnit);
   let personId = athlete.personId;
@@ -139,11 +153,18 @@ async function storeAthlete(
       weightKg,
       injuredUntil: undefined,
       injuryNote: undefined,
+      heightCm: athlete.condition?.heightCm,
     });
   }
-  const { belt, stripes, toldApartBy } = athlete;
+  const { belt, stripes, toldApartBy, condition } = athlete;
   const weightSource = weightKg === undefined ? undefined : athlete.weightSource;
-  await insertAthlete(client, roundId, slot, { personId, belt, stripes, weightKg, weightSource, toldApartBy });
+  // The picture belongs to the person: it follows when the two are exchanged on the card.
+  const still = before && [before.a, before.b].find((one) => one.personId === personId)?.still;
+  const entry = { personId, belt, stripes, weightKg, weightSource, toldApartBy, condition, still };
+  await insertAthlete(client, roundId, slot, entry);
+  await noteBelt(client, { personId, sinceDay: heldOn, belt, stripes });
+  if (weightKg !== undefined && weightSource)
+    await noteWeight(client, { personId, sinceDay: heldOn, weightKg, source: weightSource });
   return personId;
 }
 

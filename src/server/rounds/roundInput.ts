@@ -3,6 +3,7 @@ import { parseCalendarDate, toKilograms } from '@/core/kernel';
 import { isPlausibleWeight, weightSources } from '@/core/partner';
 import { ruleSets } from '@/core/scoring';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
+import { circumstancesShape, conditionShape } from '@/data/rounds/circumstances';
 
 const athleteInput = z
   .object({
@@ -16,6 +17,7 @@ const athleteInput = z
     weightUnit: z.enum(['kg', 'lb']),
     weightSource: z.enum(weightSources).optional(),
     toldApartBy: z.string().trim().max(80, 'Use at most 80 characters.'),
+    condition: conditionShape.optional(),
   })
   .superRefine((athlete, context) => {
     const complain = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
@@ -46,6 +48,7 @@ export const roundInput = z
       .max(7200, 'A round lasts at most two hours.'),
     occasion: z.enum(['sparring', 'positional', 'competition']),
     theme: z.string().trim().max(200, 'Use at most 200 characters.'),
+    circumstances: circumstancesShape.optional(),
     numberInSession: z.number().int().min(1).max(60),
     startSeconds: z.number().min(0, 'The in point cannot lie before the footage.'),
     endSeconds: z.number().max(86_400),

@@ -2,8 +2,21 @@ import { describe, expect, it } from 'vitest';
 import { emptyCorner, type KnownPerson, kitOf, rotate, toRounds, type WhoRow } from './whoView';
 
 const people: KnownPerson[] = [
-  { id: 'p1', name: 'Ana', standing: 'student', division: 'female', belt: 'blue', stripes: 2, weightKg: 61.2 },
-  { id: 'p2', name: 'Marek', standing: 'partner', belt: 'white', stripes: 0 },
+  {
+    id: 'p1',
+    name: 'Ana',
+    standing: 'student',
+    division: 'female',
+    belt: 'purple',
+    stripes: 0,
+    weightKg: 60,
+    belts: [
+      { sinceDay: '2026-01-01', belt: 'blue', stripes: 2 },
+      { sinceDay: '2026-11-23', belt: 'purple', stripes: 0 },
+    ],
+    weights: [{ sinceDay: '2026-11-02', weightKg: 61.2, source: 'stated' }],
+  },
+  { id: 'p2', name: 'Marek', standing: 'partner', belt: 'white', stripes: 0, belts: [], weights: [] },
 ];
 const row = (key: string, startSeconds: number, plannedSeconds?: number): WhoRow => ({
   key,

@@ -1,16 +1,14 @@
 import type { Span } from '@/core/clock';
 import { fromKilograms, type WeightUnit } from '@/core/kernel';
+import { type PersonOverTime, personOnDay } from '@/core/partner';
 import type { AnyBelt, Uniform } from '@/core/vocabulary';
 import type { AthleteInput, RoundInput } from '@/server/rounds/roundInput';
 
-export interface KnownPerson {
+export interface KnownPerson extends PersonOverTime {
   readonly id: string;
   readonly name: string;
   readonly standing: 'student' | 'partner' | 'guest';
   readonly division?: 'male' | 'female';
-  readonly belt: AnyBelt;
-  readonly stripes: number;
-  readonly weightKg?: number;
 }
 
 /** One athlete of one round as far as it is filled in. */
@@ -58,20 +56,25 @@ export function kitOf(rows: readonly WhoRow[], personId: string): string {
   return '';
 }
 
-function athleteInput(corner: Corner, people: readonly KnownPerson[], unit: WeightUnit): AthleteInput {
+function athleteInput(corner: Corner, people: readonly KnownPerson[], day: string, unit: WeightUnit): AthleteInput {
+  const { toldApartBy } = corner;
   const person = people.find((one) => one.id === corner.personId);
-  const weight = person?.weightKg === undefined ? undefined : Number(fromKilograms(person.weightKg, unit).toFixed(1));
+  if (!person) {
+    const { newName, newBelt } = corner;
+    return { newName, standing: 'student', belt: newBelt, stripes: 0, weightUnit: unit, toldApartBy };
+  }
+  const { belt, stripes, weightKg, weightSource = 'stated' } = personOnDay(person, day);
+  const weight = weightKg === undefined ? undefined : Number(fromKilograms(weightKg, unit).toFixed(1));
   return {
-    personId: person?.id,
-    newName: person ? undefined : corner.newName,
-    standing: person?.standing ?? 'student',
-    division: person?.division,
-    belt: person?.belt ?? corner.newBelt,
-    stripes: person?.stripes ?? 0,
+    personId: person.id,
+    standing: person.standing,
+    division: person.division,
+    belt,
+    stripes,
     weight,
     weightUnit: unit,
-    weightSource: weight === undefined ? undefined : 'stated',
-    toldApartBy: corner.toldApartBy,
+    weightSource: weight === undefined ? undefined : weightSource,
+    toldApartBy,
   };
 }
 
@@ -95,7 +98,7 @@ export function toRounds(
     numberInSession: facts.firstNumber + index,
     startSeconds: row.startSeconds,
     endSeconds: row.endSeconds,
-    a: athleteInput(row.a, people, unit),
-    b: athleteInput(row.b, people, unit),
+    a: athleteInput(row.a, people, facts.heldOn, unit),
+    b: athleteInput(row.b, people, facts.heldOn, unit),
   }));
 }

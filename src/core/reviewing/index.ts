@@ -1,0 +1,3 @@
+export * from './chooseRounds';
+export * from './reviewPace';
+export * from './roundWorth';

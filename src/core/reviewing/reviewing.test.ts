@@ -1,0 +1,88 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { type Choosable, chooseRounds, reviewRatio, roundWorth, type StudentNeed, USUAL_REVIEW_RATIO } from './index';
+
+const rounds = fc.array(fc.tuple(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 0, max: 12 })), { maxLength: 11 });
+const listed = (pairs: readonly (readonly [number, number])[]): Choosable[] =>
+  pairs.map(([cost, worth], index) => ({ roundId: String(index), costSeconds: cost * 5, worth: worth / 2 }));
+const sum = (chosen: readonly Choosable[], of: 'worth' | 'costSeconds') =>
+  chosen.reduce((total, one) => total + one[of], 0);
+
+/** Every subset, the slow and certain way. */
+function bestWorth(all: readonly Choosable[], available: number): number {
+  let best = 0;
+  for (let set = 0; set < 2 ** all.length; set += 1) {
+    const chosen = all.filter((_, index) => set & (1 << index));
+    if (sum(chosen, 'costSeconds') <= available) best = Math.max(best, sum(chosen, 'worth'));
+  }
+  return best;
+}
+
+describe('what fits into the minutes', () => {
+  it('is as good as the best of all subsets, and never takes longer than there is time', () => {
+    fc.assert(
+      fc.property(rounds, fc.integer({ min: 0, max: 900 }), (pairs, available) => {
+        const all = listed(pairs);
+        const chosen = chooseRounds(all, available);
+        expect(sum(chosen, 'costSeconds')).toBeLessThanOrEqual(available);
+        expect(sum(chosen, 'worth')).toBeCloseTo(bestWorth(all, Math.floor(available / 5) * 5), 9);
+      }),
+      { numRuns: 150 },
+    );
+  });
+  it('solves the small worked example of weights 1, 3, 4, 5 and values 1, 4, 5, 7 in a sack of 7 (a textbook case, from memory: 9)', () => {
+    const all = [
+      [1, 1],
+      [3, 4],
+      [4, 5],
+      [5, 7],
+    ].map(([cost, worth], index) => ({ roundId: String(index), costSeconds: cost! * 5, worth: worth! }));
+    const chosen = chooseRounds(all, 35);
+    expect(chosen.map((one) => one.roundId)).toEqual(['1', '2']);
+    expect(sum(chosen, 'worth')).toBe(9);
+  });
+  it('takes nothing into no time, and nothing that is worth nothing', () => {
+    expect(chooseRounds(listed([[1, 4]]), 0)).toEqual([]);
+    expect(chooseRounds(listed([[1, 4]]), -60)).toEqual([]);
+    expect(chooseRounds(listed([[1, 0]]), 600)).toEqual([]);
+  });
+});
+
+describe('what a round is worth', () => {
+  const need = (patch: Partial<StudentNeed> = {}): StudentNeed => ({
+    personId: 'ana',
+    lastReviewedOn: '2026-11-11',
+    openSince: [],
+    ...patch,
+  });
+  const worth = (students: readonly StudentNeed[], heldOn = '2026-11-24') =>
+    roundWorth({ roundId: 'r', heldOn, liveSeconds: 300, students }, '2026-11-25');
+  it('adds the parts, each with its limit', () => {
+    expect(worth([need()]).worth).toBe(1);
+    expect(worth([need({ lastReviewedOn: '2026-01-01' })]).worth).toBe(3);
+    expect(worth([need({ lastReviewedOn: undefined })]).worth).toBe(3);
+    expect(worth([need({ nextClassOn: '2026-12-02' })]).worth).toBe(2);
+    expect(worth([need({ nextClassOn: '2026-12-03' })]).worth).toBe(1);
+    expect(worth([need({ nextCompetitionOn: '2026-12-23' })]).worth).toBe(3);
+    expect(worth([need({ nextCompetitionOn: '2026-12-24' })]).worth).toBe(1);
+    expect(worth([need({ nextCompetitionOn: '2026-11-24' })]).worth).toBe(1);
+    expect(worth([need({ openSince: ['2026-11-20', '2026-11-21', '2026-11-22'] })]).worth).toBe(3);
+    expect(worth([need({ openSince: ['2026-11-24'] })]).worth).toBe(1);
+    expect(worth([need(), need({ personId: 'marek' })]).worth).toBe(2);
+    expect(worth([]).worth).toBe(0);
+  });
+  it('is halved for old footage, and says so', () => {
+    const old = worth([need()], '2026-09-25');
+    expect(old.worth).toBe(0.5);
+    expect(old.reasons.at(-1)).toEqual({ code: 'old-footage', days: 61 });
+    expect(worth([need()], '2026-09-26').worth).toBe(1);
+  });
+});
+
+describe('a coach’s own pace', () => {
+  it('starts at the usual one and follows what is measured', () => {
+    expect(reviewRatio([])).toBe(USUAL_REVIEW_RATIO);
+    expect(reviewRatio([{ liveSeconds: 1200, reviewSeconds: 3600 }])).toBeCloseTo((1.6 + 3) / 2, 9);
+    expect(reviewRatio([{ liveSeconds: 1e6, reviewSeconds: 2e6 }])).toBeCloseTo(2, 2);
+  });
+});

@@ -1,0 +1,65 @@
+export const intensities = ['flow', 'normal', 'hard'] as const;
+/** How hard the round was asked to be. */
+export type Intensity = (typeof intensities)[number];
+
+export const restrictions = [
+  'a-from-below',
+  'a-from-above',
+  'b-from-below',
+  'b-from-above',
+  'no-submissions',
+  'no-leg-locks',
+  'from-knees',
+  'partner-lets-work',
+] as const;
+/** What was agreed before the round; together with the theme it is the round's intent. */
+export type Restriction = (typeof restrictions)[number];
+
+export const audiences = ['ordinary', 'watched', 'for-the-camera'] as const;
+/** Whether people played for somebody: `watched` may change what they dare, `for-the-camera` (cooperating for a lesson) is no sparring. */
+export type Audience = (typeof audiences)[number];
+
+export const relations = ['regular', 'first-time', 'coach-and-student', 'visitor', 'opponent'] as const;
+/** What the two are to each other. */
+export type Relation = (typeof relations)[number];
+
+export const freshness = ['fresh', 'ordinary', 'tired'] as const;
+export type Freshness = (typeof freshness)[number];
+export const sleeps = ['poor', 'fair', 'good'] as const;
+export type Sleep = (typeof sleeps)[number];
+
+/** What a round was like beyond its rules; everything may be unknown. */
+export interface Circumstances {
+  readonly intensity?: Intensity;
+  readonly restrictions: readonly Restriction[];
+  readonly audience: Audience;
+  readonly relation?: Relation;
+  readonly wallNear: boolean;
+  readonly crowdedMat: boolean;
+  readonly filmedBy: string;
+}
+
+/** How one athlete came to the round; everything may be unknown. */
+export interface Condition {
+  readonly freshness?: Freshness;
+  readonly sleep?: Sleep;
+  /** What hurt or was spared, in words. */
+  readonly hurt: string;
+  readonly heightCm?: number;
+}
+
+export const ordinaryCircumstances: Circumstances = {
+  restrictions: [],
+  audience: 'ordinary',
+  wallNear: false,
+  crowdedMat: false,
+  filmedBy: '',
+};
+export const unknownCondition: Condition = { hurt: '' };
+
+/**
+ * Whether what happened in a round says something about how people spar: not when they cooperated for the camera.
+ * @source common practice: demonstrations are no evidence
+ */
+export const countsAsSparring = (circumstances: Pick<Circumstances, 'audience'>): boolean =>
+  circumstances.audience !== 'for-the-camera';

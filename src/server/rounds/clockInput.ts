@@ -1,0 +1,30 @@
+import { z } from 'zod';
+import { parseDisplayedClock } from '@/core/clock';
+
+/** A clock as it is sent: at most a dozen ties, and none of them against its direction. */
+export const clockInput = z
+  .object({
+    id: z.uuid(),
+    name: z.string().trim().min(1, 'Give the clock a name: “wall”, “stream”.').max(40, 'Use at most 40 characters.'),
+    counts: z.enum(['up', 'down']),
+    pauses: z.boolean(),
+    ties: z
+      .array(z.object({ mediaSeconds: z.number().min(0).max(86_400), readingSeconds: z.number().min(0).max(86_400) }))
+      .max(12, 'Twelve ties are enough for one clock.'),
+    version: z.number().int().min(0),
+  })
+  .superRefine((clock, context) => {
+    if (clock.ties.length < 2) return;
+    const parsed = parseDisplayedClock(clock);
+    if (!parsed.ok)
+      context.addIssue({
+        code: 'custom',
+        path: ['ties'],
+        message: `This clock counts ${clock.counts}: the readings do not go that way. Correct a reading, or the direction.`,
+      });
+  });
+export type ClockInput = z.input<typeof clockInput>;
+
+export type SaveClockOutcome =
+  | { readonly ok: true; readonly version: number }
+  | { readonly ok: false; readonly message: string };
