@@ -22,6 +22,8 @@ import { demoId, marksOfRound, roundSpan } from './academy/marksOfRound';
 import { ACADEMY_NAME, coaches, DEMO_PASSWORD, doNotPair, people } from './academy/people';
 import { allRounds, filmedRounds } from './academy/rounds';
 import type { DemoRound } from './academy/types';
+import { competitions } from './academy/waiting';
+import { loadOpenMat } from './loadOpenMat';
 
 const films = path.join(path.dirname(fileURLToPath(import.meta.url)), 'footage', 'films');
 
@@ -35,6 +37,7 @@ export async function loadDemo(databaseUrl: string, folder: string, say: (text: 
     const footage = new Map<string, string>();
     for (const round of filmedRounds) footage.set(round.key, await loadFilm(pool, round, folder));
     await inTransaction(pool, (client) => loadAcademy(client, footage));
+    await loadOpenMat(pool, films, folder, today());
     say(`loaded ${people.length} people, ${allRounds.length} rounds, ${upcomingClasses.length} classes.`);
   } finally {
     await pool.end();
@@ -92,10 +95,25 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
       weightKg,
       injuredUntil,
       injuryNote: injury,
+      competesOn: competitions[person.key] === undefined ? undefined : addDays(day, competitions[person.key]!),
     });
   }
   for (const [one, other] of doNotPair) await insertDoNotPair(client, demoId('person', one), demoId('person', other));
   for (const round of allRounds) await loadRound(client, round, day, footage.get(round.key));
+  // The marks were written on the evening after each round, not now.
+  await client.query(
+    "update mark set changed_at = r.held_on + interval '45 hours' from round r where r.id = mark.round_id and r.held_on < current_date - 1",
+  );
+  await client.query(
+    `insert into belt_step (person_id, since_day, belt, stripes)
+     select distinct on (a.person_id) a.person_id, r.held_on, a.belt, a.stripes
+     from round_athlete a join round r on r.id = a.round_id order by a.person_id, r.held_on on conflict do nothing`,
+  );
+  await client.query(
+    `insert into weighing (person_id, since_day, weight_kg, source)
+     select distinct on (a.person_id) a.person_id, r.held_on, a.weight_kg, 'stated'
+     from round_athlete a join round r on r.id = a.round_id where a.weight_kg is not null order by a.person_id, r.held_on on conflict do nothing`,
+  );
   for (const one of upcomingClasses) {
     const id = demoId('class', one.key);
     const startsAt = new Date(`${addDays(day, one.inDays)}T${one.time}:00`).toISOString();

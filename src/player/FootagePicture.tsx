@@ -1,6 +1,13 @@
 'use client';
 
-import { type PointerEvent as ReactPointerEvent, type RefObject, useEffect, useRef, useState } from 'react';
+import {
+  type ReactNode,
+  type PointerEvent as ReactPointerEvent,
+  type RefObject,
+  useEffect,
+  useRef,
+  useState,
+} from 'react';
 import { styled } from 'styled-components';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { FootageSource } from './useFootageSource';
@@ -24,10 +31,21 @@ export interface FootagePictureProps {
   /** What stands here when the round has no footage at all. */
   readonly without?: string;
   readonly label?: string;
+  /** Lies over the picture, within its frame. */
+  readonly children?: ReactNode;
 }
 
 /** The footage, or why there is none to see yet. Turn the wheel to look closer, drag to move the picture. */
-export function FootagePicture({ video, source, playhead, zoom, onZoom, without, label }: FootagePictureProps) {
+export function FootagePicture({
+  video,
+  source,
+  playhead,
+  zoom,
+  onZoom,
+  without,
+  label,
+  children,
+}: FootagePictureProps) {
   const frame = useRef<HTMLDivElement>(null);
   const drag = useRef<{ readonly x: number; readonly y: number }>(undefined);
   const [broken, setBroken] = useState(false);
@@ -104,6 +122,7 @@ export function FootagePicture({ video, source, playhead, zoom, onZoom, without,
           This browser cannot show the file. It is kept as it is; a copy can be made under Footage.
         </p>
       ) : null}
+      {source?.address && !broken ? children : null}
       {zoom.scale > 1 ? <span className="close">{zoom.scale.toFixed(1)}× closer</span> : null}
     </Frame>
   );

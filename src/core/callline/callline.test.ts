@@ -51,6 +51,8 @@ describe('the call line reads what a coach would say', () => {
     ],
     ['good frame inside', { kind: 'strength', strengthId: 'good-frame-inside', athlete: 'b' }],
     ['stop 12', { kind: 'stoppage', endSeconds: 62 }],
+    ['off camera 12', { kind: 'stoppage', endSeconds: 62, offCamera: true }],
+    ['out of picture', { kind: 'stoppage', endSeconds: 60, offCamera: true }],
     [
       'a rnc taps by injury',
       { kind: 'attempt', techniqueId: 'rear-naked-choke', stage: 'finished', end: 'finished', tapCause: 'injury' },

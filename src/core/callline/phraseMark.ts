@@ -44,7 +44,7 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>, nameOf: (c
     case 'strength':
       return words(names[mark.athlete], 'good', nameOf(mark.strengthId));
     case 'stoppage':
-      return `stop ${Math.round(mark.endSeconds - mark.atSeconds)}`;
+      return `${mark.offCamera ? 'off camera' : 'stop'} ${Math.round(mark.endSeconds - mark.atSeconds)}`;
     case 'note':
       return `note ${mark.note}`;
   }

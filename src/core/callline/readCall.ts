@@ -155,11 +155,23 @@ const noteReading = (text: string, atSeconds: number): CallReading => ({
   draft: { kind: 'note', atSeconds, note: text },
 });
 
+const stretches: readonly { readonly words: readonly string[]; readonly offCamera?: true }[] = [
+  { words: ['stop'] },
+  { words: ['stoppage'] },
+  { words: ['stopped'] },
+  { words: ['off', 'camera'], offCamera: true },
+  { words: ['not', 'filmed'], offCamera: true },
+  { words: ['out', 'of', 'picture'], offCamera: true },
+];
+
 function readStoppage(words: readonly string[], atSeconds: number): MarkDraft | undefined {
-  if (!['stop', 'stoppage', 'stopped'].includes(words[0]!)) return undefined;
-  const seconds = Number(words[1] ?? '10');
-  if (words.length > 2 || !Number.isFinite(seconds)) return undefined;
-  return { kind: 'stoppage', atSeconds, endSeconds: atSeconds + seconds };
+  const stretch = stretches.find((one) => one.words.every((word, index) => words[index] === word));
+  if (!stretch) return undefined;
+  const rest = words.slice(stretch.words.length);
+  const seconds = Number(rest[0] ?? '10');
+  if (rest.length > 1 || !Number.isFinite(seconds)) return undefined;
+  const { offCamera } = stretch;
+  return { kind: 'stoppage', atSeconds, endSeconds: atSeconds + seconds, ...(offCamera ? { offCamera } : {}) };
 }
 
 interface BestReading {

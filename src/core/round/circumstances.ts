@@ -63,3 +63,14 @@ export const unknownCondition: Condition = { hurt: '' };
  */
 export const countsAsSparring = (circumstances: Pick<Circumstances, 'audience'>): boolean =>
   circumstances.audience !== 'for-the-camera';
+
+/** A small picture of one athlete that tells the two apart: where it was taken, in shares of the frame, and the picture itself. */
+export interface Still {
+  readonly atSeconds: number;
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+  /** JPEG in base64. */
+  readonly jpeg: string;
+}

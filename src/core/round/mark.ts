@@ -123,6 +123,8 @@ export interface StrengthMark extends MarkBase {
 export interface StoppageMark extends MarkBase {
   readonly kind: 'stoppage';
   readonly endSeconds: number;
+  /** The round went on, but the camera did not see it: no time of anybody's, and nothing may be inferred; a clock ran on. */
+  readonly offCamera?: true;
 }
 
 export interface NoteMark extends MarkBase {

@@ -57,3 +57,13 @@ export const saveClip = (database: Database, clip: ReferenceClip, coachId: strin
 
 export const deleteClip = (database: Database, id: string) =>
   runStatement(database, 'delete from reference_clip where id = $1', [id]);
+
+/** Every reference clip of the academy, newest first. */
+export const listAllClips = (database: Database, most = 200) =>
+  listRows(
+    database,
+    clipRow,
+    `select id, concept_id, footage_id, start_seconds, end_seconds, speed, caption, drawing
+     from reference_clip order by created_at desc, id limit $1`,
+    [most],
+  );

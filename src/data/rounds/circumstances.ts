@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { audiences, freshness, intensities, relations, restrictions, sleeps } from '@/core/round';
+import { audiences, freshness, intensities, relations, restrictions, type Still, sleeps } from '@/core/round';
 
 const filmedBy = z.string().trim().max(80, 'Use at most 80 characters.');
 const hurt = z.string().trim().max(300, 'Use at most 300 characters.');
@@ -24,7 +24,7 @@ export const conditionShape = z.object({
 });
 
 /** Where in the footage a picture of an athlete was taken (shares of the frame), and the picture as a JPEG in base64. */
-export const stillShape = z.object({
+export const stillShape: z.ZodType<Still> = z.object({
   atSeconds: z.number().min(0).max(86_400),
   x: z.number().min(0).max(1),
   y: z.number().min(0).max(1),
@@ -35,4 +35,3 @@ export const stillShape = z.object({
     .max(60_000)
     .regex(/^\/9j\/[A-Za-z0-9+/]+={0,2}$/),
 });
-export type Still = z.output<typeof stillShape>;

@@ -95,6 +95,14 @@ export const listRoundsOfFootage = (database: Database, footageId: string, most 
     most,
   ]);
 
+export const listFilmedRounds = (database: Database, most = 300) =>
+  listRows(
+    database,
+    roundRow,
+    `${selectRound} where r.footage_id is not null order by r.held_on desc, r.number_in_session desc, r.id limit $1`,
+    [most],
+  );
+
 /** Filmed rounds in which nobody has marked anything yet, newest first. */
 export const listWaitingRounds = (database: Database, most = 200) =>
   listRows(

@@ -1,6 +1,7 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { formatClock } from '@/core/clock';
 import { type Mark, outlineMarks } from '@/core/round';
 import { Ledger } from './Ledger';
 
@@ -26,7 +27,7 @@ function show(onSelect = vi.fn()) {
   render(
     <Ledger
       outline={outlineMarks(marks)}
-      startSeconds={10}
+      timeOf={(at) => formatClock(at - 10)}
       names={{ a: 'Ana', b: 'Marek' }}
       selectedId="t"
       contradictions={doubts}

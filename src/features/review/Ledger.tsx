@@ -2,7 +2,6 @@
 
 import { memo, useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
-import { formatClock } from '@/core/clock';
 import type { Contradiction, Damage, Mark } from '@/core/round';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -34,7 +33,8 @@ const Line = styled.li`
 
 export interface LedgerProps {
   readonly outline: readonly { readonly mark: Mark; readonly depth: number }[];
-  readonly startSeconds: number;
+  /** How the moment of a mark is written: in the time of the round, of the file, or of a clock. */
+  readonly timeOf: (mediaSeconds: number) => string;
   readonly names: Names;
   readonly selectedId?: string;
   /** The last mark at or before the moment that is looked at. */
@@ -47,7 +47,7 @@ export interface LedgerProps {
 
 export const Ledger = memo(function Ledger({
   outline,
-  startSeconds,
+  timeOf,
   names,
   selectedId,
   currentId,
@@ -83,7 +83,7 @@ export const Ledger = memo(function Ledger({
             data-mark={mark.kind}
             onClick={() => onSelect(mark)}
           >
-            <span className="at">{formatClock(mark.atSeconds - startSeconds)}</span>
+            <span className="at">{timeOf(mark.atSeconds)}</span>
             <span className="matter" style={{ paddingLeft: 8 + depth * 16 }}>
               {depth > 0 ? <span className="stem" aria-hidden /> : null}
               <MarkSign mark={mark} />

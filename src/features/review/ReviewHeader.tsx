@@ -4,18 +4,22 @@ import Link from 'next/link';
 import { styled } from 'styled-components';
 import { formatWeight } from '@/core/kernel';
 import { weightGap } from '@/core/partner';
+import type { Still } from '@/core/round';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Owl } from '@/ui/layout/Owl';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { KeepState } from './useMarks';
+import { StillPicture } from './who/StillPicture';
 
 const Bar = styled.header`
   display: flex; align-items: center; gap: ${space(4)}; height: 46px; padding: 0 ${space(4)}; border-bottom: 1px solid ${color.rule};
   .home { display: flex; }
   .athlete { display: flex; align-items: center; gap: ${space(2)}; font-family: ${font.serif}; font-size: ${size.large}; padding-bottom: 1px; border-bottom: 2px solid ${color.focus}; }
   .athlete + svg + .athlete, .athlete.other { border-color: ${color.other}; }
+  .still { border: 0; padding: 0; background: none; cursor: pointer; display: flex; }
+  .still img { height: 34px; width: 34px; object-fit: cover; }
   .quiet { color: ${color.quiet}; font-size: ${size.small}; }
   .end { margin-left: auto; display: flex; gap: ${space(5)}; align-items: center; font-size: ${size.small}; }
   .keep { display: flex; gap: ${space(1.5)}; align-items: center; color: ${color.quiet}; }
@@ -41,6 +45,8 @@ export interface ReviewHeaderProps {
   readonly unit: 'kg' | 'lb';
   readonly keepState: KeepState;
   readonly waiting: number;
+  readonly stills: Readonly<Partial<Record<'a' | 'b', Still>>>;
+  readonly onWho: () => void;
   readonly onKeys: () => void;
 }
 
@@ -56,13 +62,22 @@ function Athlete({
   one,
   other,
   unit,
+  still,
+  onWho,
 }: {
   readonly one: HeaderAthlete;
+  readonly still: Still | undefined;
+  readonly onWho: () => void;
   readonly other?: boolean;
   readonly unit: 'kg' | 'lb';
 }) {
   return (
     <span className={other ? 'athlete other' : 'athlete'} title={one.toldApartBy}>
+      {still ? (
+        <button type="button" className="still" onClick={onWho} title="Who is who (W)">
+          <StillPicture still={still} of="" side={34} />
+        </button>
+      ) : null}
       {one.name}
       <FoldedBelt {...beltCloth(one.belt)} stripes={one.stripes} label={beltWords(one.belt, one.stripes)} />
       {one.weightKg === undefined ? null : (
@@ -75,7 +90,8 @@ function Athlete({
   );
 }
 
-export function ReviewHeader({ a, b, roundId, facts, unit, keepState, waiting, onKeys }: ReviewHeaderProps) {
+export function ReviewHeader(props: ReviewHeaderProps) {
+  const { a, b, roundId, facts, unit, stills, keepState, waiting, onWho, onKeys } = props;
   const gap = a.weightKg !== undefined && b.weightKg !== undefined ? weightGap(a.weightKg, b.weightKg) : undefined;
   const gapWords = gap ? `${Math.abs(gap.ratioOfLighter * 100).toFixed(0)} % of the lighter` : 'weight gap not known';
   return (
@@ -83,9 +99,9 @@ export function ReviewHeader({ a, b, roundId, facts, unit, keepState, waiting, o
       <Link href="/review" className="home" aria-label="Back to all rounds">
         <Owl size={26} />
       </Link>
-      <Athlete one={a} unit={unit} />
+      <Athlete one={a} unit={unit} still={stills.a} onWho={onWho} />
       <BalanceBeam lean={(gap?.ratioOfLighter ?? 0) / 0.5} label={`Weight gap: ${gapWords}`} size={46} />
-      <Athlete one={b} unit={unit} other />
+      <Athlete one={b} unit={unit} still={stills.b} onWho={onWho} other />
       <span className="quiet">{gap ? gapWords : ''}</span>
       <div className="end">
         <span className="quiet">{facts}</span>

@@ -1,43 +1,47 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
-import {
-  buildVocabularyIndex,
-  type CallContext,
-  type CallHabits,
-  listNextCalls,
-  type MarkDraft,
-  phraseMark,
-} from '@/core/callline';
-import { type FrameRate, formatClock } from '@/core/clock';
-import { checkLink, conceptIdOf, findIntervalAt, type Mark } from '@/core/round';
+import { buildVocabularyIndex, type CallHabits } from '@/core/callline';
+import { type FrameRate, formatClock, type Span } from '@/core/clock';
+import { findLikelySwap, type Mark, type Still } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
+import { BoxDrawer } from '@/player/BoxDrawer';
 import { FootagePicture } from '@/player/FootagePicture';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
 import { wholePicture, zoomAt } from '@/player/zoom';
-import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { useHouse } from '@/terms/HouseContext';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { callNames, pronounOf, shortNames } from './athleteWords';
-import { CallLine, type OpenCall, textOfMark } from './CallLine';
+import { CallLine, textOfMark } from './CallLine';
+import { ClocksPanel } from './clocks/ClocksPanel';
+import { type RoundClock, readable, readingWords, stoppagesOf } from './clocks/clockView';
+import { useClocks } from './clocks/useClocks';
+import { useTimeFace } from './clocks/useTimeFace';
 import { CommentaryPanel } from './commentary/CommentaryPanel';
 import type { ProposalLine } from './commentary/commentaryView';
 import { useCommentary } from './commentary/useCommentary';
 import { Ledger } from './Ledger';
-import { withEndAt, withLink, withNextPunishment, withNextStage } from './markEdits';
+import { LullQuestion } from './lulls/LullQuestion';
+import { useLulls } from './lulls/useLulls';
+import { withEndAt, withNextPunishment, withNextStage } from './markEdits';
 import { type HeaderAthlete, ReviewHeader } from './ReviewHeader';
 import { type ReviewCommand, reviewKeys } from './reviewKeys';
 import type { HeldMark } from './reviewReducer';
-import { markProblemText } from './reviewView';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
 import { Troubles } from './Troubles';
+import { useCalls } from './useCalls';
+import { useMarkMoves } from './useMarkMoves';
 import { useMarks } from './useMarks';
+import { useReviewTime } from './useReviewTime';
 import { useRoundReading } from './useRoundReading';
+import { useStills } from './who/useStills';
+import { WhoPanel } from './who/WhoPanel';
 
 const Frame = styled.div`
   height: 100vh; min-height: 600px; display: grid; grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr) 108px; overflow: hidden; background: ${color.ground}; color: ${color.ink};
@@ -62,11 +66,13 @@ export interface ReviewPageProps {
     readonly uniform: Uniform;
     readonly heldOn: string;
     readonly theme: string;
-    readonly a: HeaderAthlete;
-    readonly b: HeaderAthlete;
+    readonly a: HeaderAthlete & { readonly still?: Still };
+    readonly b: HeaderAthlete & { readonly still?: Still };
   };
   readonly footage?: { readonly id: string; readonly frameRate: FrameRate; readonly looking: Looking };
   readonly stored: readonly HeldMark[];
+  readonly clocks: readonly RoundClock[];
+  readonly lulls: readonly Span[];
   readonly reactionLeadSeconds: number;
   readonly unit: 'kg' | 'lb';
   readonly firstSeconds?: number;
@@ -82,10 +88,9 @@ export function ReviewPage({
   stored,
   reactionLeadSeconds,
   unit,
-  firstSeconds,
-  firstMarkId,
   uses,
   habits,
+  ...first
 }: ReviewPageProps) {
   const router = useRouter();
   const video = useRef<HTMLVideoElement>(null);
@@ -96,23 +101,22 @@ export function ReviewPage({
   const source = useFootageSource(footage);
   const rate = source.frameRate;
   const [zoom, setZoom] = useState(wholePicture);
-  const playhead = usePlayhead(video, source.address !== undefined, rate, span, firstSeconds ?? round.startSeconds);
   const marks = useMarks(round.id, stored);
   const { state } = marks;
   const { reading, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
+  const lulls = useLulls(round.id, first.lulls, reading.marks);
+  const filmed = source.address !== undefined;
+  const from = first.firstSeconds ?? round.startSeconds;
+  const playhead = usePlayhead(video, filmed, rate, span, from, lulls.skippable);
+  const clocks = useClocks(round.id, first.clocks);
+  const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video);
   const house = useHouse();
-  const wordOf = useWordOf();
   const index = useMemo(() => buildVocabularyIndex(house, uses), [house, uses]);
-  const [call, setCall] = useState<OpenCall>();
-  const [resume, setResume] = useState(false);
   const [keysOpen, setKeysOpen] = useState(false);
-  const [listening, setListening] = useState(false);
-  // The proposal that the call line corrects: the mark that it makes takes the proposal's place.
-  const correcting = useRef<number | undefined>(undefined);
-  const [linkFrom, setLinkFrom] = useState<string>();
+  const [panel, setPanel] = useState<'ledger' | 'commentary' | 'who' | 'clocks'>('ledger');
   const [said, setSaid] = useState<string>();
-  // Where the playhead stood when a mark was chosen: until it moves on, ↑ and ↓ go from that mark, not from the moment.
-  const chosenAt = useRef(Number.NaN);
+  const moves = useMarkMoves(marks, reading, playhead, span, setSaid);
+  const { selected, goTo, neighbour, replaceSelected, link } = moves;
   const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
   const commentaryRound = useMemo(
     () => ({
@@ -125,7 +129,24 @@ export function ReviewPage({
     [round, span],
   );
   const commentary = useCommentary(commentaryRound, index, reading.marks);
-  const selected = state.selectedId ? state.held.get(state.selectedId)?.mark : undefined;
+  const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
+  const face = useTimeFace(clocks.clocks, stoppages, span);
+  const likelySwap = useMemo(
+    () => (contradictions.length > 0 ? findLikelySwap(span, reading.marks) : undefined),
+    [contradictions, span, reading],
+  );
+  const calls = useCalls({
+    ...{ round, span, names, reading, playhead, marks, habits, index, reactionLeadSeconds },
+    onMade: (place) => {
+      if (place !== undefined)
+        commentary.act({ kind: 'decide', places: [place], decision: 'accepted', open: commentary.open });
+      moves.stay();
+    },
+  });
+  const isPlaying = useRef(false);
+  isPlaying.current = playhead.playing;
+  const [askPlaying] = useState(() => () => isPlaying.current);
+  useReviewTime(round.id, askPlaying);
 
   // Keys work from here on: before, the page is only a picture of itself.
   const [ready, setReady] = useState(false);
@@ -133,51 +154,12 @@ export function ReviewPage({
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: only the first opening of the page looks at the address
   useEffect(() => {
-    if (firstMarkId) marks.select(firstMarkId);
+    if (first.firstMarkId) marks.select(first.firstMarkId);
   }, []);
 
-  const contextAt = useCallback(
-    (seconds: number): CallContext => ({
-      uniform: round.uniform,
-      state: findIntervalAt(reading, seconds)?.state ?? { kind: 'unmarked' },
-      calledBy: { a: callNames(round.a), b: callNames(round.b) },
-      atSeconds: seconds,
-      roundStartSeconds: span.startSeconds,
-      marks: reading.marks,
-    }),
-    [reading, round, span],
-  );
-
   const openCall = (text: string, editing?: Mark) => {
-    const lead = playhead.playing ? reactionLeadSeconds : 0;
-    setResume(playhead.playing);
-    playhead.pause();
     setSaid(undefined);
-    setCall({ atSeconds: editing?.atSeconds ?? Math.max(span.startSeconds, playhead.now() - lead), text, editing });
-  };
-  const closeCall = () => {
-    setCall(undefined);
-    correcting.current = undefined;
-    if (resume) playhead.play();
-  };
-  const commit = (draft: MarkDraft, editing: Mark | undefined, causeId: string | undefined) => {
-    const links =
-      editing?.kind === 'error' && draft.kind === 'error'
-        ? { ledTo: [...new Set([...editing.ledTo, ...draft.ledTo])] }
-        : {};
-    const end =
-      editing && 'endSeconds' in editing && draft.kind === editing.kind && draft.kind === 'attempt'
-        ? { endSeconds: editing.endSeconds }
-        : {};
-    const mark = { ...draft, ...links, ...end, id: editing?.id ?? crypto.randomUUID() } as Mark;
-    const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
-    if (editing) marks.replace(editing, mark);
-    else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
-    const place = correcting.current;
-    if (place !== undefined)
-      commentary.act({ kind: 'decide', places: [place], decision: 'accepted', open: commentary.open });
-    chosenAt.current = playhead.now();
-    closeCall();
+    calls.open(text, editing);
   };
   const accept = (lines: readonly ProposalLine[]) => {
     if (lines.length === 0) return;
@@ -185,57 +167,21 @@ export function ReviewPage({
     const places = lines.map((line) => line.place);
     commentary.act({ kind: 'decide', places, decision: 'accepted', open: commentary.open });
   };
-  const correct = (line: ProposalLine) => {
-    correcting.current = line.place;
-    const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
-    const text = phraseMark({ ...line.draft, id: 'proposal' } as Mark, called, wordOf);
-    playhead.pause();
-    setResume(false);
-    setCall({ atSeconds: line.draft.atSeconds, text });
-  };
   const takeBack = () => {
     const step = commentary.work?.steps.at(-1);
     if (step?.added) marks.undo();
     commentary.act({ kind: 'take-back' });
   };
-  const goTo = (mark: Mark | undefined) => {
-    if (!mark) return;
-    marks.select(mark.id);
-    playhead.seek(mark.atSeconds);
-    chosenAt.current = playhead.now();
+  const lull = lulls.open[0];
+  const markLull = (offCamera: boolean) => {
+    if (!lull) return;
+    const { startSeconds: atSeconds, endSeconds } = lull;
+    const mark = { kind: 'stoppage' as const, id: crypto.randomUUID(), atSeconds, endSeconds };
+    marks.add(offCamera ? { ...mark, offCamera: true } : mark);
   };
-  const neighbour = (direction: 1 | -1): Mark | undefined => {
-    const now = playhead.now();
-    const at = reading.marks.findIndex((mark) => mark.id === state.selectedId);
-    if (at >= 0 && Math.abs(now - chosenAt.current) < 0.3) return reading.marks[at + direction];
-    return direction === 1
-      ? reading.marks.find((mark) => mark.atSeconds > now + 0.02)
-      : [...reading.marks].reverse().find((mark) => mark.atSeconds < now - 0.02);
-  };
-  const replaceSelected = (edit: (mark: Mark) => Mark | undefined) => {
-    if (!selected) return setSaid('Choose a mark first, with ↑ and ↓.');
-    const next = edit(selected);
-    if (!next) setSaid(markProblemText({ code: 'ends-before-start' }));
-    else if (next !== selected) marks.replace(selected, next);
-  };
-  const link = () => {
-    const from = linkFrom ? state.held.get(linkFrom)?.mark : undefined;
-    if (!linkFrom) {
-      if (selected?.kind !== 'error') return setSaid('Choose an error first: only errors lead to something.');
-      setLinkFrom(selected.id);
-      return setSaid('What did it lead to? Choose the later mark with ↓, then press L.');
-    }
-    setLinkFrom(undefined);
-    if (!from || !selected) return;
-    const checked = checkLink(reading.marks, from.id, selected.id);
-    if (!checked.ok) return setSaid(markProblemText(checked.problem));
-    marks.replace(from, withLink(from, selected.id));
-    setSaid(undefined);
-  };
-
   const act = (command: ReviewCommand, key: string) => {
     const actions: Record<ReviewCommand, () => void> = {
-      call: () => (linkFrom ? link() : openCall('')),
+      call: () => (moves.linkFrom ? link() : openCall('')),
       'next-call': () => nextCallAt(Number(key) - 1),
       play: () => (playhead.playing ? playhead.pause() : playhead.play()),
       'frame-back': () => playhead.step(-1),
@@ -256,15 +202,24 @@ export function ReviewPage({
       'led-to': link,
       undo: marks.undo,
       redo: marks.redo,
-      commentary: () => setListening(true),
+      commentary: () => setPanel('commentary'),
+      who: () => setPanel(panel === 'who' ? 'ledger' : 'who'),
+      clocks: () => setPanel(panel === 'clocks' ? 'ledger' : 'clocks'),
+      times: () => setSaid(face.turn()),
+      compare: () => router.push(`/compare?left=${round.id}&at=${playhead.now().toFixed(2)}`),
       closer: () => setZoom((now) => zoomAt(now, 1.4)),
       wider: () => setZoom((now) => zoomAt(now, 1 / 1.4)),
       'skip-lulls': playhead.toggleSkipping,
+      'lull-look': () => lull && playhead.seek(lull.startSeconds - 1),
+      'lull-stoppage': () => markLull(false),
+      'lull-unseen': () => markLull(true),
+      'lull-nothing': () => lull && lulls.wave(lull),
       find: () => router.push('/search'),
       keys: () => setKeysOpen(true),
       leave: () => {
-        setLinkFrom(undefined);
+        moves.unlink();
         setSaid(undefined);
+        stills.draw(undefined);
         marks.select(undefined);
       },
     };
@@ -277,17 +232,14 @@ export function ReviewPage({
     () => [...reading.marks].reverse().find((mark) => mark.atSeconds <= seconds + 0.5)?.id,
     [reading, seconds],
   );
-  const nextCalls = useMemo(() => {
-    const state = findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' as const };
-    const before = reading.marks.filter((mark) => mark.atSeconds <= seconds + 0.5 && conceptIdOf(mark));
-    const people = { a: round.a.personId, b: round.b.personId };
-    const moment = { state, last: before.at(-1), beforeLast: before.at(-2), people };
-    const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
-    return listNextCalls(habits, moment, round.uniform, called, wordOf);
-  }, [reading, seconds, round, names, habits, wordOf]);
   const nextCallAt = (position: number) => {
-    const next = nextCalls[position];
+    const next = calls.next[position];
     if (next) openCall(`${next.text} `);
+  };
+  const shownClock = clocks.clocks.flatMap((one) => readable(one, stoppages) ?? [])[0];
+  const toLedger = () => {
+    stills.draw(undefined);
+    setPanel('ledger');
   };
 
   return (
@@ -299,13 +251,14 @@ export function ReviewPage({
         const [file] = event.dataTransfer.files;
         if (!file) return;
         event.preventDefault();
-        setListening(true);
+        setPanel('commentary');
         void commentary.read(file);
       }}
     >
       <ReviewHeader
         a={round.a}
         b={round.b}
+        stills={stills.stills}
         roundId={round.id}
         facts={[round.heldOn, round.uniform, formatClock(span.endSeconds - span.startSeconds), round.theme]
           .filter(Boolean)
@@ -313,6 +266,7 @@ export function ReviewPage({
         unit={unit}
         keepState={marks.keepState}
         waiting={state.pending.length}
+        onWho={() => act('who', '')}
         onKeys={() => setKeysOpen(true)}
       />
       <Body>
@@ -324,11 +278,22 @@ export function ReviewPage({
             zoom={zoom}
             onZoom={setZoom}
             without="No footage with this round. The clock below runs; marks are kept with its time."
-          />
+          >
+            {stills.drawing ? (
+              <BoxDrawer
+                video={video}
+                zoom={zoom}
+                words={`Draw a box round ${names[stills.drawing]}`}
+                onBox={stills.take}
+              />
+            ) : null}
+          </FootagePicture>
           <Transport
             playhead={playhead}
             span={span}
             rate={rate}
+            hasLulls={lulls.skippable.length > 0}
+            clockWords={shownClock && ((at) => readingWords(shownClock, at))}
             onPrevious={() => goTo(neighbour(-1))}
             onNext={() => goTo(neighbour(1))}
           />
@@ -336,6 +301,7 @@ export function ReviewPage({
             span={span}
             tide={tide}
             marks={reading.marks}
+            lulls={lulls.open}
             selectedId={state.selectedId}
             names={names}
             playhead={playhead}
@@ -356,7 +322,24 @@ export function ReviewPage({
               {said}
             </div>
           ) : null}
-          {listening ? (
+          {likelySwap && panel === 'ledger' ? (
+            <div className="said" role="status">
+              Were the two taken for each other from {formatClock(likelySwap.fromSeconds - span.startSeconds)} on? W
+              shows who is who.
+            </div>
+          ) : null}
+          {lull && panel === 'ledger' ? (
+            <LullQuestion
+              lull={lull}
+              more={lulls.open.length - 1}
+              startSeconds={span.startSeconds}
+              onLook={() => act('lull-look', '')}
+              onStoppage={() => markLull(false)}
+              onOffCamera={() => markLull(true)}
+              onNothing={() => lulls.wave(lull)}
+            />
+          ) : null}
+          {panel === 'commentary' ? (
             <CommentaryPanel
               work={commentary.work}
               problem={commentary.problem}
@@ -367,11 +350,41 @@ export function ReviewPage({
               onRead={(file) => void commentary.read(file)}
               onAct={commentary.act}
               onAccept={accept}
-              onCorrect={correct}
+              onCorrect={(line) => calls.correct(line.place, line.draft)}
               onTakeBack={takeBack}
               onLook={(line) => playhead.seek(Math.max(span.startSeconds, line.draft.atSeconds - 1))}
-              onLeave={() => setListening(false)}
+              onLeave={toLedger}
               onForget={commentary.close}
+            />
+          ) : panel === 'who' ? (
+            <WhoPanel
+              athletes={round}
+              stills={stills.stills}
+              drawing={stills.drawing}
+              filmed={filmed}
+              likelySwap={likelySwap}
+              startSeconds={span.startSeconds}
+              problem={stills.problem}
+              now={playhead.now}
+              onDraw={(athlete) => {
+                playhead.pause();
+                stills.draw(athlete);
+              }}
+              onForget={stills.forget}
+              onSwapFrom={moves.swapAthletes}
+              onLook={playhead.seek}
+              onLeave={toLedger}
+            />
+          ) : panel === 'clocks' ? (
+            <ClocksPanel
+              clocks={clocks.clocks}
+              problem={clocks.problem}
+              playhead={playhead}
+              startSeconds={span.startSeconds}
+              stoppages={stoppages}
+              onSave={clocks.save}
+              onRemove={clocks.remove}
+              onLeave={toLedger}
             />
           ) : outline.length === 0 ? (
             <div className="start">
@@ -385,11 +398,11 @@ export function ReviewPage({
           ) : (
             <Ledger
               outline={outline}
-              startSeconds={span.startSeconds}
+              timeOf={face.timeOf}
               names={names}
               selectedId={state.selectedId}
               currentId={currentId}
-              linkingFromId={linkFrom}
+              linkingFromId={moves.linkFrom}
               contradictions={contradictions}
               damage={chains.damageByRoot}
               onSelect={goTo}
@@ -398,20 +411,20 @@ export function ReviewPage({
         </Right>
       </Body>
       <CallLine
-        call={call}
+        call={calls.call}
         index={index}
-        contextAt={contextAt}
+        contextAt={calls.contextAt}
         span={span}
         names={names}
-        nextCalls={nextCalls}
+        nextCalls={calls.next}
         onOpen={(text) => openCall(text)}
-        onCommit={commit}
-        onClose={closeCall}
+        onCommit={calls.commit}
+        onClose={calls.close}
       />
       <KeysDialog entries={reviewKeys} isOpen={keysOpen} onClose={() => setKeysOpen(false)}>
         <p>
           A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop
-          12”, “3 back ana mount”, “at 2:41 …”, a remark after a dash.
+          12”, “off camera 8”, “3 back ana mount”, “at 2:41 …”, a remark after a dash.
         </p>
       </KeysDialog>
     </Frame>

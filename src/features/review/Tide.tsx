@@ -21,6 +21,8 @@ export interface TideProps {
   readonly span: Span;
   readonly tide: TideFigures;
   readonly marks: readonly Mark[];
+  /** Stretches without movement that nobody has decided about. */
+  readonly lulls: readonly Span[];
   readonly selectedId?: string;
   readonly names: Names;
   readonly playhead: Playhead;
@@ -61,6 +63,7 @@ const TideSurface = memo(function TideSurface({
   span,
   tide,
   marks,
+  lulls,
   selectedId,
   width,
   height,
@@ -91,6 +94,19 @@ const TideSurface = memo(function TideSurface({
             {minute}:00
           </text>
         </g>
+      ))}
+      <pattern id="tide-lull" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path d="M0 0V6" stroke={color.rule} strokeWidth="2" />
+      </pattern>
+      {lulls.map((lull) => (
+        <rect
+          key={lull.startSeconds}
+          x={xOf(lull.startSeconds)}
+          width={xOf(lull.endSeconds) - xOf(lull.startSeconds)}
+          y="0"
+          height={height}
+          fill="url(#tide-lull)"
+        />
       ))}
       <clipPath id="tide-above">
         <rect x="0" y="0" width={width} height={middle} />

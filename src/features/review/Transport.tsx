@@ -1,6 +1,6 @@
 'use client';
 
-import { ChevronLeft, ChevronRight, Pause, Play, Repeat, SkipBack, SkipForward } from 'lucide-react';
+import { ChevronLeft, ChevronRight, FastForward, Pause, Play, Repeat, SkipBack, SkipForward } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { type FrameRate, formatClockTenths, frameAt, type Span } from '@/core/clock';
@@ -20,11 +20,15 @@ export interface TransportProps {
   readonly playhead: Playhead;
   readonly span: Span;
   readonly rate: FrameRate;
+  /** There is something to play over. */
+  readonly hasLulls: boolean;
+  /** What a clock in the footage shows at a moment. */
+  readonly clockWords?: (mediaSeconds: number) => string;
   readonly onPrevious: () => void;
   readonly onNext: () => void;
 }
 
-export function Transport({ playhead, span, rate, onPrevious, onNext }: TransportProps) {
+export function Transport({ playhead, span, rate, hasLulls, clockWords, onPrevious, onNext }: TransportProps) {
   const seconds = usePlayheadTime(playhead);
   const press = (label: string, icon: ReactNode, act: () => void, on = false) => (
     <Button aria-label={label} onPress={act} data-on={on || undefined} excludeFromTabOrder>
@@ -49,7 +53,12 @@ export function Transport({ playhead, span, rate, onPrevious, onNext }: Transpor
       {press('Slower (−)', '−', () => playhead.changeSpeed(-1))}
       <span>{playhead.speed}×</span>
       {press('Faster (+)', '+', () => playhead.changeSpeed(1))}
-      <span className="frame">picture {frameAt(seconds, rate)}</span>
+      {hasLulls
+        ? press('Play over the lulls (J)', <FastForward size={16} />, playhead.toggleSkipping, playhead.skipping)
+        : null}
+      <span className="frame">
+        {clockWords ? `${clockWords(seconds)} · ` : ''}picture {frameAt(seconds, rate)}
+      </span>
     </Bar>
   );
 }

@@ -26,6 +26,14 @@ export type ReviewCommand =
   | 'closer'
   | 'wider'
   | 'skip-lulls'
+  | 'lull-look'
+  | 'lull-stoppage'
+  | 'lull-unseen'
+  | 'lull-nothing'
+  | 'who'
+  | 'clocks'
+  | 'times'
+  | 'compare'
   | 'keys'
   | 'leave';
 
@@ -49,6 +57,14 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   { command: 'faster', shown: '+', does: 'faster', matches: (event) => event.key === '+' || event.key === '=' },
   { command: 'loop', shown: 'O', does: 'loop the last four seconds, or stop it', matches: plain('o') },
   { command: 'skip-lulls', shown: 'J', does: 'play over the lulls, or through them', matches: plain('j') },
+  { command: 'lull-look', shown: 'G', does: 'go to the lull that is asked about', matches: plain('g') },
+  { command: 'lull-stoppage', shown: 'Y', does: 'in the lull play was stopped', matches: plain('y') },
+  { command: 'lull-unseen', shown: 'U', does: 'the lull was off camera', matches: plain('u') },
+  { command: 'lull-nothing', shown: 'N', does: 'in the lull they only lay still', matches: plain('n') },
+  { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
+  { command: 'clocks', shown: 'K', does: 'clocks seen in the footage', matches: plain('k') },
+  { command: 'times', shown: 'M', does: 'times of the round, of the file, of each clock', matches: plain('m') },
+  { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },
   { command: 'closer', shown: 'X', does: 'look closer (also the wheel; drag to move)', matches: plain('x') },
   { command: 'wider', shown: 'Shift X', does: 'look wider', matches: shifted('x') },
   { command: 'edit', shown: 'E', does: 'rewrite the chosen mark', matches: plain('e') },

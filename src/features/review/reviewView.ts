@@ -60,7 +60,10 @@ export function markWords(
     case 'strength':
       return { what: wordOf(mark.strengthId), who: names[mark.athlete], athlete: mark.athlete, how: how('well done') };
     case 'stoppage':
-      return { what: 'Play stopped', how: formatClock(mark.endSeconds - mark.atSeconds) };
+      return {
+        what: mark.offCamera ? 'Off camera' : 'Play stopped',
+        how: formatClock(mark.endSeconds - mark.atSeconds),
+      };
     case 'note':
       return { what: mark.note, how: '' };
   }

@@ -93,6 +93,8 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
           added,
           added[0]?.id,
         ),
+      /** Changes many marks as one step. */
+      replaceAll: (before: readonly Mark[], after: readonly Mark[]) => change(before, after),
       replace: (before: Mark, after: Mark) => change([before], [after], after.id),
       remove: (mark: Mark) => {
         // Whatever led to it no longer does: both go in one step, so that undo brings both back.

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { WhatNext, type WhatNextProps } from './WhatNext';
 
 export interface RoundLine {
   readonly id: string;
@@ -56,7 +57,7 @@ function RoundTable({ rounds }: { readonly rounds: readonly RoundLine[] }) {
   );
 }
 
-export function RoundsPage({ rounds }: { readonly rounds: readonly RoundLine[] }) {
+export function RoundsPage({ rounds, next }: { readonly rounds: readonly RoundLine[]; readonly next: WhatNextProps }) {
   const waiting = rounds.filter((round) => round.markCount === 0);
   const begun = rounds.filter((round) => round.markCount > 0);
   return (
@@ -70,6 +71,7 @@ export function RoundsPage({ rounds }: { readonly rounds: readonly RoundLine[] }
           </ActionLink>
         </Empty>
       ) : null}
+      {next.waiting.length > 0 ? <WhatNext {...next} /> : null}
       {waiting.length > 0 ? (
         <Section>
           <h2>Waiting</h2>

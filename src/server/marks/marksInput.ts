@@ -58,7 +58,12 @@ export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
     ledTo: z.array(z.uuid()).max(50),
   }),
   z.strictObject({ ...base, kind: z.literal('strength'), strengthId: conceptId, athlete }),
-  z.strictObject({ ...base, kind: z.literal('stoppage'), endSeconds: z.number().max(86_400) }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('stoppage'),
+    endSeconds: z.number().max(86_400),
+    offCamera: z.literal(true).optional(),
+  }),
   z.strictObject({ ...base, kind: z.literal('note'), note: z.string().max(20_000), athlete: athlete.optional() }),
 ]);
 

@@ -1,7 +1,10 @@
-import type { FrameRate } from '@/core/clock';
+import type { FrameRate, Span } from '@/core/clock';
+import { findLulls } from '@/core/footage';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
+import { findSignals } from '@/data/footage/signals';
 import { listMarks, type StoredMark } from '@/data/marks/marks';
+import { listClocks, type StoredClock } from '@/data/rounds/clocks';
 import { findRound, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { type Looking, lookingOf } from '../footage/loadProgress';
@@ -13,6 +16,9 @@ export interface ReviewPage {
   readonly round: Round;
   readonly footage?: { readonly id: string; readonly frameRate: FrameRate; readonly looking: Looking };
   readonly marks: readonly StoredMark[];
+  readonly clocks: readonly StoredClock[];
+  /** Stretches of the round in which hardly anything moves. */
+  readonly lulls: readonly Span[];
   readonly language: Language;
   readonly reactionLeadSeconds: number;
   readonly weightUnit: 'kg' | 'lb';
@@ -24,8 +30,14 @@ export async function loadReview(roundId: string): Promise<ReviewPage | undefine
   if (!round) return undefined;
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
   const language = await loadLanguage(pool(), round.id);
-  const marks = await listMarks(pool(), round.id);
+  const [marks, clocks, signals] = await Promise.all([
+    listMarks(pool(), round.id),
+    listClocks(pool(), round.id),
+    footage && findSignals(pool(), footage.id),
+  ]);
   return {
+    clocks,
+    lulls: signals ? findLulls({ perSecond: signals.motionPerSecond, values: signals.motion }, round) : [],
     round,
     footage: footage && { id: footage.id, frameRate: footage.frameRate, looking: lookingOf(footage) },
     marks: marks.map((stored) => ({ ...stored, mark: withMerges(language.house, stored.mark) })),

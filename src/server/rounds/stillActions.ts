@@ -1,7 +1,8 @@
 'use server';
 
+import type { Still } from '@/core/round';
 import { pool } from '@/data/client';
-import { type Still, stillShape } from '@/data/rounds/circumstances';
+import { stillShape } from '@/data/rounds/circumstances';
 import { setStill } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { isUuid } from '../kernel/isUuid';

@@ -22,6 +22,8 @@ export default async function ReviewRound({ params, searchParams }: Address) {
         round={page.round}
         footage={page.footage}
         stored={page.marks.map(({ mark: stored, changeId }) => ({ mark: stored, changeId }))}
+        clocks={page.clocks}
+        lulls={page.lulls}
         reactionLeadSeconds={page.reactionLeadSeconds}
         unit={page.weightUnit}
         firstSeconds={at && Number.isFinite(seconds) ? seconds : undefined}

@@ -1,0 +1,107 @@
+'use client';
+
+import { useCallback, useMemo, useRef, useState } from 'react';
+import {
+  type CallContext,
+  type CallHabits,
+  listNextCalls,
+  type MarkDraft,
+  phraseMark,
+  type VocabularyIndex,
+} from '@/core/callline';
+import type { Span } from '@/core/clock';
+import { conceptIdOf, findIntervalAt, type Mark, type RoundReading } from '@/core/round';
+import type { Uniform } from '@/core/vocabulary';
+import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
+import { useWordOf } from '@/terms/HouseContext';
+import { callNames } from './athleteWords';
+import type { OpenCall } from './CallLine';
+import { withLink } from './markEdits';
+import type { HeaderAthlete } from './ReviewHeader';
+import type { Names } from './reviewView';
+import type { useMarks } from './useMarks';
+
+export interface CallsOptions {
+  readonly round: { readonly uniform: Uniform; readonly a: HeaderAthlete; readonly b: HeaderAthlete };
+  readonly span: Span;
+  readonly names: Names;
+  readonly reading: RoundReading;
+  readonly playhead: Playhead;
+  readonly marks: ReturnType<typeof useMarks>;
+  readonly habits: CallHabits;
+  readonly index: VocabularyIndex;
+  readonly reactionLeadSeconds: number;
+  /** A call has become a mark, or has taken the place of the proposal that it was opened for. */
+  readonly onMade: (proposal: number | undefined) => void;
+}
+
+/** The call line: what opens it, at which moment, and what becomes of what is written. */
+export function useCalls(options: CallsOptions) {
+  const { round, span, names, reading, playhead, marks, habits, reactionLeadSeconds, onMade } = options;
+  const wordOf = useWordOf();
+  const [call, setCall] = useState<OpenCall>();
+  const [resume, setResume] = useState(false);
+  // The proposal that the call line corrects: the mark that it makes takes the proposal's place.
+  const correcting = useRef<number | undefined>(undefined);
+
+  const contextAt = useCallback(
+    (seconds: number): CallContext => ({
+      uniform: round.uniform,
+      state: findIntervalAt(reading, seconds)?.state ?? { kind: 'unmarked' },
+      calledBy: { a: callNames(round.a), b: callNames(round.b) },
+      atSeconds: seconds,
+      roundStartSeconds: span.startSeconds,
+      marks: reading.marks,
+    }),
+    [reading, round, span],
+  );
+
+  const open = (text: string, editing?: Mark) => {
+    const lead = playhead.playing ? reactionLeadSeconds : 0;
+    setResume(playhead.playing);
+    playhead.pause();
+    setCall({ atSeconds: editing?.atSeconds ?? Math.max(span.startSeconds, playhead.now() - lead), text, editing });
+  };
+  const close = () => {
+    setCall(undefined);
+    correcting.current = undefined;
+    if (resume) playhead.play();
+  };
+  const correct = (place: number, draft: MarkDraft) => {
+    correcting.current = place;
+    const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
+    playhead.pause();
+    setResume(false);
+    setCall({
+      atSeconds: draft.atSeconds,
+      text: phraseMark({ ...draft, id: 'proposal' } as Mark, called, wordOf),
+    });
+  };
+  const commit = (draft: MarkDraft, editing: Mark | undefined, causeId: string | undefined) => {
+    const mark = { ...draft, ...keptOf(editing, draft), id: editing?.id ?? crypto.randomUUID() } as Mark;
+    const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
+    if (editing) marks.replace(editing, mark);
+    else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
+    onMade(correcting.current);
+    close();
+  };
+
+  const seconds = usePlayheadTime(playhead, 0.5);
+  const next = useMemo(() => {
+    const state = findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' as const };
+    const before = reading.marks.filter((mark) => mark.atSeconds <= seconds + 0.5 && conceptIdOf(mark));
+    const people = { a: round.a.personId, b: round.b.personId };
+    const moment = { state, last: before.at(-1), beforeLast: before.at(-2), people };
+    const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
+    return listNextCalls(habits, moment, round.uniform, called, wordOf);
+  }, [reading, seconds, round, names, habits, wordOf]);
+
+  return { call, contextAt, open, close, correct, commit, next };
+}
+
+/** What a rewritten mark keeps of the one it was: links and the end are not part of the words. */
+function keptOf(editing: Mark | undefined, draft: MarkDraft): object {
+  if (editing?.kind === 'error' && draft.kind === 'error')
+    return { ledTo: [...new Set([...editing.ledTo, ...draft.ledTo])] };
+  return editing?.kind === 'attempt' && draft.kind === 'attempt' ? { endSeconds: editing.endSeconds } : {};
+}

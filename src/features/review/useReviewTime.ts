@@ -1,0 +1,39 @@
+'use client';
+
+import { useEffect } from 'react';
+
+const IDLE_AFTER_MS = 60_000;
+const TICK_MS = 1000;
+const SEND_AFTER_SECONDS = 30;
+
+/** Counts the seconds in which somebody is at the page (it is seen, and a key, pointer or playback moved within a minute) and sends them. */
+export function useReviewTime(roundId: string, isPlaying: () => boolean): void {
+  useEffect(() => {
+    let lastMoved = Date.now();
+    let seconds = 0;
+    const moved = () => {
+      lastMoved = Date.now();
+    };
+    const send = () => {
+      if (seconds < 1) return;
+      const body = JSON.stringify({ seconds: Math.min(seconds, 600) });
+      seconds = 0;
+      // Estimates of time are not worth a warning when the server is away.
+      void fetch(`/api/rounds/${roundId}/time`, { method: 'POST', body, keepalive: true }).catch(() => undefined);
+    };
+    const timer = setInterval(() => {
+      if (isPlaying()) moved();
+      if (document.visibilityState === 'visible' && Date.now() - lastMoved < IDLE_AFTER_MS) seconds += TICK_MS / 1000;
+      if (seconds >= SEND_AFTER_SECONDS) send();
+    }, TICK_MS);
+    const events = ['keydown', 'pointerdown', 'pointermove', 'wheel'] as const;
+    for (const event of events) window.addEventListener(event, moved, { passive: true });
+    window.addEventListener('pagehide', send);
+    return () => {
+      clearInterval(timer);
+      for (const event of events) window.removeEventListener(event, moved);
+      window.removeEventListener('pagehide', send);
+      send();
+    };
+  }, [roundId, isPlaying]);
+}
