@@ -1,12 +1,9 @@
 import { createReadStream, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
-import { DEMO_PASSWORD } from '../demo/academy/people';
-import { signIn } from '../tests/support/pages';
-import { makeFilm } from '../tests/support/server';
-import { launchOptions } from './browser';
+import { makeFilm, type TestServer } from '../tests/support/server';
 import { type BenchLine, median } from './line';
+import { cookieOf, shelved, upload } from './upload';
 
 const RANGE_BYTES = 8 * 1024 * 1024;
 const PORT = 4397;
@@ -37,7 +34,7 @@ async function readRanges(url: string, size: number, headers: Record<string, str
 }
 
 /** The same ranges of the same bytes, from our route behind the sign-in and from a plain server, in turns. */
-export async function measureRanges(url: string, scratch: string): Promise<BenchLine[]> {
+export async function measureRanges(server: TestServer, scratch: string): Promise<BenchLine[]> {
   const film = makeFilm(path.join(scratch, 'film.mp4'), 20);
   const padded = path.join(scratch, 'padded.mp4');
   const head = readFileSync(film);
@@ -47,22 +44,16 @@ export async function measureRanges(url: string, scratch: string): Promise<Bench
   free.write('free', 4, 'latin1');
   writeFileSync(padded, Buffer.concat([head, free]));
   const size = statSync(padded).size;
-  const browser = await chromium.launch(launchOptions);
-  const page = await browser.newPage();
-  await signIn(page, url, 'ludo', DEMO_PASSWORD);
-  const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
-  await browser.close();
-  const upload = await fetch(`${url}/api/footage?name=padded.mp4`, {
-    method: 'PUT',
-    body: new Uint8Array(readFileSync(padded)),
-    headers: { cookie },
-  });
-  const { id } = (await upload.json()) as { id: string };
+  const cookie = await cookieOf(server);
+  server.startWorker();
+  const id = await shelved(server, await upload(server, cookie, padded, 'padded.mp4'));
+  // What else is made of the file must not compete with the measuring.
+  await server.killWorker('SIGTERM');
   const close = await servePlainly(padded);
   const ours: number[] = [];
   const plain: number[] = [];
   for (let turn = 0; turn < 7; turn += 1) {
-    ours.push(await readRanges(`${url}/api/footage/${id}/file`, size, { cookie }));
+    ours.push(await readRanges(`${server.url}/api/footage/${id}/file`, size, { cookie }));
     plain.push(await readRanges(`http://127.0.0.1:${PORT}/`, size, {}));
   }
   close();

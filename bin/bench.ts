@@ -2,6 +2,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import path from 'node:path';
 import { measureCore } from '../bench/core';
+import { measureFootage, measureUploads } from '../bench/footage';
 import { measureLanguage } from '../bench/language';
 import { measurePages } from '../bench/pages';
 import { measureRanges } from '../bench/ranges';
@@ -28,10 +29,14 @@ export async function runBenchmarks(): Promise<void> {
   say('reading, matching, planning …');
   const lines = [...(await measureCore()), ...measureLanguage()];
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
-  const server = await openServer('bench', true);
+  const server = await openServer('bench', true, { mostUploadBytes: 6 * 1024 ** 3 });
   try {
     say('ranges of footage against a plain static server …');
-    lines.push(...(await measureRanges(server.url, scratch)));
+    lines.push(...(await measureRanges(server, scratch)));
+    say('uploads, one of them of 4 GiB …');
+    lines.push(...(await measureUploads(server, scratch)));
+    say('the copy for looking, seeking and stepping …');
+    lines.push(...(await measureFootage(server, scratch)));
     say('pages and key presses in the browser …');
     lines.push(...(await measurePages(server.url)));
   } finally {

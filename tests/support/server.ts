@@ -12,6 +12,7 @@ const project = path.resolve(import.meta.dirname, '../..');
 /** The built application on a database and folder of its own, to be killed and started again at will. */
 export interface TestServer {
   readonly url: string;
+  readonly pid: () => number;
   readonly query: (text: string, values?: unknown[]) => Promise<pg.QueryResult>;
   readonly kill: (signal: NodeJS.Signals) => Promise<void>;
   readonly start: () => Promise<void>;
@@ -32,7 +33,11 @@ function findFreePort(): Promise<number> {
   });
 }
 
-export async function openServer(name: string, demo: boolean): Promise<TestServer> {
+export async function openServer(
+  name: string,
+  demo: boolean,
+  { mostUploadBytes = 60 * 1024 * 1024 } = {},
+): Promise<TestServer> {
   const port = await findFreePort();
   const cluster = await startCluster(testCluster);
   const databaseUrl = await ensureDatabase(cluster, `owl_${name}_${process.pid}_${Date.now()}`);
@@ -47,7 +52,7 @@ export async function openServer(name: string, demo: boolean): Promise<TestServe
     NEXT_TELEMETRY_DISABLED: '1',
     OWL_DATABASE_URL: databaseUrl,
     OWL_DATA_FOLDER: folder,
-    OWL_MOST_UPLOAD_BYTES: String(60 * 1024 * 1024),
+    OWL_MOST_UPLOAD_BYTES: String(mostUploadBytes),
   };
 
   const start = async () => {
@@ -90,7 +95,8 @@ export async function openServer(name: string, demo: boolean): Promise<TestServe
     rmSync(folder, { recursive: true, force: true });
   };
   await start();
-  return { url, query: (text, values) => pool.query(text, values), kill, start, startWorker, killWorker, close };
+  const pid = () => child?.pid ?? 0;
+  return { url, pid, query: (text, values) => pool.query(text, values), kill, start, startWorker, killWorker, close };
 }
 
 /** An ordinary H.264 film made with ffmpeg, not by the demo's generator. */

@@ -5,4 +5,5 @@ export * from './nextCalls';
 export * from './phraseMark';
 export * from './readCall';
 export * from './vocabularyIndex';
+export { likenessOf } from './wordLikeness';
 export { stemOf, wordsOf } from './words';

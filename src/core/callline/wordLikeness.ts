@@ -31,6 +31,12 @@ function wordLikeness(typed: Typed, known: Typed): number {
   return sounds && difference <= 3 ? SAME_SOUND : 0;
 }
 
+/** How alike a typed word is to another, 0 to 1, by the same measure as in calls: for lists that are no vocabulary. */
+export function likenessOf(typed: string, known: string): number {
+  const [one, other] = [typed, known].map((word) => ({ word, stem: stemOf(word), sound: phoneticKey(word) }));
+  return wordLikeness(one!, other!);
+}
+
 /** Two neighbouring letters exchanged: one slip of the fingers, though two edits. */
 function isSwap(one: string, other: string): boolean {
   if (one.length !== other.length) return false;

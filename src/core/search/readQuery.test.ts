@@ -42,6 +42,8 @@ describe('a search', () => {
   it('forgives slips and finds drills by their names', () => {
     expect(read('traingle').conceptIds[0]).toMatch(/triangle/);
     expect(read('bridge shoulder').drillIds.length + read('bridge').drillIds.length).toBeGreaterThan(0);
+    expect(read('brigde').drillIds).toEqual(read('bridge').drillIds);
+    expect(read('zzzzz').drillIds).toEqual([]);
   });
 
   it('asks for nothing when nothing is asked', () => {

@@ -1,7 +1,7 @@
-import { matchConcepts, TAKEN_CONFIDENCE, type VocabularyIndex, wordsOf } from '../callline';
+import { likenessOf, matchConcepts, TAKEN_CONFIDENCE, type VocabularyIndex, wordsOf } from '../callline';
 import type { CalendarDate } from '../kernel';
 import { addDays } from '../kernel';
-import { type HouseWords, houseNameOf, listConceptIds, soundOf, type Uniform } from '../vocabulary';
+import { type HouseWords, houseNameOf, listConceptIds, type Uniform } from '../vocabulary';
 
 export interface SearchWorld {
   readonly people: readonly { readonly id: string; readonly name: string }[];
@@ -145,10 +145,13 @@ function findConcepts(words: readonly string[], { index, house }: SearchWorld): 
   return [...ids, ...merged];
 }
 
+/** A drill is found by words that its name has, also when they are slips: one as good as that of a finger. */
+const ALIKE = 0.7;
+
 function findDrills(words: readonly string[], { house }: SearchWorld): string[] {
   if (words.length === 0) return [];
   return listConceptIds(house, 'drill').filter((id) => {
-    const name = soundOf(houseNameOf(house, id));
-    return words.every((word) => name.includes(word.replace(/s$/, '')));
+    const name = wordsOf(houseNameOf(house, id));
+    return words.every((word) => name.some((part) => likenessOf(word, part) >= ALIKE));
   });
 }

@@ -1,7 +1,7 @@
 import { addDays } from '@/core/kernel';
 import { beltGap } from '@/core/partner';
 import { type RoundFigures, roundFigures, type StudentRecord } from '@/core/patterns';
-import type { Mark } from '@/core/round';
+import { countsAsSparring, type Mark } from '@/core/round';
 import { adultEquivalent } from '@/core/vocabulary';
 import type { Database } from '@/data/client';
 import type { Person } from '@/data/people/people';
@@ -22,8 +22,8 @@ export async function loadRecords(database: Database, people: readonly Person[],
   const ids = people.map((one) => one.id);
   const rounds = await listRoundsOfPeople(database, ids, addDays(today, -WINDOW_DAYS));
   const marks = await marksByRound(database, await houseOf(database), rounds);
-  // Rounds that nobody has marked yet say nothing: they are no exposure.
-  const reviewed = rounds.filter((round) => marks.has(round.id));
+  // Rounds that nobody has marked yet say nothing, and a demonstration for the camera says nothing of sparring: neither is exposure.
+  const reviewed = rounds.filter((round) => marks.has(round.id) && countsAsSparring(round.circumstances));
   const records = people.map((person) => ({
     personId: person.id,
     belt: adultEquivalent(person.belt),

@@ -66,7 +66,7 @@ describe('who is in them', () => {
       weightSource: 'stated',
     });
     expect(rounds[0]!.b).toMatchObject({ weight: undefined, weightSource: undefined });
-    expect(rounds[1]!.b).toMatchObject({ personId: undefined, newName: 'Otto', belt: 'purple' });
+    expect(rounds[1]!.b).toMatchObject({ newName: 'Otto', belt: 'purple' });
     expect(toRounds([row('1', 0)], facts, people, 'f', 'lb')[0]!.a.weight).toBe(134.9);
   });
 });

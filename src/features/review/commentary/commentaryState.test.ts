@@ -58,11 +58,20 @@ describe('going through a commentary', () => {
     expect(lines(paused)[2]!.draft.atSeconds).toBeCloseTo(lines(work)[2]!.draft.atSeconds - 5, 9);
     expect(tieWords(paused)).toContain('stood for 5 s');
     const decided = reduceCommentary(work, { kind: 'decide', places: [0], decision: 'dropped', open: [0] });
-    expect(reduceCommentary(decided, { kind: 'speaks', athlete: 'a' })).toMatchObject({
-      speaks: 'a',
-      decisions: {},
-      steps: [],
-    });
+    expect(reduceCommentary(decided, { kind: 'speaks', athlete: 'a' })).toMatchObject({ speaks: 'a', decisions: {} });
+  });
+
+  it('takes back a moved talk and another speaker, too, with what was decided before', () => {
+    const decided = reduceCommentary(work, { kind: 'decide', places: [0], decision: 'dropped', open: [0] });
+    const changes = [
+      { kind: 'shift', seconds: 2 },
+      { kind: 'pause', atSeconds: 10, seconds: 5 },
+      { kind: 'speaks', athlete: 'b' },
+    ] as const;
+    const changed = changes.reduce<CommentaryWork>(reduceCommentary, decided);
+    expect(changed.decisions).toEqual({});
+    const back = changes.reduce((state) => reduceCommentary(state, { kind: 'take-back' }), changed);
+    expect(back).toEqual({ ...decided, speaks: undefined });
   });
 
   it('says what is wrong with a file and what to do', () => {

@@ -15,8 +15,16 @@ export interface CommentaryWork {
   /** By place in the list of proposals. */
   readonly decisions: Readonly<Record<number, Decision>>;
   readonly selected: number;
-  /** Decisions in the order in which they were made, newest last; `added` when marks were made with them. */
-  readonly steps: readonly { readonly places: readonly number[]; readonly added: boolean }[];
+  /** What was done, newest last. */
+  readonly steps: readonly CommentaryStep[];
+}
+
+export interface CommentaryStep {
+  readonly places: readonly number[];
+  /** Marks were made with it. */
+  readonly added: boolean;
+  /** What stood before the talk was moved or given to another speaker; absent for decisions. */
+  readonly before?: Pick<CommentaryWork, 'tie' | 'speaks' | 'decisions' | 'selected'>;
 }
 
 export type CommentaryAction =
@@ -48,25 +56,32 @@ export function reduceCommentary(work: CommentaryWork, action: CommentaryAction)
     case 'take-back': {
       const step = work.steps.at(-1);
       if (!step) return work;
+      const steps = work.steps.slice(0, -1);
+      if (step.before) return { ...work, ...step.before, steps };
       const decisions = { ...work.decisions };
       for (const place of step.places) delete decisions[place];
-      return { ...work, decisions, selected: step.places[0] ?? work.selected, steps: work.steps.slice(0, -1) };
+      return { ...work, decisions, selected: step.places[0] ?? work.selected, steps };
     }
     case 'shift':
-      return { ...work, tie: { ...work.tie, offsetSeconds: work.tie.offsetSeconds + action.seconds } };
+      return moved(work, { tie: { ...work.tie, offsetSeconds: work.tie.offsetSeconds + action.seconds } });
     case 'pause': {
       const rest = work.tie.pauses.filter((pause) => pause.atSeconds !== action.atSeconds);
       const known = work.tie.pauses.find((pause) => pause.atSeconds === action.atSeconds)?.seconds ?? 0;
       const seconds = Math.max(0, known + action.seconds);
-      return {
-        ...work,
-        tie: { ...work.tie, pauses: seconds > 0 ? [...rest, { ...action, seconds }].map(plainPause) : rest },
-      };
+      const pauses = seconds > 0 ? [...rest, { ...action, seconds }].map(plainPause) : rest;
+      return moved(work, { tie: { ...work.tie, pauses } });
     }
     case 'speaks':
       // Whoever talks changes every proposal, so what was decided no longer names the same ones.
-      return { ...work, speaks: action.athlete, decisions: {}, steps: [], selected: 0 };
+      return moved(work, { speaks: action.athlete, decisions: {}, selected: 0 });
   }
+}
+
+/** A change of how all of it is read, with what stood before it. */
+function moved(work: CommentaryWork, change: Partial<CommentaryWork>): CommentaryWork {
+  const { tie, speaks, decisions, selected } = work;
+  const step = { places: [], added: false, before: { tie, speaks, decisions, selected } };
+  return { ...work, ...change, steps: [...work.steps, step] };
 }
 
 const plainPause = ({ atSeconds, seconds }: { atSeconds: number; seconds: number }) => ({ atSeconds, seconds });
