@@ -153,6 +153,17 @@ describe('stillness', () => {
     expect(activeShare([{ startSeconds: 5, endSeconds: 10 }], { startSeconds: 0, endSeconds: 10 })).toBe(0.5);
   });
 
+  it('is not seen in slow holds: two people at work are quieter than a scramble, never as quiet as a rest', () => {
+    const noise = noiseFrom(3);
+    const level = (second: number) => (second < 60 || second >= 160 ? 2 : second % 40 < 6 ? 26 : 5);
+    const values = Array.from({ length: 220 * 4 }, (_, index) => level(index / 4) + Math.abs(noise()) * 0.6);
+    const rests = stillStretches({ perSecond: 4, values }, 6);
+    expect(rests.map((one) => [Math.round(one.startSeconds), Math.round(one.endSeconds)])).toEqual([
+      [0, 60],
+      [160, 220],
+    ]);
+  });
+
   it('inside a round is a lull, cut to the round', () => {
     const motion = motionOf(300, [
       [10, 100],
@@ -218,6 +229,20 @@ describe('proposed rounds', () => {
     near(rounds[3]!, 960, 1150);
     expect(rounds[3]!.plannedSeconds).toBe(300);
     expect(rounds[3]!.confidenceRatio).toBeLessThan(rounds[0]!.confidenceRatio);
+  });
+
+  it('of a usual length may end in a slow hold, and are still told from the rests', () => {
+    const bursts = [...ring(10), ...ring(250, 3), ...ring(310), ...ring(550, 3)];
+    const motion = motionOf(600, [
+      [10, 215],
+      [310, 550],
+    ]);
+    const rounds = proposeRounds(bursts, motion, 600);
+    expect(rounds.map((one) => [one.reason, one.plannedSeconds])).toEqual([
+      ['bell-to-bell', 240],
+      ['bell-to-bell', 240],
+    ]);
+    expect(rounds[0]!.confidenceRatio).toBeLessThan(rounds[1]!.confidenceRatio);
   });
 
   it('come from movement alone where nothing rings, with less confidence', () => {

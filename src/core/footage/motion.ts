@@ -65,11 +65,33 @@ function otsuBin(histogram: readonly number[]): number {
   return best;
 }
 
-/** Stretches without movement of at least `leastSeconds`, in order; none when stillness cannot be told from movement. */
+/** A rest lies this near the quietest that the file ever is, as a share of the way up to lively movement. */
+const REST_SHARE = 0.05;
+
+/** The level up to which a stretch is a rest: a hold in which two people work slowly is quieter than a scramble, but never as quiet as a rest. */
+function restLevel(smooth: Float64Array, threshold: number): number {
+  const sorted = Float64Array.from(smooth).sort();
+  const quietest = sorted[Math.floor(sorted.length * 0.02)]!;
+  const moving = sorted.filter((value) => value >= threshold);
+  const lively = moving[Math.floor(moving.length / 2)] ?? threshold;
+  return quietest + REST_SHARE * (lively - quietest);
+}
+
+/**
+ * Rests of at least `leastSeconds`, in order: stretches below the threshold whose mean is near the quietest of the file; none when stillness
+ * cannot be told from movement.
+ * @source own decision, tried on drawn films whose athletes never stop moving
+ */
 export function stillStretches(curve: MotionCurve, leastSeconds: number): Span[] {
   const threshold = stillnessThreshold(curve);
   if (threshold === undefined) return [];
   const smooth = smoothMotion(curve);
+  const rest = restLevel(smooth, threshold);
+  const isRest = (first: number, end: number) => {
+    let sum = 0;
+    for (let index = first; index < end; index += 1) sum += smooth[index]!;
+    return sum / (end - first) <= rest;
+  };
   const stretches: Span[] = [];
   let first = -1;
   for (let index = 0; index <= smooth.length; index += 1) {
@@ -77,7 +99,7 @@ export function stillStretches(curve: MotionCurve, leastSeconds: number): Span[]
     if (still && first < 0) first = index;
     if (!still && first >= 0) {
       const span = sharpen(curve, threshold, first, index);
-      if (span.endSeconds - span.startSeconds >= leastSeconds) stretches.push(span);
+      if (span.endSeconds - span.startSeconds >= leastSeconds && isRest(first, index)) stretches.push(span);
       first = -1;
     }
   }

@@ -36,6 +36,8 @@ const LONGEST_SECONDS = 930;
 /** Movement may rest this long within a round before an ended round is the likelier story. */
 const STOPPED_SECONDS = 15;
 const LEAST_ACTIVE_SHARE = 0.45;
+/** Share of a round of usual length that may be quiet before its bell. */
+const MOST_QUIET_END = 0.25;
 /** A clack in these last seconds is the timer's own warning. */
 const WARNING_SECONDS = 32;
 const SHORTEST_MOVEMENT_SECONDS = 60;
@@ -96,6 +98,10 @@ function voices(signals: readonly TimerSignal[], durationSeconds: number): Timer
   return tones.map((hertz) => signals.filter((one) => Math.abs(one.hertz - hertz) <= SAME_TONE_HERTZ / 2));
 }
 
+/** The length that the timer may have been set to. */
+const matchOf = (seconds: number, allowedSeconds: readonly number[]): number | undefined =>
+  allowedSeconds.find((one) => Math.abs(one - seconds) <= LENGTH_TOLERANCE_SECONDS);
+
 function candidatesFrom(
   from: TimerSignal,
   later: readonly TimerSignal[],
@@ -110,7 +116,10 @@ function candidatesFrom(
     const tail = still.find(
       (one) => one.startSeconds < to.atSeconds - STOPPED_SECONDS && one.endSeconds >= to.atSeconds - 1,
     );
-    if (tail && tail.startSeconds > from.endSeconds) continue;
+    const length = to.atSeconds - from.atSeconds;
+    const quietEnd = tail && tail.startSeconds > from.endSeconds ? to.atSeconds - tail.startSeconds : 0;
+    // A round of the timer's own length may end in a slow hold; otherwise everybody had stopped before that bell.
+    if (quietEnd > (matchOf(length, allowedSeconds) ? MOST_QUIET_END * length : 0)) continue;
     const candidate = weighed(span, from, to, within, still, allowedSeconds);
     if (candidate) found.push(candidate);
   }
@@ -122,14 +131,11 @@ function candidatesFrom(
     const span = { startSeconds: from.atSeconds, endSeconds: pause.startSeconds };
     const active = activeShare(still, span);
     if (active < LEAST_ACTIVE_SHARE) continue;
-    const matched = allowedSeconds.find(
-      (length) => Math.abs(length - (next - from.atSeconds)) <= LENGTH_TOLERANCE_SECONDS,
-    );
     found.push({
       ...span,
       reason: 'bell-to-stillness',
       confidenceRatio: 0.6 * active,
-      plannedSeconds: matched,
+      plannedSeconds: matchOf(next - from.atSeconds, allowedSeconds),
       weight: 1.6 * active,
     });
   }
@@ -146,8 +152,9 @@ function weighed(
 ): Candidate | undefined {
   const length = span.endSeconds - span.startSeconds;
   const active = activeShare(still, span);
-  if (length < SHORTEST_SECONDS || active < LEAST_ACTIVE_SHARE) return undefined;
-  const plannedSeconds = allowedSeconds.find((one) => Math.abs(one - length) <= LENGTH_TOLERANCE_SECONDS);
+  const plannedSeconds = matchOf(length, allowedSeconds);
+  const leastActive = plannedSeconds ? LEAST_ACTIVE_SHARE / 2 : LEAST_ACTIVE_SHARE;
+  if (length < SHORTEST_SECONDS || active < leastActive) return undefined;
   const sameTone = Math.abs(from.hertz - to.hertz) <= SAME_TONE_HERTZ;
   const between = within.filter(
     (one) => one.atSeconds < to.atSeconds && to.atSeconds - one.atSeconds > WARNING_SECONDS,

@@ -1,6 +1,7 @@
 'use client';
 
 import { styled } from 'styled-components';
+import { firstNameOf } from '@/core/kernel';
 import type { Circumstances, Restriction } from '@/core/round';
 import { Row, Stack } from '@/ui/layout/Page';
 import { Checkbox, Choice, TextField } from '@/ui/primitives';
@@ -10,7 +11,7 @@ import type { AthleteFields } from './roundCardReducer';
 const Agreed = styled.fieldset`
   border: 0; margin: 0; padding: 0;
   legend { padding: 0; font-size: ${size.small}; color: ${color.quiet}; margin-bottom: ${space(1)}; }
-  > div { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: ${space(1)} ${space(4)}; }
+  > div { display: grid; grid-template-columns: repeat(auto-fill, minmax(190px, 1fr)); gap: ${space(1)} ${space(4)}; }
 `;
 const Came = styled.div`
   display: grid; grid-template-columns: 1fr 1fr; gap: ${space(8)};
@@ -29,8 +30,8 @@ export interface CircumstancesFieldsProps {
 
 /** What a round was like: how hard, what was agreed, where, and how both came to it. */
 export function CircumstancesFields({ circumstances, a, b, messages, onChange, onAthlete }: CircumstancesFieldsProps) {
-  const first = a.name || 'In focus';
-  const second = b.name || 'Partner';
+  const first = a.name ? firstNameOf(a.name) : 'In focus';
+  const second = b.name ? firstNameOf(b.name) : 'Partner';
   const agreed: readonly (readonly [Restriction, string])[] = [
     ['a-from-below', `${first} works from below`],
     ['a-from-above', `${first} works from above`],

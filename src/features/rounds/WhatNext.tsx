@@ -8,7 +8,7 @@ import { chooseRounds, type WorthReason } from '@/core/reviewing';
 import { Section, Table } from '@/ui/layout/Page';
 import { Button, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import { minutesWords, paceWords, reasonWords } from './nextView';
+import { minutesWords, paceWords, whyLines } from './nextView';
 
 const Ask = styled.div`
   display: flex; align-items: flex-end; gap: ${space(4)}; flex-wrap: wrap;
@@ -16,7 +16,12 @@ const Ask = styled.div`
   .sum { font-family: ${font.serif}; font-size: ${size.large}; margin-left: auto; }
 `;
 const Why = styled.span`
-  color: ${color.quiet}; font-size: ${size.small};
+  display: block; color: ${color.quiet}; font-size: ${size.small};
+`;
+const Chosen = styled.div`
+  margin-top: ${space(4)};
+  td { vertical-align: top; }
+  td:not(:nth-child(2)) { white-space: nowrap; }
 `;
 
 export interface WaitingRound {
@@ -75,34 +80,37 @@ export function WhatNext({ ratio, learnedFrom, names, waiting }: WhatNextProps) 
           </span>
         </Ask>
         {chosen.length > 0 ? (
-          <Table>
-            <thead>
-              <tr>
-                <th>Round</th>
-                <th>Why</th>
-                <th className="figure">Footage</th>
-                <th className="figure">Takes you</th>
-              </tr>
-            </thead>
-            <tbody>
-              {chosen.map((round) => (
-                <tr key={round.roundId}>
-                  <td>
-                    <Link href={`/rounds/${round.roundId}`}>
-                      {round.a} and {round.b}
-                    </Link>
-                    <br />
-                    <Why>{round.heldOn}</Why>
-                  </td>
-                  <td>
-                    <Why>{round.reasons.map((reason) => reasonWords(reason, names)).join('; ')}</Why>
-                  </td>
-                  <td className="figure">{formatClock(round.liveSeconds)}</td>
-                  <td className="figure">about {minutesWords(round.costSeconds)}</td>
+          <Chosen>
+            <Table>
+              <thead>
+                <tr>
+                  <th>Round</th>
+                  <th>Why</th>
+                  <th className="figure">Footage</th>
+                  <th className="figure">Takes you</th>
                 </tr>
-              ))}
-            </tbody>
-          </Table>
+              </thead>
+              <tbody>
+                {chosen.map((round) => (
+                  <tr key={round.roundId}>
+                    <td>
+                      <Link href={`/rounds/${round.roundId}`}>
+                        {round.a} and {round.b}
+                      </Link>
+                      <Why>{round.heldOn}</Why>
+                    </td>
+                    <td>
+                      {whyLines(round.reasons, names).map((line) => (
+                        <Why key={line}>{line}</Why>
+                      ))}
+                    </td>
+                    <td className="figure">{formatClock(round.liveSeconds)}</td>
+                    <td className="figure">about {minutesWords(round.costSeconds)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </Table>
+          </Chosen>
         ) : null}
         {left > 0 && chosen.length > 0 ? (
           <Why>{left === 1 ? 'One more waits' : `${left} more wait`} for another evening.</Why>

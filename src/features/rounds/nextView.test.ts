@@ -1,19 +1,30 @@
 import { describe, expect, it } from 'vitest';
-import { minutesWords, paceWords, reasonWords } from './nextView';
+import { minutesWords, paceWords, whyLines } from './nextView';
 
 const names = { p: 'Ana Tuomi' };
 
 describe('what to review next, in words', () => {
-  it('gives each reason as one coach would tell another', () => {
+  it('gives the reasons, a line for each person', () => {
     const about = { personId: 'p', worth: 1 };
-    expect(reasonWords({ code: 'never-reviewed', ...about }, names)).toBe('Ana was never reviewed');
-    expect(reasonWords({ code: 'days-since-review', days: 1, ...about }, names)).toBe('Ana waits since 1 day');
-    expect(reasonWords({ code: 'days-since-review', days: 0, ...about }, names)).toBe('Ana was reviewed today');
-    expect(reasonWords({ code: 'class-soon', onDay: '2026-11-27', ...about }, names)).toContain('2026-11-27');
-    expect(reasonWords({ code: 'competition-soon', onDay: '2026-12-05', ...about }, names)).toContain('competes');
-    expect(reasonWords({ code: 'did-it-work', questions: 2, ...about }, names)).toContain('drills helped');
-    expect(reasonWords({ code: 'old-footage', days: 61 }, names)).toContain('counts half');
-    expect(reasonWords({ code: 'never-reviewed', personId: 'x', worth: 3 }, names)).toBe('somebody was never reviewed');
+    expect(
+      whyLines(
+        [
+          { code: 'days-since-review', days: 9, ...about },
+          { code: 'class-soon', onDay: '2026-11-27', ...about },
+          { code: 'never-reviewed', personId: 'x', worth: 3 },
+          { code: 'competition-soon', onDay: '2026-12-05', ...about },
+          { code: 'did-it-work', questions: 2, ...about },
+          { code: 'old-footage', days: 61 },
+        ],
+        names,
+      ),
+    ).toEqual([
+      'Ana: last reviewed 9 days ago, in class on 2026-11-27, competes on 2026-12-05, shows whether the drills helped',
+      'Somebody: never reviewed yet',
+      'The footage is 61 days old and counts half.',
+    ]);
+    const words = (days: number) => whyLines([{ code: 'days-since-review', days, ...about }], names)[0];
+    expect([words(0), words(1)]).toEqual(['Ana: reviewed today', 'Ana: reviewed yesterday']);
   });
   it('says how the time is reckoned', () => {
     expect(minutesWords(3)).toBe('1 minute');

@@ -7,24 +7,32 @@ export const minutesWords = (seconds: number): string => {
   return minutes === 1 ? '1 minute' : `${minutes} minutes`;
 };
 
-/** Why a round is worth reviewing, as one coach tells another. */
-export function reasonWords(reason: WorthReason, names: Readonly<Record<string, string>>): string {
-  if (reason.code === 'old-footage') return `footage is ${reason.days} days old, counts half`;
-  const who = firstNameOf(names[reason.personId] ?? 'somebody');
+function reasonWords(reason: WorthReason): string {
   switch (reason.code) {
     case 'never-reviewed':
-      return `${who} was never reviewed`;
+      return 'never reviewed yet';
     case 'days-since-review':
-      return reason.days === 0
-        ? `${who} was reviewed today`
-        : `${who} waits since ${reason.days} ${reason.days === 1 ? 'day' : 'days'}`;
+      if (reason.days < 2) return reason.days === 0 ? 'reviewed today' : 'reviewed yesterday';
+      return `last reviewed ${reason.days} days ago`;
     case 'class-soon':
-      return `${who} is expected in class on ${reason.onDay}`;
+      return `in class on ${reason.onDay}`;
     case 'competition-soon':
-      return `${who} competes on ${reason.onDay}`;
+      return `competes on ${reason.onDay}`;
     case 'did-it-work':
-      return reason.questions === 1 ? `shows whether ${who}’s drill helped` : `shows whether ${who}’s drills helped`;
+      return reason.questions === 1 ? 'shows whether the drill helped' : 'shows whether the drills helped';
+    case 'old-footage':
+      return `The footage is ${reason.days} days old and counts half.`;
   }
+}
+
+/** Why a round is worth reviewing, a line for each person, then what holds for the round. */
+export function whyLines(reasons: readonly WorthReason[], names: Readonly<Record<string, string>>): string[] {
+  const people = [...new Set(reasons.flatMap((one) => ('personId' in one ? [one.personId] : [])))];
+  const lines = people.map((id) => {
+    const own = reasons.filter((one) => 'personId' in one && one.personId === id);
+    return `${firstNameOf(names[id] ?? 'Somebody')}: ${own.map(reasonWords).join(', ')}`;
+  });
+  return [...lines, ...reasons.filter((one) => !('personId' in one)).map(reasonWords)];
 }
 
 /** How the time is reckoned. */

@@ -106,7 +106,8 @@ export async function lookAt(
 function planStrip(footage: Footage): Filmstrip {
   const everySeconds = Math.max(1, Math.ceil(footage.durationSeconds / MOST_PICTURES));
   const width = Math.max(2, Math.round((STRIP_HEIGHT * footage.width) / footage.height / 2) * 2);
-  const count = Math.max(1, Math.ceil(footage.durationSeconds / everySeconds));
+  // The filter makes at least this many: a last stretch of less than half gets no picture.
+  const count = Math.max(1, Math.floor(footage.durationSeconds / everySeconds));
   return {
     storageName: `${footage.id}.strip.jpg`,
     everySeconds,

@@ -16,7 +16,7 @@ const List = styled.div`
   .why { grid-column: 2; color: ${color.quiet}; font-size: ${size.small}; }
   .state { font-size: ${size.small}; }
   .state[data-state='confirmed'] { color: ${color.focusText}; font-weight: 600; }
-  h3 { margin: 0; padding: ${space(4)} ${space(4)} ${space(1)}; font-size: ${size.small}; color: ${color.quiet}; font-weight: 400; }
+  h3 { margin: 0; font-family: ${font.sans}; padding: ${space(4)} ${space(4)} ${space(1)}; font-size: ${size.small}; color: ${color.quiet}; font-weight: 400; }
 `;
 
 export interface CutListProps {

@@ -170,6 +170,7 @@ export function CutPage({ footage, signals, proposals, lulls, rounds, people, fa
     return (
       <WhoSheet
         footageId={footage.id}
+        filmstrip={footage.filmstrip}
         initial={confirmed.map(({ key, startSeconds, endSeconds, plannedSeconds }) => ({
           key,
           startSeconds,

@@ -18,6 +18,7 @@ const Board = styled.div`
   position: relative; overflow: hidden; background: ${color.sunken}; border-top: 1px solid ${color.rule}; user-select: none;
   .ticks { position: relative; height: 18px; font-size: ${size.small}; color: ${color.quiet}; span { position: absolute; top: 1px; padding-left: 4px; border-left: 1px solid ${color.rule}; } }
   .bands { position: relative; height: 30px; border-bottom: 1px solid ${color.rule}; }
+  .frames > div { flex: none; }
   .frames { display: flex; height: ${FRAME_HEIGHT}px; overflow: hidden; background: #0c0f0d; color: ${color.quiet}; align-items: center; cursor: pointer; }
   .bells { position: relative; height: 16px; color: ${color.focusText}; svg { position: absolute; top: 2px; margin-left: -6px; } }
   .lull { position: absolute; top: 0; bottom: 0; background: repeating-linear-gradient(135deg, transparent 0 3px, ${color.rule} 3px 4px); pointer-events: none; }

@@ -10,6 +10,8 @@ import { saveRounds } from '@/server/rounds/roundActions';
 import { Fields, Notice, Row } from '@/ui/layout/Page';
 import { Button, Choice, Select, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
+import { Filmframe } from '../Filmframe';
+import type { Filmstrip } from '../footageView';
 import {
   type Corner,
   emptyCorner,
@@ -35,9 +37,12 @@ const Sheet = styled.div`
 `;
 
 const NEW = 'somebody-new';
+/** The picture that shows who is in a round is taken this long after its start. */
+const LOOK_SECONDS = 4;
 
 export interface WhoSheetProps {
   readonly footageId: string;
+  readonly filmstrip?: Filmstrip;
   readonly initial: readonly WhoRow[];
   readonly facts: WhoFacts;
   readonly people: readonly KnownPerson[];
@@ -47,7 +52,16 @@ export interface WhoSheetProps {
 }
 
 /** The cards of several rounds at once: what they share above, who is in each below; those who stayed are carried on. */
-export function WhoSheet({ footageId, initial, facts: firstFacts, people, unit, onLeave, onSaved }: WhoSheetProps) {
+export function WhoSheet({
+  footageId,
+  filmstrip,
+  initial,
+  facts: firstFacts,
+  people,
+  unit,
+  onLeave,
+  onSaved,
+}: WhoSheetProps) {
   const [rows, setRows] = useState(initial);
   const [facts, setFacts] = useState(firstFacts);
   const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
@@ -143,6 +157,14 @@ export function WhoSheet({ footageId, initial, facts: firstFacts, people, unit, 
               <small>
                 {formatClock(row.startSeconds)} to {formatClock(row.endSeconds)}
               </small>
+              {filmstrip ? (
+                <Filmframe
+                  footageId={footageId}
+                  strip={filmstrip}
+                  atSeconds={Math.min(row.startSeconds + LOOK_SECONDS, row.endSeconds)}
+                  width={112}
+                />
+              ) : null}
             </div>
             {(['a', 'b'] as const).map((slot) => (
               <CornerFields

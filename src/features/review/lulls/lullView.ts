@@ -6,17 +6,18 @@ const stretchesOf = (marks: readonly Mark[]): Span[] =>
     mark.kind === 'stoppage' ? [{ startSeconds: mark.atSeconds, endSeconds: mark.endSeconds }] : [],
   );
 
-/** Lulls that nobody has said anything about: no stoppage lies over them, and they were not waved away. */
+/** Lulls that nobody has said anything about: nothing is marked in them, no stoppage lies over them, and they were not waved away. */
 export function openLulls(lulls: readonly Span[], marks: readonly Mark[], waved: readonly number[]): Span[] {
   const known = stretchesOf(marks);
-  return lulls.filter(
-    (lull) => !waved.includes(lull.startSeconds) && !known.some((one) => intersectSpans(one, lull) !== undefined),
-  );
+  const isMarked = (lull: Span) =>
+    marks.some((mark) => mark.atSeconds > lull.startSeconds && mark.atSeconds < lull.endSeconds) ||
+    known.some((one) => intersectSpans(one, lull) !== undefined);
+  return lulls.filter((lull) => !waved.includes(lull.startSeconds) && !isMarked(lull));
 }
 
-/** What playing may pass over, in order: the lulls that were not waved away, and every stoppage. */
+/** What playing may pass over, in order: lulls that are still open, and every stoppage. */
 export const skippable = (lulls: readonly Span[], marks: readonly Mark[], waved: readonly number[]): Span[] =>
-  [...lulls.filter((lull) => !waved.includes(lull.startSeconds)), ...stretchesOf(marks)].sort(
+  [...openLulls(lulls, marks, waved), ...stretchesOf(marks)].sort(
     (one, other) => one.startSeconds - other.startSeconds,
   );
 
