@@ -16,6 +16,8 @@ export default defineConfig({
         test: {
           name: 'core',
           environment: 'node',
+          // Speed is shown in the benchmarks; a busy machine must not fail what is right.
+          testTimeout: 30_000,
           include: [
             'src/core/**/*.test.ts',
             'src/server/**/*.test.ts',
@@ -27,12 +29,17 @@ export default defineConfig({
       },
       {
         extends: true,
-        test: { name: 'rules', environment: 'node', include: ['tests/rules/**/*.test.ts'] },
+        test: { name: 'rules', environment: 'node', testTimeout: 120_000, include: ['tests/rules/**/*.test.ts'] },
       },
       {
         extends: true,
         plugins: [react()],
-        test: { name: 'interface', environment: 'jsdom', include: ['src/{ui,features,player}/**/*.test.tsx'] },
+        test: {
+          name: 'interface',
+          environment: 'jsdom',
+          testTimeout: 30_000,
+          include: ['src/{ui,features,player}/**/*.test.tsx'],
+        },
       },
       {
         extends: true,

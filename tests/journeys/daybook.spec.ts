@@ -8,6 +8,8 @@ import { makeFilm, openServer, type TestServer } from '../support/server';
 let server: TestServer;
 test.beforeAll(async () => {
   server = await openServer('daybook', true);
+  await server.query("update footage_work set state = 'cancelled'");
+  server.startWorker();
 });
 test.afterAll(() => server.close());
 
@@ -57,9 +59,10 @@ test('files that are no whole video are refused with what to do; a good one can 
   await expect(page.getByRole('alert').filter({ hasText: 'larger than 60 MB' })).toBeVisible({ timeout: 30_000 });
   const film = makeFilm(file('small.mp4'), 4);
   await page.locator('input[type="file"]').setInputFiles(film);
-  await expect(page.getByText('Stored.')).toBeVisible();
+  const line = page.getByRole('list', { name: 'On the way' }).getByRole('listitem').filter({ hasText: 'small.mp4' });
+  await expect(line).toContainText('On the shelf.', { timeout: 30_000 });
   await page.locator('input[type="file"]').setInputFiles(film);
-  await expect(page.getByText('was here already')).toBeVisible();
+  await expect(page.getByText('is here already')).toBeVisible();
   await expect(page.getByRole('row', { name: /small\.mp4/ })).toHaveCount(1);
   // Cancel in the middle: a slow line holds the upload back.
   const client = await page.context().newCDPSession(page);
@@ -73,7 +76,10 @@ test('files that are no whole video are refused with what to do; a good one can 
     .locator('input[type="file"]')
     .setInputFiles({ name: 'slow.mp4', mimeType: 'video/mp4', buffer: Buffer.alloc(8 * 1024 * 1024, 5) });
   await expect(page.getByRole('progressbar', { name: 'slow.mp4' })).toBeVisible();
-  await page.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByText(/of 8\.0 MB, paused/)).toBeVisible();
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: 'Give up' }).click();
   await expect(page.getByRole('progressbar', { name: 'slow.mp4' })).toHaveCount(0);
   await client.send('Network.emulateNetworkConditions', {
     offline: false,

@@ -9,6 +9,7 @@ let server: TestServer;
 const scratch = mkdtempSync(path.join(tmpdir(), 'owl-newcomer-'));
 test.beforeAll(async () => {
   server = await openServer('newcomer', false);
+  server.startWorker();
   makeFilm(path.join(scratch, 'Tuesday round.mp4'), 60);
 });
 test.afterAll(async () => {
@@ -72,7 +73,7 @@ test('from nothing to a printed class sheet in one evening', async ({ page }) =>
   await test.step('an ordinary film is brought in', async () => {
     await page.goto(`${server.url}/footage`);
     await page.locator('input[type="file"]').setInputFiles(path.join(scratch, 'Tuesday round.mp4'));
-    await page.getByRole('link', { name: 'Cut out a round' }).click();
+    await page.getByRole('link', { name: 'It is one round' }).click();
     await expect(page.getByRole('heading', { name: 'A new round' })).toBeVisible();
   });
 

@@ -95,8 +95,15 @@ test('other sites can change nothing', async ({ page }) => {
     data: { changes: [] },
   });
   expect(marks.status()).toBe(403);
-  const upload = await page.request.put(`${server.url}/api/footage?name=x.mp4`, { headers, data: Buffer.from('x') });
+  const upload = await page.request.post(`${server.url}/api/arrivals`, {
+    headers: { ...headers, 'tus-resumable': '1.0.0', 'upload-length': '1' },
+  });
   expect(upload.status()).toBe(403);
+  const time = await page.request.post(`${server.url}/api/rounds/${samples['[roundId]']}/time`, {
+    headers,
+    data: { seconds: 30 },
+  });
+  expect(time.status()).toBe(403);
 });
 
 test('guessing passwords is slowed down', async ({ page }) => {

@@ -51,6 +51,18 @@ describe('the call line reads what a coach would say', () => {
     ],
     ['good frame inside', { kind: 'strength', strengthId: 'good-frame-inside', athlete: 'b' }],
     ['stop 12', { kind: 'stoppage', endSeconds: 62 }],
+    ['ana advantage', { kind: 'ruling', athlete: 'a', ruling: 'advantage' }],
+    ['marek penalty', { kind: 'ruling', athlete: 'b', ruling: 'penalty' }],
+    [
+      'board 4 2',
+      {
+        kind: 'board',
+        score: {
+          a: { points: 4, advantages: 0, penalties: 0 },
+          b: { points: 2, advantages: 0, penalties: 0 },
+        },
+      },
+    ],
     ['off camera 12', { kind: 'stoppage', endSeconds: 62, offCamera: true }],
     ['out of picture', { kind: 'stoppage', endSeconds: 60, offCamera: true }],
     [

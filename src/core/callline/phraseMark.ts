@@ -1,4 +1,4 @@
-import { type Athlete, type Mark, placeOfRole, roleIn } from '../round';
+import { type Athlete, type BoardMark, type Mark, placeOfRole, roleIn } from '../round';
 import { conceptName } from '../vocabulary';
 import { holderOf } from './draftOf';
 
@@ -45,10 +45,19 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>, nameOf: (c
       return words(names[mark.athlete], 'good', nameOf(mark.strengthId));
     case 'stoppage':
       return `${mark.offCamera ? 'off camera' : 'stop'} ${Math.round(mark.endSeconds - mark.atSeconds)}`;
+    case 'ruling':
+      return words(names[mark.athlete], mark.ruling);
+    case 'board':
+      return `board ${fieldWords(mark, 'points')}${optional(mark, 'advantages')}${optional(mark, 'penalties')}`;
     case 'note':
       return `note ${mark.note}`;
   }
 }
+
+const fieldWords = ({ score: { a, b } }: BoardMark, field: 'points' | 'advantages' | 'penalties'): string =>
+  `${a[field]} ${b[field]}`;
+const optional = (mark: BoardMark, field: 'advantages' | 'penalties'): string =>
+  mark.score.a[field] + mark.score.b[field] > 0 ? ` ${field} ${fieldWords(mark, field)}` : '';
 
 const verdictWord = (mark: Mark): string | undefined =>
   mark.verdict && { bait: 'as bait', concession: 'on purpose', 'no-fault': 'nothing to fault' }[mark.verdict];

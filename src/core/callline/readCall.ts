@@ -3,6 +3,7 @@ import type { Uniform } from '../vocabulary';
 import { findEarlierError, findLaterMark } from './callLinks';
 import { readAthlete, readTimeShift, splitLink, splitNote, type Who } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
+import { readBoard, readRuling, readStoppage } from './fixedCalls';
 import {
   type ConceptMatch,
   listUnreadWords,
@@ -70,6 +71,9 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   if (words[0] === 'note') return noteReading(text.trim().replace(/^note[:\s]*/i, '') || text.trim(), atSeconds);
   const stoppage = readStoppage(words, atSeconds);
   if (stoppage) return { ...NOTHING, draft: stoppage, understood: true, confidence: 1 };
+  const ruling = readRuling(words, atSeconds, context) ?? readBoard(words, atSeconds);
+  if (ruling)
+    return { ...NOTHING, draft: note ? ({ ...ruling, note } as MarkDraft) : ruling, understood: true, confidence: 1 };
   const { who, best } = whoAndWhat(words, index, context);
   if (!best || best.match.confidence < TAKEN_CONFIDENCE) {
     const unread = listUnreadWords(best?.words ?? who.words, undefined, index);
@@ -154,25 +158,6 @@ const noteReading = (text: string, atSeconds: number): CallReading => ({
   ...NOTHING,
   draft: { kind: 'note', atSeconds, note: text },
 });
-
-const stretches: readonly { readonly words: readonly string[]; readonly offCamera?: true }[] = [
-  { words: ['stop'] },
-  { words: ['stoppage'] },
-  { words: ['stopped'] },
-  { words: ['off', 'camera'], offCamera: true },
-  { words: ['not', 'filmed'], offCamera: true },
-  { words: ['out', 'of', 'picture'], offCamera: true },
-];
-
-function readStoppage(words: readonly string[], atSeconds: number): MarkDraft | undefined {
-  const stretch = stretches.find((one) => one.words.every((word, index) => words[index] === word));
-  if (!stretch) return undefined;
-  const rest = words.slice(stretch.words.length);
-  const seconds = Number(rest[0] ?? '10');
-  if (rest.length > 1 || !Number.isFinite(seconds)) return undefined;
-  const { offCamera } = stretch;
-  return { kind: 'stoppage', atSeconds, endSeconds: atSeconds + seconds, ...(offCamera ? { offCamera } : {}) };
-}
 
 interface BestReading {
   readonly match: ConceptMatch;

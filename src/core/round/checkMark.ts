@@ -31,6 +31,7 @@ export function checkMark(mark: Mark, round: Span): MarkProblem[] {
 }
 
 function isKnown(mark: Mark, conceptId: string): boolean {
+  if (mark.kind === 'stoppage' || mark.kind === 'note' || mark.kind === 'ruling' || mark.kind === 'board') return true;
   const find = {
     position: findPosition,
     grip: findGrip,
@@ -39,5 +40,5 @@ function isKnown(mark: Mark, conceptId: string): boolean {
     error: findError,
     strength: findStrength,
   };
-  return mark.kind === 'stoppage' || mark.kind === 'note' || find[mark.kind](conceptId) !== undefined;
+  return find[mark.kind](conceptId) !== undefined;
 }

@@ -127,6 +127,28 @@ export interface StoppageMark extends MarkBase {
   readonly offCamera?: true;
 }
 
+export const rulings = ['advantage', 'penalty'] as const;
+/** What a referee gave: an advantage to this athlete, or a penalty against them. */
+export type Ruling = (typeof rulings)[number];
+
+export interface RulingMark extends MarkBase {
+  readonly kind: 'ruling';
+  readonly athlete: Athlete;
+  readonly ruling: Ruling;
+}
+
+interface BoardTally {
+  readonly points: number;
+  readonly advantages: number;
+  readonly penalties: number;
+}
+
+/** The official score as the board showed it. */
+export interface BoardMark extends MarkBase {
+  readonly kind: 'board';
+  readonly score: Readonly<Record<Athlete, BoardTally>>;
+}
+
 export interface NoteMark extends MarkBase {
   readonly kind: 'note';
   readonly note: string;
@@ -142,6 +164,8 @@ export type Mark =
   | ErrorMark
   | StrengthMark
   | StoppageMark
+  | RulingMark
+  | BoardMark
   | NoteMark;
 export type MarkKind = Mark['kind'];
 
@@ -173,6 +197,8 @@ const kindOrder: readonly MarkKind[] = [
   'chance',
   'error',
   'strength',
+  'ruling',
+  'board',
   'note',
 ];
 
@@ -190,6 +216,7 @@ export function swapAthletes<Kind extends Mark>(mark: Kind): Kind {
   const swapped: Record<string, unknown> = { ...mark };
   if ('athlete' in mark && mark.athlete) swapped.athlete = opponentOf(mark.athlete);
   if (mark.kind === 'position' && mark.holder) swapped.holder = opponentOf(mark.holder);
+  if (mark.kind === 'board') swapped.score = { a: mark.score.b, b: mark.score.a };
   return swapped as unknown as Kind;
 }
 

@@ -1,1 +1,5 @@
+export * from './compareBoard';
+export * from './overtime';
 export * from './ruleSets';
+export * from './rules';
+export * from './scoreRound';

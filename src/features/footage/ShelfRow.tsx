@@ -58,6 +58,7 @@ export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
           ))}
           <div className="verbs">
             <Link href={`/footage/${line.id}`}>{line.rounds.length === 0 ? 'Cut out rounds' : 'The cuts'}</Link>
+            {line.rounds.length === 0 ? <Link href={`/rounds/new?footage=${line.id}`}>It is one round</Link> : null}
             {line.rounds.length === 0 ? (
               <Button look="plain" onPress={onDelete}>
                 Delete

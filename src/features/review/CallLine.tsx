@@ -183,6 +183,8 @@ const kindWords = {
   error: 'error',
   strength: 'well done',
   stoppage: 'stoppage',
+  ruling: 'the referee’s',
+  board: 'official score',
   note: 'note',
 } as const;
 

@@ -32,6 +32,9 @@ import { withEndAt, withNextPunishment, withNextStage } from './markEdits';
 import { type HeaderAthlete, ReviewHeader } from './ReviewHeader';
 import { type ReviewCommand, reviewKeys } from './reviewKeys';
 import type { HeldMark } from './reviewReducer';
+import { ScorePanel } from './score/ScorePanel';
+import { ScoreStrip } from './score/ScoreStrip';
+import { useScore } from './score/useScore';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
 import { Troubles } from './Troubles';
@@ -66,6 +69,8 @@ export interface ReviewPageProps {
     readonly uniform: Uniform;
     readonly heldOn: string;
     readonly theme: string;
+    readonly ruleSet: string;
+    readonly plannedSeconds: number;
     readonly a: HeaderAthlete & { readonly still?: Still };
     readonly b: HeaderAthlete & { readonly still?: Still };
   };
@@ -113,7 +118,7 @@ export function ReviewPage({
   const house = useHouse();
   const index = useMemo(() => buildVocabularyIndex(house, uses), [house, uses]);
   const [keysOpen, setKeysOpen] = useState(false);
-  const [panel, setPanel] = useState<'ledger' | 'commentary' | 'who' | 'clocks'>('ledger');
+  const [panel, setPanel] = useState<'ledger' | 'commentary' | 'who' | 'clocks' | 'score'>('ledger');
   const [said, setSaid] = useState<string>();
   const moves = useMarkMoves(marks, reading, playhead, span, setSaid);
   const { selected, goTo, neighbour, replaceSelected, link } = moves;
@@ -130,6 +135,7 @@ export function ReviewPage({
   );
   const commentary = useCommentary(commentaryRound, index, reading.marks);
   const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
+  const score = useScore(reading, round.ruleSet, round.plannedSeconds);
   const face = useTimeFace(clocks.clocks, stoppages, span);
   const likelySwap = useMemo(
     () => (contradictions.length > 0 ? findLikelySwap(span, reading.marks) : undefined),
@@ -206,6 +212,10 @@ export function ReviewPage({
       who: () => setPanel(panel === 'who' ? 'ledger' : 'who'),
       clocks: () => setPanel(panel === 'clocks' ? 'ledger' : 'clocks'),
       times: () => setSaid(face.turn()),
+      score: () =>
+        score
+          ? setPanel(panel === 'score' ? 'ledger' : 'score')
+          : setSaid('This round is sparring without score. Its card can give it a rule set.'),
       compare: () => router.push(`/compare?left=${round.id}&at=${playhead.now().toFixed(2)}`),
       closer: () => setZoom((now) => zoomAt(now, 1.4)),
       wider: () => setZoom((now) => zoomAt(now, 1 / 1.4)),
@@ -279,6 +289,15 @@ export function ReviewPage({
             onZoom={setZoom}
             without="No footage with this round. The clock below runs; marks are kept with its time."
           >
+            {score ? (
+              <ScoreStrip
+                reading={score.reading}
+                names={names}
+                playhead={playhead}
+                endSeconds={span.endSeconds}
+                onOpen={() => setPanel('score')}
+              />
+            ) : null}
             {stills.drawing ? (
               <BoxDrawer
                 video={video}
@@ -372,6 +391,14 @@ export function ReviewPage({
               }}
               onForget={stills.forget}
               onSwapFrom={moves.swapAthletes}
+              onLook={playhead.seek}
+              onLeave={toLedger}
+            />
+          ) : panel === 'score' && score ? (
+            <ScorePanel
+              {...score}
+              names={names}
+              startSeconds={span.startSeconds}
               onLook={playhead.seek}
               onLeave={toLedger}
             />

@@ -34,6 +34,7 @@ export type ReviewCommand =
   | 'clocks'
   | 'times'
   | 'compare'
+  | 'score'
   | 'keys'
   | 'leave';
 
@@ -63,6 +64,7 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   { command: 'lull-nothing', shown: 'N', does: 'in the lull they only lay still', matches: plain('n') },
   { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
   { command: 'clocks', shown: 'K', does: 'clocks seen in the footage', matches: plain('k') },
+  { command: 'score', shown: 'B', does: 'the score, its holds and the official board', matches: plain('b') },
   { command: 'times', shown: 'M', does: 'times of the round, of the file, of each clock', matches: plain('m') },
   { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },
   { command: 'closer', shown: 'X', does: 'look closer (also the wheel; drag to move)', matches: plain('x') },

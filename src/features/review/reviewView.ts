@@ -1,6 +1,7 @@
 import { formatClock } from '@/core/clock';
 import {
   type Athlete,
+  type BoardMark,
   type Contradiction,
   type Mark,
   type MarkProblem,
@@ -64,9 +65,25 @@ export function markWords(
         what: mark.offCamera ? 'Off camera' : 'Play stopped',
         how: formatClock(mark.endSeconds - mark.atSeconds),
       };
+    case 'ruling':
+      return {
+        what: mark.ruling === 'advantage' ? 'Advantage' : 'Penalty',
+        who: names[mark.athlete],
+        athlete: mark.athlete,
+        how: how('the referee’s'),
+      };
+    case 'board':
+      return { what: `Board ${boardWords(mark)}`, how: how('the official score') };
     case 'note':
       return { what: mark.note, how: '' };
   }
+}
+
+/** "4 : 2", with advantages and penalties where there are any. */
+function boardWords({ score: { a, b } }: BoardMark): string {
+  const more = (field: 'advantages' | 'penalties', word: string) =>
+    a[field] + b[field] > 0 ? `, ${word} ${a[field]} : ${b[field]}` : '';
+  return `${a.points} : ${b.points}${more('advantages', 'advantages')}${more('penalties', 'penalties')}`;
 }
 
 const verdictWords = (mark: Mark): string | undefined =>

@@ -4,6 +4,7 @@ import {
   gripOutcomes,
   type Mark,
   punishments,
+  rulings,
   sides,
   stages,
   tapCauses,
@@ -19,6 +20,8 @@ const base = {
   unsure: z.literal(true).optional(),
 };
 const athlete = z.enum(['a', 'b']);
+const count = z.number().int().min(0).max(99);
+const tally = z.strictObject({ points: z.number().int().min(-20).max(200), advantages: count, penalties: count });
 const conceptId = z.string().min(1).max(120);
 const side = z.enum(sides).optional();
 const target = z.enum(targets).optional();
@@ -64,6 +67,8 @@ export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
     endSeconds: z.number().max(86_400),
     offCamera: z.literal(true).optional(),
   }),
+  z.strictObject({ ...base, kind: z.literal('ruling'), athlete, ruling: z.enum(rulings) }),
+  z.strictObject({ ...base, kind: z.literal('board'), score: z.strictObject({ a: tally, b: tally }) }),
   z.strictObject({ ...base, kind: z.literal('note'), note: z.string().max(20_000), athlete: athlete.optional() }),
 ]);
 

@@ -1,0 +1,116 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Athlete } from '../round';
+import {
+  compareOfficial,
+  escapeTimeFromClock,
+  findRuleSet,
+  type OvertimeReading,
+  type OvertimeTurn,
+  readOvertime,
+} from './index';
+
+const rules = findRuleSet('submission-only')!.overtime!;
+
+/** Turns one after the other, a minute apart: seconds, with "t" for a tap and "x" for no escape. */
+function turnsOf(...said: readonly string[]): OvertimeTurn[] {
+  let at = 0;
+  return said.map((text, index) => {
+    const escaper: Athlete = index % 2 === 0 ? 'a' : 'b';
+    const seconds = text === 'x' ? 120 : Number.parseFloat(text);
+    const end = text === 'x' ? ('ran-out' as const) : text.endsWith('t') ? ('tapped' as const) : ('escaped' as const);
+    const turn = { escaper, from: 'back' as const, startSeconds: at, endSeconds: at + seconds, end };
+    at += seconds + 60;
+    return turn;
+  });
+}
+const read = (...said: readonly string[]): OvertimeReading => {
+  const reading = readOvertime(turnsOf(...said), rules);
+  if (!reading.ok) throw new Error(reading.problem.code);
+  return reading.value;
+};
+
+describe('overtime by escape time (common practice)', () => {
+  it('adds up escape times; the smaller total wins when nobody is submitted', () => {
+    const whole = read('19', '31', '40', '22', '15', '30');
+    expect(whole.totals).toEqual({ a: 74, b: 83 });
+    expect(whole).toMatchObject({ winner: 'a', decidedBy: 'escape-time', undecided: false });
+    expect(whole.lead).toEqual({ athlete: 'a', seconds: 9 });
+    expect(whole.turns.map((turn) => turn.totals.a)).toEqual([19, 19, 59, 59, 74, 74]);
+  });
+  it('counts a turn without an escape with its full length, a tap with nothing', () => {
+    expect(read('x', '30').totals).toEqual({ a: 120, b: 30 });
+    expect(read('10', '20', '50t').totals).toEqual({ a: 10, b: 20 });
+  });
+  it('reads 1:41 on a clock that counts down from 2:00 as 19 s', () => {
+    expect(escapeTimeFromClock(101, rules)).toBe(19);
+  });
+  it('is over when the first escaped and the second is tapped, and when only the first was tapped', () => {
+    expect(read('10', '30t')).toMatchObject({ winner: 'a', decidedBy: 'submission' });
+    expect(read('10t').winner).toBeUndefined();
+    expect(read('10t', '30')).toMatchObject({ winner: 'b', decidedBy: 'submission' });
+    // Both were tapped: whoever did it faster.
+    expect(read('40t', '25t')).toMatchObject({ winner: 'a' });
+    expect(read('25t', '40t')).toMatchObject({ winner: 'b' });
+    expect(read('25t', '25t')).toMatchObject({ winner: undefined, undecided: true });
+  });
+  it('leaves equal totals undecided', () => {
+    expect(read('10', '20', '20', '10', '5', '5')).toMatchObject({
+      winner: undefined,
+      undecided: true,
+      lead: undefined,
+    });
+  });
+  it('says what the next athlete needs in the last turn: the other’s total less their own', () => {
+    // Before the last turn b has 53, a 74: b wins below 21 s, ties at 21.
+    const last = read('19', '31', '40', '22', '15').next!;
+    expect(last).toMatchObject({
+      escaper: 'b',
+      winCertainBelow: 21,
+      winPossibleBelow: 21,
+      alwaysWins: false,
+      cannotWin: false,
+    });
+    expect(read('x', '10', 'x', '10', 'x').next).toMatchObject({ alwaysWins: true });
+    expect(read('5', 'x', '5', 'x', '5').next).toMatchObject({ escaper: 'b', cannotWin: true });
+  });
+  it('starts a new round of turns with whoever began the one before', () => {
+    expect(read('19', '31').next?.escaper).toBe('a');
+    expect(read('19').next?.escaper).toBe('b');
+    expect(read().next).toBeUndefined();
+  });
+  it('is never wrong about what is certain or impossible, however the rest goes', () => {
+    const seconds = fc.integer({ min: 1, max: 120 });
+    fc.assert(
+      fc.property(fc.array(seconds, { minLength: 6, maxLength: 6 }), fc.integer({ min: 1, max: 5 }), (times, known) => {
+        const said = times.map(String);
+        const next = read(...said.slice(0, known)).next!;
+        const { winner } = read(...said);
+        const own = times[known]!;
+        if (next.winCertainBelow !== undefined && own < next.winCertainBelow) expect(winner).toBe(next.escaper);
+        if (next.alwaysWins) expect(winner).toBe(next.escaper);
+        if (next.cannotWin || (next.winPossibleBelow !== undefined && own >= next.winPossibleBelow))
+          expect(winner).not.toBe(next.escaper);
+      }),
+    );
+  });
+  it('refuses what cannot be, and says which turn', () => {
+    const problem = (turns: readonly OvertimeTurn[]) => {
+      const reading = readOvertime(turns, rules);
+      return reading.ok ? undefined : reading.problem;
+    };
+    const [one, two] = turnsOf('10', '20');
+    expect(problem([{ ...one!, endSeconds: -5 }])).toEqual({ code: 'ends-before-start', turn: 0 });
+    expect(problem([two!, one!])).toEqual({ code: 'out-of-order', turn: 1 });
+    expect(problem([one!, { ...two!, escaper: 'a' }])).toEqual({ code: 'same-athlete-again', turn: 1 });
+    expect(problem(turnsOf('1', '1', '1', '1', '1', '1', '1'))).toEqual({ code: 'too-many-turns', turn: 6 });
+    expect(problem(turnsOf('1', '2t', '5'))).toEqual({ code: 'after-the-end', turn: 2 });
+  });
+  it('proves a wrong official sum, turn by turn', () => {
+    const reading = read('19', '31', '40', '22', '15', '30');
+    expect(compareOfficial(reading, [19, 31, 40, 22, 15, 30])).toMatchObject({ differences: [] });
+    const wrong = compareOfficial(reading, [19, 31, 49, 22, 15, 30]);
+    expect(wrong.differences).toEqual([{ turn: 2, measuredSeconds: 40, officialSeconds: 49 }]);
+    expect(wrong.officialTotals).toEqual({ a: 83, b: 83 });
+  });
+});
