@@ -4,6 +4,7 @@ export * from './circumstances';
 export * from './contradictions';
 export * from './likelySwap';
 export * from './mark';
+export * from './proposeLinks';
 export * from './readRound';
 export * from './state';
 export * from './summary';

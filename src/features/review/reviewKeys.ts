@@ -27,9 +27,10 @@ export type ReviewCommand =
   | 'wider'
   | 'skip-lulls'
   | 'lull-look'
-  | 'lull-stoppage'
   | 'lull-unseen'
-  | 'lull-nothing'
+  | 'yes'
+  | 'no'
+  | 'next-question'
   | 'who'
   | 'clocks'
   | 'times'
@@ -58,10 +59,16 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   { command: 'faster', shown: '+', does: 'faster', matches: (event) => event.key === '+' || event.key === '=' },
   { command: 'loop', shown: 'O', does: 'loop the last four seconds, or stop it', matches: plain('o') },
   { command: 'skip-lulls', shown: 'J', does: 'play over the lulls, or through them', matches: plain('j') },
+  {
+    command: 'next-question',
+    shown: 'R',
+    does: 'to the next error whose consequence is not said yet',
+    matches: plain('r'),
+  },
+  { command: 'yes', shown: 'Y', does: 'yes: it led to that; in the lull play was stopped', matches: plain('y') },
+  { command: 'no', shown: 'N', does: 'no: it did not; in the lull they only lay still', matches: plain('n') },
   { command: 'lull-look', shown: 'G', does: 'go to the lull that is asked about', matches: plain('g') },
-  { command: 'lull-stoppage', shown: 'Y', does: 'in the lull play was stopped', matches: plain('y') },
   { command: 'lull-unseen', shown: 'U', does: 'the lull was off camera', matches: plain('u') },
-  { command: 'lull-nothing', shown: 'N', does: 'in the lull they only lay still', matches: plain('n') },
   { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
   { command: 'clocks', shown: 'K', does: 'clocks seen in the footage', matches: plain('k') },
   { command: 'score', shown: 'B', does: 'the score, its holds and the official board', matches: plain('b') },

@@ -1,0 +1,51 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { arbitraryMarks, span } from '../../../tests/support/arbitraryRound';
+import { checkLink, type Mark, proposeLinks, readRound } from './index';
+
+const round = { startSeconds: 0, endSeconds: 300 };
+const flat = (atSeconds: number, ledTo: readonly string[] = []): Mark => ({
+  kind: 'error',
+  id: `flat${atSeconds}`,
+  atSeconds,
+  errorId: 'err-half-flat',
+  athlete: 'a',
+  ledTo,
+});
+const pass = (atSeconds: number, athlete: 'a' | 'b' = 'b', stage: 'entry' | 'finished' = 'finished'): Mark => ({
+  kind: 'attempt',
+  id: `pass${atSeconds}`,
+  atSeconds,
+  techniqueId: 'crossface-half-pass',
+  athlete,
+  stage,
+});
+const half: Mark = { kind: 'position', id: 'half', atSeconds: 5, positionId: 'half-guard', holder: 'b' };
+const proposed = (...marks: readonly Mark[]) =>
+  proposeLinks(readRound(round, [half, ...marks])).map((one) => [one.errorId, one.toId]);
+
+describe('what an error may have led to', () => {
+  it('is the opponent’s success soon after it', () => {
+    expect(proposed(flat(20), pass(28))).toEqual([['flat20', 'pass28']]);
+  });
+  it('is nothing too late, nothing of one’s own, nothing that only began, and nothing where it is said already', () => {
+    expect(proposed(flat(20), pass(51))).toEqual([]);
+    expect(proposed(flat(20), pass(28, 'a'))).toEqual([]);
+    expect(proposed(flat(20), pass(28, 'b', 'entry'))).toEqual([]);
+    expect(proposed(flat(20, ['pass28']), pass(28))).toEqual([]);
+    expect(proposed({ ...flat(20), verdict: 'concession' } as Mark, pass(28))).toEqual([]);
+  });
+  it('is counted in live time: a stoppage in between takes none', () => {
+    const stop: Mark = { kind: 'stoppage', id: 'stop', atSeconds: 22, endSeconds: 62 };
+    expect(proposed(flat(20), stop, pass(66))).toEqual([['flat20', 'pass66']]);
+  });
+  it('is always a link that may be made', () => {
+    fc.assert(
+      fc.property(arbitraryMarks, (marks) => {
+        for (const { errorId, toId } of proposeLinks(readRound(span, marks)))
+          expect(checkLink(marks, errorId, toId)).toEqual({ ok: true, value: true });
+      }),
+      { numRuns: 100 },
+    );
+  });
+});

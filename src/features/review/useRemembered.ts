@@ -1,0 +1,28 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { z } from 'zod';
+
+const keptShape = z.array(z.string());
+
+/** A list of small remarks that stays on this machine: what was waved away need not be asked again. */
+export function useRemembered(name: string): readonly [readonly string[], (entry: string) => void] {
+  const [kept, setKept] = useState<readonly string[]>([]);
+  useEffect(() => {
+    try {
+      setKept(keptShape.safeParse(JSON.parse(localStorage.getItem(name) ?? '[]')).data ?? []);
+    } catch {
+      // Storage may be forbidden: then the questions come again next time.
+    }
+  }, [name]);
+  const remember = (entry: string) => {
+    const now = [...kept, entry];
+    setKept(now);
+    try {
+      localStorage.setItem(name, JSON.stringify(now));
+    } catch {
+      // See above.
+    }
+  };
+  return [kept, remember];
+}
