@@ -4,6 +4,7 @@ import { insertClass, insertPlan, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { insertFootage } from '@/data/footage/footage';
 import { listBeltSteps, listWeighings, noteBelt, noteWeight } from '@/data/people/histories';
+import { insertSignedReview, listSignedReviews } from '@/data/reviews/signedReviews';
 import { circumstancesShape, stillShape } from '@/data/rounds/circumstances';
 import { deleteClock, insertClock, listClocks, updateClock } from '@/data/rounds/clocks';
 import { addReviewTime, listReviewTimes } from '@/data/rounds/reviewTimes';
@@ -179,5 +180,34 @@ describe('what to review next', () => {
     ]);
     await addReviewTime(pool(), round.id, coach, 7.5);
     expect((await listReviewTimes(pool(), coach))[0]?.reviewSeconds).toBe(50);
+  });
+});
+
+describe('signed reviews', () => {
+  const content = {
+    good: { text: 'Calm under the pin.', markIds: [] },
+    points: [],
+    questions: [{ text: 'What did you want there?' }],
+    remark: '',
+  };
+  it('are kept version by version; whoever signs a version second is told', async () => {
+    const coach = await seedCoach();
+    const round = await seedRound(await seedPerson('Ana'), await seedPerson('Iris'));
+    const sign = (version: number, text: string, slot: 'a' | 'b' = 'a') =>
+      insertSignedReview(
+        pool(),
+        { id: randomUUID(), roundId: round.id, slot, version, content: { ...content, remark: text } },
+        coach,
+      );
+    expect(await sign(1, 'first')).toBe(1);
+    expect(await sign(1, 'at the same time')).toBe(0);
+    expect(await sign(1, 'for the other', 'b')).toBe(1);
+    expect(await sign(2, 'second thoughts')).toBe(1);
+    const versions = await listSignedReviews(pool(), round.id, 'a');
+    expect(versions.map((one) => [one.version, one.content.remark])).toEqual([
+      [2, 'second thoughts'],
+      [1, 'first'],
+    ]);
+    expect(versions[0]).toMatchObject({ signedByName: 'ludo', content: { good: content.good } });
   });
 });

@@ -78,7 +78,7 @@ test('files that are no whole video are refused with what to do; a good one can 
   await expect(page.getByRole('progressbar', { name: 'slow.mp4' })).toBeVisible();
   await page.getByRole('button', { name: 'Pause' }).click();
   await expect(page.getByText(/of 8\.0 MB, paused/)).toBeVisible();
-  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('list', { name: 'On the way' }).getByRole('button', { name: 'Go on' }).click();
   await page.getByRole('button', { name: 'Give up' }).click();
   await expect(page.getByRole('progressbar', { name: 'slow.mp4' })).toHaveCount(0);
   await client.send('Network.emulateNetworkConditions', {

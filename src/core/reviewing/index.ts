@@ -1,3 +1,4 @@
 export * from './chooseRounds';
+export * from './draftReview';
 export * from './reviewPace';
 export * from './roundWorth';

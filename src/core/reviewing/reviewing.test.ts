@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type Choosable, chooseRounds, reviewRatio, roundWorth, type StudentNeed, USUAL_REVIEW_RATIO } from './index';
+import { type ErrorMark, type Mark, readChains, readRound, tideOf } from '../round';
+import { strengths } from '../vocabulary';
+import {
+  type Choosable,
+  chooseRounds,
+  draftReview,
+  reviewRatio,
+  roundWorth,
+  type StudentNeed,
+  USUAL_REVIEW_RATIO,
+} from './index';
 
 const rounds = fc.array(fc.tuple(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 0, max: 12 })), { maxLength: 11 });
 const listed = (pairs: readonly (readonly [number, number])[]): Choosable[] =>
@@ -84,5 +94,52 @@ describe('a coach’s own pace', () => {
     expect(reviewRatio([])).toBe(USUAL_REVIEW_RATIO);
     expect(reviewRatio([{ liveSeconds: 1200, reviewSeconds: 3600 }])).toBeCloseTo((1.6 + 3) / 2, 9);
     expect(reviewRatio([{ liveSeconds: 1e6, reviewSeconds: 2e6 }])).toBeCloseTo(2, 2);
+  });
+});
+
+describe('the draft of a review', () => {
+  const round = { startSeconds: 0, endSeconds: 300 };
+  const error = (id: string, atSeconds: number, errorId: string, more: Partial<ErrorMark> = {}): Mark => ({
+    kind: 'error',
+    id,
+    atSeconds,
+    errorId,
+    athlete: 'a',
+    ledTo: [],
+    ...more,
+  });
+  const marks: readonly Mark[] = [
+    { kind: 'position', id: 'half', atSeconds: 5, positionId: 'half-guard', holder: 'b' },
+    error('flat', 20, 'err-half-flat', { punished: 'yes', ledTo: ['frame'] }),
+    error('frame', 24, 'err-flat-under-pin', { punished: 'yes', ledTo: ['pass'] }),
+    { kind: 'attempt', id: 'pass', atSeconds: 30, techniqueId: 'crossface-half-pass', athlete: 'b', stage: 'finished' },
+    error('theirs', 40, 'err-half-flat', { athlete: 'b' }),
+    error('bait', 50, 'err-half-flat', { verdict: 'bait' }),
+    error('asked', 60, 'err-half-flat', { unsure: true }),
+    { kind: 'strength', id: 'good', atSeconds: 70, strengthId: strengths[0]!.id, athlete: 'a' },
+  ];
+  const draft = (athlete: 'a' | 'b' = 'a', priorities = new Map<string, number>(), these = marks) => {
+    const reading = readRound(round, these);
+    return draftReview(reading, readChains(reading, tideOf(reading)), athlete, 'white', priorities);
+  };
+  it('names first causes, not what hung from them, nor what was given on purpose or is still to be asked', () => {
+    const { candidates, questionMarkIds, good } = draft();
+    expect(candidates.map((one) => [one.errorId, one.markIds])).toEqual([['err-half-flat', ['flat']]]);
+    expect(candidates[0]!.damage).toBeGreaterThanOrEqual(3);
+    expect(questionMarkIds).toEqual(['asked']);
+    expect(good).toEqual({ conceptId: strengths[0]!.id, markIds: ['good'] });
+  });
+  it('is made for either athlete; without a strength, a finished technique is the good thing', () => {
+    expect(draft('b').candidates.map((one) => one.markIds)).toEqual([['theirs']]);
+    expect(draft('b').good).toEqual({ conceptId: 'crossface-half-pass', markIds: ['pass'] });
+    expect(draft('a', new Map(), []).good).toBeUndefined();
+  });
+  it('ranks by cost here and by what keeps happening', () => {
+    const two = [...marks, error('hands', 100, 'err-flat-under-pin', { punished: 'no' })];
+    expect(draft('a', new Map(), two).candidates.map((one) => one.errorId)).toEqual([
+      'err-half-flat',
+      'err-flat-under-pin',
+    ]);
+    expect(draft('a', new Map([['err-flat-under-pin', 50]]), two).candidates[0]!.errorId).toBe('err-flat-under-pin');
   });
 });

@@ -189,24 +189,24 @@ export function conceptIdOf(mark: Mark): string | undefined {
 }
 
 // A finished attempt comes before the position that it led to, so that the marked position has the last word.
-const kindOrder: readonly MarkKind[] = [
-  'stoppage',
-  'attempt',
-  'position',
-  'grip',
-  'chance',
-  'error',
-  'strength',
-  'ruling',
-  'board',
-  'note',
-];
+const kindRank: Readonly<Record<MarkKind, number>> = {
+  stoppage: 0,
+  attempt: 1,
+  position: 2,
+  grip: 3,
+  chance: 4,
+  error: 5,
+  strength: 6,
+  ruling: 7,
+  board: 8,
+  note: 9,
+};
 
 /** The one order in which marks are read: time, then kind, then id; so the order in which they were written never matters. */
 export function compareMarks(one: Mark, other: Mark): number {
   return (
     one.atSeconds - other.atSeconds ||
-    kindOrder.indexOf(one.kind) - kindOrder.indexOf(other.kind) ||
+    kindRank[one.kind] - kindRank[other.kind] ||
     (one.id < other.id ? -1 : one.id > other.id ? 1 : 0)
   );
 }

@@ -85,9 +85,15 @@ export function tideOf(reading: RoundReading): Tide {
     while (next < waiting.length && waiting[next]!.startSeconds < interval.endSeconds) pressing.push(waiting[next++]!);
     pressing = pressing.filter((one) => one.endSeconds > interval.startSeconds);
     const near = live ? pressing : [];
-    const base = baseValue(interval.state);
+    const base = live ? baseValue(interval.state) : 0;
+    if (near.length === 0) {
+      const { startSeconds, endSeconds } = interval;
+      steps.push({ startSeconds, endSeconds, value: base, live });
+      area += base * spanSeconds(interval);
+      continue;
+    }
     for (const piece of splitAt(interval, near)) {
-      const value = live ? clip(base + netPressure(near, piece)) : 0;
+      const value = clip(base + netPressure(near, piece));
       steps.push({ ...piece, value, live });
       area += value * spanSeconds(piece);
     }

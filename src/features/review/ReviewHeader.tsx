@@ -112,6 +112,9 @@ export function ReviewHeader(props: ReviewHeaderProps) {
           Find
         </Link>
         <Link href={`/rounds/${roundId}/card`}>Card</Link>
+        <Link href={`/rounds/${roundId}/closing`} title="Close the review (Shift Enter)">
+          Close
+        </Link>
         <button
           type="button"
           onClick={onKeys}

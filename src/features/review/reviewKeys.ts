@@ -36,6 +36,7 @@ export type ReviewCommand =
   | 'times'
   | 'compare'
   | 'score'
+  | 'close-review'
   | 'keys'
   | 'leave';
 
@@ -71,6 +72,12 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   { command: 'lull-unseen', shown: 'U', does: 'the lull was off camera', matches: plain('u') },
   { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
   { command: 'clocks', shown: 'K', does: 'clocks seen in the footage', matches: plain('k') },
+  {
+    command: 'close-review',
+    shown: 'Shift Enter',
+    does: 'close the review: the draft for the athlete',
+    matches: shifted('enter'),
+  },
   { command: 'score', shown: 'B', does: 'the score, its holds and the official board', matches: plain('b') },
   { command: 'times', shown: 'M', does: 'times of the round, of the file, of each clock', matches: plain('m') },
   { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },

@@ -209,6 +209,7 @@ export function useReviewDesk({
       'next-question': nextQuestion,
       'lull-unseen': () => markLull(true),
       no: () => (proposal ? links.wave(proposal) : lull && lulls.wave(lull)),
+      'close-review': () => router.push(`/rounds/${round.id}/closing`),
       find: () => router.push('/search'),
       keys: () => setKeysOpen(true),
       leave: () => {

@@ -14,6 +14,7 @@ const Head = styled.header`
   border-bottom: 3px double ${color.strongRule}; padding-bottom: ${space(3)};
   .aside { color: ${color.quiet}; font-size: ${size.body}; margin-top: ${space(1)}; }
   .actions { display: flex; gap: ${space(3)}; align-items: center; flex: none; }
+  @media print { .actions { display: none; } }
 `;
 
 export interface PageProps {

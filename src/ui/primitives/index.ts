@@ -7,4 +7,5 @@ export * from './FileDrop';
 export * from './Form';
 export * from './Progress';
 export * from './Select';
+export * from './TextArea';
 export * from './TextField';

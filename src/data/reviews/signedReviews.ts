@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import type { Database } from '../client';
+import { findRow, listRows, runStatement } from '../rows';
+import { type ReviewContent, reviewContentShape } from './reviewContent';
+
+const signedRow = z
+  .object({
+    id: z.string(),
+    round_id: z.string(),
+    slot: z.enum(['a', 'b']),
+    version: z.number(),
+    content: reviewContentShape,
+    signed_by_name: z.string().nullable(),
+    signed_at: z.date(),
+  })
+  .transform((row) => ({
+    id: row.id,
+    roundId: row.round_id,
+    slot: row.slot,
+    version: row.version,
+    content: row.content,
+    signedByName: row.signed_by_name ?? undefined,
+    signedAt: row.signed_at.toISOString(),
+  }));
+export type SignedReview = z.output<typeof signedRow>;
+
+const select = `select s.id, s.round_id, s.slot, s.version, s.content, c.display_name as signed_by_name, s.signed_at
+  from signed_review s left join coach c on c.id = s.signed_by`;
+
+/** Every version of the review of one athlete of a round, newest first. */
+export const listSignedReviews = (database: Database, roundId: string, slot: 'a' | 'b') =>
+  listRows(database, signedRow, `${select} where s.round_id = $1 and s.slot = $2 order by s.version desc limit 100`, [
+    roundId,
+    slot,
+  ]);
+
+export const findSignedReview = (database: Database, id: string) =>
+  findRow(database, signedRow, `${select} where s.id = $1`, [id]);
+
+/** Keeps a signing as the next version; 0 rows when somebody else signed that version first. */
+export const insertSignedReview = (
+  database: Database,
+  review: {
+    readonly id: string;
+    readonly roundId: string;
+    readonly slot: 'a' | 'b';
+    readonly version: number;
+    readonly content: ReviewContent;
+  },
+  coachId: string | undefined,
+) =>
+  runStatement(
+    database,
+    `insert into signed_review (id, round_id, slot, version, content, signed_by) values ($1, $2, $3, $4, $5, $6)
+     on conflict (round_id, slot, version) do nothing`,
+    [review.id, review.roundId, review.slot, review.version, JSON.stringify(review.content), coachId ?? null],
+  );
