@@ -84,7 +84,7 @@ function pointOf(errorId: string, markIds: readonly string[], damage: number, ho
   const drillId = findError(errorId)?.drillIds.find((id) => !house.hiddenIds.includes(id));
   const drill = drillId ? drillOf(house, drillId) : undefined;
   const branch = drill?.branches[0];
-  const times = markIds.length === 1 ? 'once' : `${markIds.length} times`;
+  const times = ['never', 'once', 'twice'][markIds.length] ?? `${markIds.length} times`;
   const cost = damage >= 0.5 ? `, and it cost about ${damage.toFixed(0)} points’ worth` : ', so far without a price';
   const cue = cueOf(house, errorId);
   return {
