@@ -105,6 +105,7 @@ describe('what is made of a file', () => {
     // Upright: the pictures of the strip are, too.
     expect(looked.filmstrip).toMatchObject({ everySeconds: 1, columns: 20, height: 72, width: 40 });
     expect(readFileSync(storedPath(looked.filmstrip!.storageName)).subarray(0, 2).toString('hex')).toBe('ffd8');
+    expect(statSync(storedPath(looked.filmstrip!.posterName!)).size).toBeGreaterThan(200);
     const signals = (await findSignals(pool(), id))!;
     expect(signals.motion.length).toBeCloseTo(170 * 4, -1);
     expect(signals.loudness.length).toBeCloseTo(170 * 10, -1);

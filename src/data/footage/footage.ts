@@ -23,6 +23,8 @@ export type FootageProxy = z.output<typeof proxyShape>;
 /** One image with small pictures in rows, `everySeconds` apart, the first in the middle of its stretch. */
 export const filmstripShape = z.object({
   storageName: z.string(),
+  /** One picture of the middle on its own, for lists: they must not fetch whole strips. */
+  posterName: z.string().optional(),
   everySeconds: z.number(),
   count: z.number(),
   columns: z.number(),

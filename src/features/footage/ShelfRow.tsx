@@ -1,12 +1,12 @@
 'use client';
 
+import Image from 'next/image';
 import Link from 'next/link';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
-import { Filmframe } from './Filmframe';
 import { type FootageLine, pictureWords } from './footageView';
 import type { WorkNews } from './shelfNews';
 import { WorkLines } from './WorkLines';
@@ -20,6 +20,9 @@ const Rounds = styled.div`
 `;
 const Name = styled.div`
   overflow-wrap: anywhere; font-weight: 600;
+`;
+const Poster = styled(Image)`
+  display: block; object-fit: contain; background: ${color.sunken};
 `;
 const NoPicture = styled.div`
   width: 112px; height: 63px; background: ${color.sunken};
@@ -36,8 +39,8 @@ export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
   return (
     <Line data-footage={line.id}>
       <td>
-        {line.filmstrip ? (
-          <Filmframe footageId={line.id} strip={line.filmstrip} atSeconds={line.durationSeconds / 2} width={112} />
+        {line.filmstrip?.posterName ? (
+          <Poster unoptimized src={`/api/footage/${line.id}/poster`} alt="" width={112} height={63} />
         ) : (
           <NoPicture />
         )}

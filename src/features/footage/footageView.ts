@@ -1,5 +1,6 @@
 /** One image with small pictures in rows, `everySeconds` apart. */
 export interface Filmstrip {
+  readonly posterName?: string;
   readonly everySeconds: number;
   readonly count: number;
   readonly columns: number;

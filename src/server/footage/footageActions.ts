@@ -16,7 +16,12 @@ export async function removeFootage(footageId: string): Promise<void> {
   await requireCoach();
   const footage = await findFootage(pool(), footageId);
   if (footage && (await deleteUnusedFootage(pool(), footageId)) === 1) {
-    const names = [footage.storageName, footage.proxy?.storageName, footage.filmstrip?.storageName];
+    const names = [
+      footage.storageName,
+      footage.proxy?.storageName,
+      footage.filmstrip?.storageName,
+      footage.filmstrip?.posterName,
+    ];
     for (const name of names) if (name) await rm(/*turbopackIgnore: true*/ storedPath(name), { force: true });
   }
   revalidatePath('/footage');

@@ -88,6 +88,7 @@ export async function lookAt(
     });
     if (!looked.ok) return looked;
     await rename(/*turbopackIgnore: true*/ partial, target);
+    const posterName = await cutPoster(strip, signal);
     await saveSignals(pool(), footage.id, {
       loudnessPerSecond: LOUDNESS_PER_SECOND,
       loudness: loudness.finish(),
@@ -95,11 +96,22 @@ export async function lookAt(
       motion: motion.finish(),
       bursts: [...tones.finish()],
     });
-    await setFilmstrip(pool(), footage.id, strip);
+    await setFilmstrip(pool(), footage.id, { ...strip, posterName });
     return succeed(undefined);
   } finally {
     await rm(/*turbopackIgnore: true*/ partial, { force: true });
   }
+}
+
+/** Cuts the picture of the middle out of the strip; lists do without when that fails. */
+async function cutPoster(strip: Filmstrip, signal: AbortSignal): Promise<string | undefined> {
+  const middle = Math.floor(strip.count / 2);
+  const x = (middle % strip.columns) * strip.width;
+  const y = Math.floor(middle / strip.columns) * strip.height;
+  const posterName = strip.storageName.replace('.strip.', '.poster.');
+  const args = ['-i', storedPath(strip.storageName), '-vf', `crop=${strip.width}:${strip.height}:${x}:${y}`];
+  const cut = await runFfmpeg({ args: [...args, '-frames:v', '1', '-update', '1', storedPath(posterName)], signal });
+  return cut.ok ? posterName : undefined;
 }
 
 /** A picture each second, less often in long files so that one image holds them all. */
