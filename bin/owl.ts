@@ -17,7 +17,11 @@ async function launch(mode: Running['mode']): Promise<void> {
   say('starting the database …');
   const cluster = await startCluster(academyCluster);
   const databaseUrl = await ensureDatabase(cluster, databaseOf(mode));
-  if (mode === 'demo' && process.argv.includes('--fresh')) await emptyDemo(databaseUrl);
+  if (mode === 'demo' && process.argv.includes('--fresh')) {
+    // Whoever is at work on the old demo must not begin on the new one.
+    await stopApplication();
+    await emptyDemo(databaseUrl);
+  }
   if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say);
   await build();
   const running = findRunning();
