@@ -12,6 +12,8 @@ const scratch = mkdtempSync(path.join(tmpdir(), 'owl-player-'));
 const anaMarek = demoId('round', 'ana-marek');
 test.beforeAll(async () => {
   server = await openServer('player', true);
+  // The demo's own files need no work here.
+  await server.query("update footage_work set state = 'cancelled'");
 });
 test.afterAll(async () => {
   await server.close();
@@ -90,6 +92,21 @@ for (const [name, rate, per] of [
       expect(await shown()).toBe(start + step);
     }
   });
+
+test('the copy takes the original’s place without losing the moment', async ({ page }) => {
+  // A key picture only at its start: it can be shown at once, and steps smoothly when its copy is made.
+  const roundId = demoId('round', 'numbered-29.97');
+  await openReview(page, `${server.url}/rounds/${roundId}?at=6`);
+  await expect(page.locator('[data-shows="original"] video')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  const before = await pictureNumber(page);
+  server.startWorker();
+  await expect(page.locator('[data-shows="copy"] video')).toBeVisible({ timeout: 90_000 });
+  await expect.poll(() => pictureNumber(page), { timeout: 15_000 }).toBe(before);
+  await page.keyboard.press('ArrowLeft');
+  expect(await pictureNumber(page)).toBe(before - 1);
+  await server.killWorker('SIGTERM');
+});
 
 test('who is who is shown by small pictures, and exchanged in one action with undo', async ({ page }) => {
   const complaints = watchConsole(page);

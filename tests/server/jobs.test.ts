@@ -120,6 +120,35 @@ describe('what is made of a file', () => {
     }
   }, 60_000);
 
+  it('of three hours gives one strip that still fits one image, and is looked through in one pass', async () => {
+    const file = path.join(scratch, 'long.mp4');
+    ffmpeg(
+      ...[
+        '-f',
+        'lavfi',
+        '-i',
+        'color=c=gray:s=64x36:r=2:d=10800',
+        '-f',
+        'lavfi',
+        '-i',
+        'anullsrc=r=8000:cl=mono:d=10800',
+      ],
+      ...['-c:v', 'libx264', '-preset', 'ultrafast', '-c:a', 'aac', '-b:a', '8k', '-shortest', file],
+    );
+    const id = await shelve(file);
+    expect(await lookAt((await findFootage(pool(), id))!, () => undefined, never)).toEqual({
+      ok: true,
+      value: undefined,
+    });
+    const looked = (await findFootage(pool(), id))!;
+    expect(looked.durationSeconds).toBeGreaterThan(10_790);
+    expect(looked.filmstrip).toMatchObject({ everySeconds: 18, count: 600 });
+    const signals = (await findSignals(pool(), id))!;
+    expect(signals.motion.length).toBeCloseTo(10_800 * 4, -2);
+    const motion = { perSecond: signals.motionPerSecond, values: signals.motion };
+    expect(proposeRounds(signals.bursts, motion, looked.durationSeconds).length).toBeLessThanOrEqual(1);
+  }, 180_000);
+
   it('is a copy that browsers play and step: even rate, short key distance, upright, eight bits; the original stays', async () => {
     const id = await shelve(session);
     const footage = (await findFootage(pool(), id))!;
