@@ -281,7 +281,8 @@ test('the minutes there are decide what to review next, with reasons', async ({ 
   await expect(section.getByRole('link', { name: 'Nadia Brandt and Yara Moss' })).toBeVisible();
   await expect(section).toContainText(/Nadia: last reviewed \d+ days ago, in class on .*, competes on/);
   await section.getByLabel('I have').fill('5');
-  await expect(section.getByRole('status')).toHaveText('One round, about 5 minutes');
+  // Which one it is hangs on the pace that was learned on the way here.
+  await expect(section.getByRole('status')).toHaveText(/^One round, about [45] minutes$/);
   await section.getByLabel('I have').fill('0');
   await expect(section.getByRole('status')).toHaveText('No waiting round fits into that.');
   await section.getByLabel('I have').fill('soon');

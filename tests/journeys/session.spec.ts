@@ -49,7 +49,7 @@ const offsetOf = async (page: Page, id: string) => {
 };
 
 test('a session off a phone: sent with interruptions, cut, filled in, reviewed', async ({ browser }) => {
-  test.setTimeout(900_000);
+  test.setTimeout(1_500_000);
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   let page = await context.newPage();
   await signIn(page, server.url);
@@ -186,7 +186,7 @@ test('a session off a phone: sent with interruptions, cut, filled in, reviewed',
     const complaints = watchConsole(page);
     await page.getByRole('link', { name: 'Ana Velden and Marek Osei' }).first().click();
     await reviewIsReady(page);
-    await expect(page.locator('[data-shows="copy"] video')).toBeVisible({ timeout: 240_000 });
+    await expect(page.locator('[data-shows="copy"] video')).toBeVisible({ timeout: 600_000 });
     const video = page.locator('video');
     await expect.poll(() => video.evaluate((one: HTMLVideoElement) => one.videoHeight)).toBe(320);
     await call(page, 'ana half guard');
