@@ -16,7 +16,8 @@ const Line = styled.tr`
 `;
 const Rounds = styled.div`
   display: flex; flex-direction: column; gap: ${space(1)};
-  .verbs { display: flex; gap: ${space(4)}; }
+  .verbs { display: flex; gap: ${space(4)}; align-items: center; }
+  .verbs button { min-height: 24px; padding-block: 0; }
 `;
 const Name = styled.div`
   overflow-wrap: anywhere; font-weight: 600;
