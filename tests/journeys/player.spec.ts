@@ -4,7 +4,7 @@ import path from 'node:path';
 import { expect, type Page, test } from '@playwright/test';
 import { demoId } from '../../demo/academy/marksOfRound';
 import { ffmpeg } from '../support/films';
-import { ledger, openReview, reviewIsReady, signIn, watchConsole } from '../support/pages';
+import { call, ledger, openReview, reviewIsReady, signIn, watchConsole } from '../support/pages';
 import { openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
@@ -153,6 +153,26 @@ test('who is who is shown by small pictures, and exchanged in one action with un
   expect(await ledger(page).allTextContents()).toEqual(before);
   await expect(page.getByText('All kept')).toBeVisible();
   expect(complaints).toEqual([]);
+});
+
+test('marks that contradict the position warn that the two were taken for each other, and are exchanged from there', async ({
+  page,
+}) => {
+  const roundId = demoId('round', 'open-mat-2');
+  await openReview(page, `${server.url}/rounds/${roundId}`);
+  await call(page, 'at 0:20 marek mount');
+  await call(page, 'at 0:40 marek knee slice');
+  await call(page, 'at 0:50 marek scissor sweep');
+  await expect(page.getByText('Were the two taken for each other from 0:40 on?')).toBeVisible();
+  await page.keyboard.press('w');
+  await page.getByRole('button', { name: 'Exchange them from 0:40 on' }).click();
+  await page.getByRole('button', { name: 'To the ledger' }).click();
+  await expect(ledger(page)).toHaveText([/Marek.*mount/, /Samir.*knee slice/, /Samir.*scissor sweep/]);
+  await expect(page.getByText('Were the two taken for each other')).toHaveCount(0);
+  await page.keyboard.press('z');
+  await expect(ledger(page)).toHaveText([/Marek.*mount/, /Marek.*knee slice/, /Marek.*scissor sweep/]);
+  await expect(page.getByText('All kept')).toBeVisible();
+  await server.query('delete from mark where round_id = $1', [roundId]);
 });
 
 test('a clock in the footage is tied twice, and marks are read in its time', async ({ page }) => {
