@@ -45,6 +45,7 @@ export function draftOf(
         errorId: concept.id,
         athlete,
         punished: modifiers.punished,
+        punishedFrom: modifiers.punishedFrom,
         side,
         ledTo: [],
       };

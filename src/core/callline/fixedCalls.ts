@@ -1,4 +1,4 @@
-import { rulings } from '../round';
+import { rulings, type TurnEnd, turnStarts } from '../round';
 import { readAthlete } from './callParts';
 import type { MarkDraft } from './draftOf';
 import type { CallContext } from './readCall';
@@ -43,4 +43,45 @@ export function readBoard(words: readonly string[], atSeconds: number): MarkDraf
   const a = { points: points!, advantages: advantagesA, penalties: penaltiesA };
   const b = { points: against!, advantages: advantagesB, penalties: penaltiesB };
   return { kind: 'board', atSeconds, score: { a, b } };
+}
+
+/** "measured 1.4", "ana answered 0.8": a time taken between two moments, the first of them here. */
+export function readMeasure(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
+  const match = /^(?:(.+) answered|measured) (\d+)(?: (\d+))?$/.exec(words.join(' '));
+  if (!match) return undefined;
+  const endSeconds = atSeconds + Number(`${match[2]}.${match[3] ?? 0}`);
+  if (match[1] === undefined) return { kind: 'measure', atSeconds, endSeconds };
+  const who = readAthlete([...match[1].split(' '), 'answered'], context);
+  return who.named && who.words.length === 1
+    ? { kind: 'measure', atSeconds, endSeconds, athlete: who.athlete }
+    : undefined;
+}
+
+const turnEndWords: Readonly<Record<string, TurnEnd>> = { escaped: 'escaped', tapped: 'tapped', 'ran out': 'ran-out' };
+// "1:41" and "0:19.4" come as words.
+const TIME = String.raw`(\d+) (\d\d)(?: (\d))?`;
+const TURN = new RegExp(
+  `^(back|arm)(?: (escaped|tapped|ran out))?(?: clock ${TIME})?(?: official ${TIME})?(?: totals ${TIME} ${TIME})?$`,
+);
+
+/** "turn ana back", "turn ana back escaped clock 1:41 official 0:19": one turn of an overtime, begun here; its end is pressed or stays as it was. */
+export function readTurn(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
+  if (words[0] !== 'turn') return undefined;
+  const who = readAthlete(words.slice(1), context);
+  const match = TURN.exec(who.words.join(' '));
+  if (!who.named || !match) return undefined;
+  const [, from, end, ...times] = match;
+  const secondsOf = ([minutes, seconds, tenths]: readonly (string | undefined)[]) =>
+    seconds === undefined ? undefined : Number(minutes) * 60 + Number(`${seconds}.${tenths ?? 0}`);
+  const [a, b] = [secondsOf(times.slice(6, 9)), secondsOf(times.slice(9, 12))];
+  return {
+    kind: 'turn',
+    atSeconds,
+    athlete: who.athlete,
+    from: turnStarts.find((start) => start === from)!,
+    end: end ? turnEndWords[end] : undefined,
+    clockSeconds: secondsOf(times.slice(0, 3)),
+    officialSeconds: secondsOf(times.slice(3, 6)),
+    officialTotals: a !== undefined && b !== undefined ? { a, b } : undefined,
+  };
 }

@@ -9,6 +9,7 @@ import {
   targets,
   type Verdict,
 } from '../round';
+import { type Belt, belts } from '../vocabulary';
 import type { ConceptKind } from './vocabularyIndex';
 
 /** What the small words of a call add to its mark. */
@@ -18,6 +19,7 @@ export interface Modifiers {
   readonly stage?: Stage;
   readonly end?: AttemptEnd;
   readonly punished?: Punishment;
+  readonly punishedFrom?: Belt;
   readonly verdict?: Verdict;
   readonly unsure?: true;
   readonly outcome?: GripOutcome;
@@ -30,6 +32,7 @@ export interface Modifiers {
 
 /** Words after the concept; a longer phrase comes before its own ending. */
 const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
+  ...belts.map((belt) => [`punished from ${belt}`, { punishedFrom: belt }] as const),
   ['not punished', { punished: 'no' }],
   ['partly punished', { punished: 'partly' }],
   ['by injury', { tapCause: 'injury' }],
@@ -39,6 +42,7 @@ const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['side unseen', { side: 'not-seen' }],
   ['on purpose', { verdict: 'concession' }],
   ['as bait', { verdict: 'bait' }],
+  ['as agreed', { verdict: 'agreed' }],
   ['nothing to fault', { verdict: 'no-fault' }],
   ['no fault', { verdict: 'no-fault' }],
   ['not sure', { unsure: true }],
@@ -194,7 +198,7 @@ function stripLast(split: Split): Split | undefined {
 
 /** Whether a call of this kind can carry what the small words say. */
 export function fitsModifiers(kind: ConceptKind, modifiers: Modifiers): boolean {
-  if (modifiers.punished && kind !== 'error') return false;
+  if ((modifiers.punished || modifiers.punishedFrom) && kind !== 'error') return false;
   if ((modifiers.stage || modifiers.end || modifiers.missed) && kind !== 'attempt') return false;
   if (modifiers.target && kind !== 'grip' && kind !== 'attempt') return false;
   if (modifiers.praised && kind === 'error') return false;

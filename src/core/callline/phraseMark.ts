@@ -1,4 +1,4 @@
-import { type Athlete, type BoardMark, type Mark, placeOfRole, roleIn } from '../round';
+import { type Athlete, type BoardMark, type Mark, placeOfRole, roleIn, type TurnMark } from '../round';
 import { conceptName } from '../vocabulary';
 import { holderOf } from './draftOf';
 
@@ -40,7 +40,13 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>, nameOf: (c
     case 'chance':
       return words(names[mark.athlete], 'missed', nameOf(mark.techniqueId), sideWord(mark.side));
     case 'error':
-      return words(names[mark.athlete], nameOf(mark.errorId), sideWord(mark.side), punishedWord(mark.punished));
+      return words(
+        names[mark.athlete],
+        nameOf(mark.errorId),
+        sideWord(mark.side),
+        punishedWord(mark.punished),
+        mark.punishedFrom && `punished from ${mark.punishedFrom}`,
+      );
     case 'strength':
       return words(names[mark.athlete], 'good', nameOf(mark.strengthId));
     case 'stoppage':
@@ -49,6 +55,12 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>, nameOf: (c
       return words(names[mark.athlete], mark.ruling);
     case 'board':
       return `board ${fieldWords(mark, 'points')}${optional(mark, 'advantages')}${optional(mark, 'penalties')}`;
+    case 'turn':
+      return phraseTurn(mark, names);
+    case 'measure': {
+      const seconds = (mark.endSeconds - mark.atSeconds).toFixed(2);
+      return mark.athlete ? `${names[mark.athlete]} answered ${seconds}` : `measured ${seconds}`;
+    }
     case 'note':
       return `note ${mark.note}`;
   }
@@ -59,8 +71,26 @@ const fieldWords = ({ score: { a, b } }: BoardMark, field: 'points' | 'advantage
 const optional = (mark: BoardMark, field: 'advantages' | 'penalties'): string =>
   mark.score.a[field] + mark.score.b[field] > 0 ? ` ${field} ${fieldWords(mark, field)}` : '';
 
+/** "turn ana back escaped clock 1:41 official 0:19". */
+function phraseTurn(mark: TurnMark, names: Readonly<Record<Athlete, string>>): string {
+  const end = mark.end && { escaped: 'escaped', tapped: 'tapped', 'ran-out': 'ran out' }[mark.end];
+  const clock = mark.clockSeconds !== undefined && `clock ${minutesWord(mark.clockSeconds)}`;
+  const official = mark.officialSeconds !== undefined && `official ${minutesWord(mark.officialSeconds)}`;
+  const totals =
+    mark.officialTotals && `totals ${minutesWord(mark.officialTotals.a)} ${minutesWord(mark.officialTotals.b)}`;
+  return ['turn', names[mark.athlete], mark.from, end, clock, official, totals].filter(Boolean).join(' ');
+}
+
+/** "1:41", "0:19.4". */
+function minutesWord(seconds: number): string {
+  const tenths = Math.round(seconds * 10);
+  const rest = (tenths % 600) / 10;
+  return `${Math.floor(tenths / 600)}:${rest < 10 ? '0' : ''}${rest}`;
+}
+
 const verdictWord = (mark: Mark): string | undefined =>
-  mark.verdict && { bait: 'as bait', concession: 'on purpose', 'no-fault': 'nothing to fault' }[mark.verdict];
+  mark.verdict &&
+  { bait: 'as bait', concession: 'on purpose', agreed: 'as agreed', 'no-fault': 'nothing to fault' }[mark.verdict];
 
 const sideWord = (side: string | undefined): string | undefined => (side === 'not-seen' ? 'side unseen' : side);
 

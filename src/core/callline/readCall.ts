@@ -3,7 +3,7 @@ import type { Uniform } from '../vocabulary';
 import { findEarlierError, findLaterMark } from './callLinks';
 import { readAthlete, readTimeShift, splitLink, splitNote, type Who } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
-import { readBoard, readRuling, readStoppage } from './fixedCalls';
+import { readBoard, readMeasure, readRuling, readStoppage, readTurn } from './fixedCalls';
 import {
   type ConceptMatch,
   listUnreadWords,
@@ -71,9 +71,13 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   if (words[0] === 'note') return noteReading(text.trim().replace(/^note[:\s]*/i, '') || text.trim(), atSeconds);
   const stoppage = readStoppage(words, atSeconds);
   if (stoppage) return { ...NOTHING, draft: stoppage, understood: true, confidence: 1 };
-  const ruling = readRuling(words, atSeconds, context) ?? readBoard(words, atSeconds);
-  if (ruling)
-    return { ...NOTHING, draft: note ? ({ ...ruling, note } as MarkDraft) : ruling, understood: true, confidence: 1 };
+  const fixed =
+    readRuling(words, atSeconds, context) ??
+    readBoard(words, atSeconds) ??
+    readMeasure(words, atSeconds, context) ??
+    readTurn(words, atSeconds, context);
+  if (fixed)
+    return { ...NOTHING, draft: note ? ({ ...fixed, note } as MarkDraft) : fixed, understood: true, confidence: 1 };
   const { who, best } = whoAndWhat(words, index, context);
   if (!best || best.match.confidence < TAKEN_CONFIDENCE) {
     const unread = listUnreadWords(best?.words ?? who.words, undefined, index);

@@ -1,6 +1,6 @@
 import type { Span } from '../clock';
 import { findError, findGrip, findPosition, findStrength, findTechnique } from '../vocabulary';
-import { conceptIdOf, type Mark } from './mark';
+import { conceptIdOf, type Mark, type MarkKind } from './mark';
 
 /** Longest note in characters (own decision: two screens of text; longer remarks belong in a document). */
 export const MOST_NOTE_CHARACTERS = 4000;
@@ -31,8 +31,7 @@ export function checkMark(mark: Mark, round: Span): MarkProblem[] {
 }
 
 function isKnown(mark: Mark, conceptId: string): boolean {
-  if (mark.kind === 'stoppage' || mark.kind === 'note' || mark.kind === 'ruling' || mark.kind === 'board') return true;
-  const find = {
+  const find: Partial<Record<MarkKind, (id: string) => unknown>> = {
     position: findPosition,
     grip: findGrip,
     attempt: findTechnique,
@@ -40,5 +39,5 @@ function isKnown(mark: Mark, conceptId: string): boolean {
     error: findError,
     strength: findStrength,
   };
-  return find[mark.kind](conceptId) !== undefined;
+  return find[mark.kind]?.(conceptId) !== undefined;
 }

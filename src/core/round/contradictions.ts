@@ -1,5 +1,5 @@
 import { findPosition, findTechnique, type PositionFamily } from '../vocabulary';
-import type { Athlete, AttemptMark, Mark } from './mark';
+import { type Athlete, type AttemptMark, countsAsError, type Mark, type StoppageMark } from './mark';
 import type { RoundReading } from './readRound';
 import { placeOfRole, type RoundState, roleIn } from './state';
 
@@ -12,7 +12,8 @@ export interface Contradiction {
     | 'both-on-top'
     | 'ends-before-start'
     | 'outside-round'
-    | 'finish-without-end';
+    | 'finish-without-end'
+    | 'not-seen';
   readonly atSeconds: number;
   readonly markIds: readonly string[];
 }
@@ -24,12 +25,19 @@ export function listContradictions(reading: RoundReading): Contradiction[] {
   const found: Contradiction[] = [];
   let state: RoundState = { kind: 'unmarked' };
   let cursor = 0;
+  const unseen = reading.marks.filter(
+    (mark): mark is StoppageMark => mark.kind === 'stoppage' && mark.offCamera === true,
+  );
   for (const [index, mark] of reading.marks.entries()) {
     while (cursor < reading.intervals.length && reading.intervals[cursor]!.startSeconds < mark.atSeconds - 1e-9) {
       state = reading.intervals[cursor]!.state;
       cursor += 1;
     }
-    const codes = [...timeCodes(mark, reading), ...(mark.kind === 'attempt' ? attemptCodes(mark, state) : [])];
+    const codes = [
+      ...timeCodes(mark, reading),
+      ...(mark.kind === 'attempt' ? attemptCodes(mark, state) : []),
+      ...(isInferred(mark, unseen) ? (['not-seen'] as const) : []),
+    ];
     for (const code of codes) found.push({ code, atSeconds: mark.atSeconds, markIds: [mark.id] });
     const clash = findPositionClash(reading.marks, index);
     if (clash) found.push({ code: 'both-on-top', atSeconds: mark.atSeconds, markIds: [mark.id, clash] });
@@ -38,6 +46,12 @@ export function listContradictions(reading: RoundReading): Contradiction[] {
   }
   return found;
 }
+
+/** An error that nobody can have seen: from what was off camera nothing may be inferred, only asked. */
+const isInferred = (mark: Mark, unseen: readonly StoppageMark[]): boolean =>
+  mark.kind === 'error' &&
+  countsAsError(mark) &&
+  unseen.some((one) => mark.atSeconds > one.atSeconds && mark.atSeconds < one.endSeconds);
 
 function timeCodes(mark: Mark, { round }: RoundReading): Contradiction['code'][] {
   const codes: Contradiction['code'][] = [];

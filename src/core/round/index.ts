@@ -1,3 +1,4 @@
+export * from './agreed';
 export * from './chains';
 export * from './checkMark';
 export * from './circumstances';
@@ -6,6 +7,7 @@ export * from './likelySwap';
 export * from './mark';
 export * from './proposeLinks';
 export * from './readRound';
+export * from './repairs';
 export * from './state';
 export * from './summary';
 export * from './tide';

@@ -1,3 +1,6 @@
+import type { Stroke } from '../drawing';
+import type { Belt } from '../vocabulary';
+
 /** The two athletes of a round: `a` is the one in focus, whose view the tide takes. */
 export type Athlete = 'a' | 'b';
 export const opponentOf = (athlete: Athlete): Athlete => (athlete === 'a' ? 'b' : 'a');
@@ -23,8 +26,11 @@ export const tapCauses = ['technique', 'injury', 'illness', 'courtesy'] as const
 /** Why somebody tapped; only `technique` enters statistics. */
 export type TapCause = (typeof tapCauses)[number];
 
-export const verdicts = ['bait', 'concession', 'no-fault'] as const;
-/** Why something that looks like an error is none: given on purpose to draw something, accepted on purpose, or simply the other's good work. */
+export const verdicts = ['bait', 'concession', 'agreed', 'no-fault'] as const;
+/**
+ * Why something that looks like an error is none: given on purpose to draw something, accepted on purpose, asked for by what was agreed for
+ * the round, or simply the other's good work.
+ */
 export type Verdict = (typeof verdicts)[number];
 
 /** What a grip or an attempt goes for, in the words of the mat; always the partner's. */
@@ -66,6 +72,8 @@ interface MarkBase {
   readonly verdict?: Verdict;
   /** To be asked about: counts as nothing until it is settled. */
   readonly unsure?: true;
+  /** Pointed out on the picture of the moment. */
+  readonly drawing?: readonly Stroke[];
 }
 
 export interface PositionMark extends MarkBase {
@@ -109,6 +117,8 @@ export interface ErrorMark extends MarkBase {
   readonly errorId: string;
   readonly athlete: Athlete;
   readonly punished?: Punishment;
+  /** The belt from which an opponent would usually punish it: a judgement, of use where it was not punished. */
+  readonly punishedFrom?: Belt;
   readonly side?: Side;
   /** Later marks that this error led to. */
   readonly ledTo: readonly string[];
@@ -149,6 +159,34 @@ export interface BoardMark extends MarkBase {
   readonly score: Readonly<Record<Athlete, BoardTally>>;
 }
 
+export const turnStarts = ['back', 'arm'] as const;
+/** From where a turn of an overtime begins: back control, or the arm-lock start. */
+export type TurnStart = (typeof turnStarts)[number];
+export const turnEnds = ['escaped', 'tapped', 'ran-out'] as const;
+export type TurnEnd = (typeof turnEnds)[number];
+
+/** One turn of an overtime by escape time; `athlete` is the one who escapes. It runs until it has an end. */
+export interface TurnMark extends MarkBase {
+  readonly kind: 'turn';
+  readonly athlete: Athlete;
+  readonly from: TurnStart;
+  readonly endSeconds?: number;
+  readonly end?: TurnEnd;
+  /** What a displayed clock that counts down showed at the end, in seconds: a second source for the same figure. */
+  readonly clockSeconds?: number;
+  /** The escape time that the officials gave. */
+  readonly officialSeconds?: number;
+  /** The sums that the officials gave out after this turn. */
+  readonly officialTotals?: Readonly<Record<Athlete, number>>;
+}
+
+/** A time taken with two presses; with an athlete, how long that athlete took to answer. */
+export interface MeasureMark extends MarkBase {
+  readonly kind: 'measure';
+  readonly endSeconds: number;
+  readonly athlete?: Athlete;
+}
+
 export interface NoteMark extends MarkBase {
   readonly kind: 'note';
   readonly note: string;
@@ -166,6 +204,8 @@ export type Mark =
   | StoppageMark
   | RulingMark
   | BoardMark
+  | TurnMark
+  | MeasureMark
   | NoteMark;
 export type MarkKind = Mark['kind'];
 
@@ -199,7 +239,9 @@ const kindRank: Readonly<Record<MarkKind, number>> = {
   strength: 6,
   ruling: 7,
   board: 8,
-  note: 9,
+  turn: 9,
+  measure: 10,
+  note: 11,
 };
 
 /** The one order in which marks are read: time, then kind, then id; so the order in which they were written never matters. */
@@ -217,6 +259,8 @@ export function swapAthletes<Kind extends Mark>(mark: Kind): Kind {
   if ('athlete' in mark && mark.athlete) swapped.athlete = opponentOf(mark.athlete);
   if (mark.kind === 'position' && mark.holder) swapped.holder = opponentOf(mark.holder);
   if (mark.kind === 'board') swapped.score = { a: mark.score.b, b: mark.score.a };
+  if (mark.kind === 'turn' && mark.officialTotals)
+    swapped.officialTotals = { a: mark.officialTotals.b, b: mark.officialTotals.a };
   return swapped as unknown as Kind;
 }
 

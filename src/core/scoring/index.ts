@@ -1,5 +1,6 @@
 export * from './compareBoard';
 export * from './overtime';
+export * from './overtimeRecord';
 export * from './ruleSets';
 export * from './rules';
 export * from './scoreRound';

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { StrokeKind } from '@/core/drawing';
+import { drawingTools } from '@/player/drawing/drawingTools';
 import { keepClip, removeClip } from '@/server/language/clipActions';
 import type { ClipInput } from '@/server/language/clipInput';
 import { Fields, Notice, Row, Stack } from '@/ui/layout/Page';
@@ -9,11 +10,8 @@ import { Button, Choice, Dialog, TextField } from '@/ui/primitives';
 import { ClipPlayer } from './ClipPlayer';
 import { useWordAction } from './useWordAction';
 
-const tools: readonly { readonly kind: StrokeKind; readonly label: string }[] = [
-  { kind: 'arrow', label: 'Arrow' },
-  { kind: 'ring', label: 'Ring' },
-  { kind: 'line', label: 'Free line' },
-];
+// Words are written in the caption here.
+const tools = drawingTools.filter((tool) => tool.kind !== 'label');
 
 export interface ClipDialogProps {
   readonly clip: ClipInput;

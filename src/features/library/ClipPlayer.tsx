@@ -7,7 +7,7 @@ import type { Stroke, StrokeKind } from '@/core/drawing';
 import type { ClipInput } from '@/server/language/clipInput';
 
 // The drawing package needs a browser: the server only sends the frame.
-const Drawing = dynamic(() => import('./Drawing').then((module) => module.Drawing), { ssr: false });
+const Drawing = dynamic(() => import('@/player/drawing/Drawing').then((module) => module.Drawing), { ssr: false });
 
 const Frame = styled.div`
   position: relative; background: #0c0f0d; aspect-ratio: 16 / 9; overflow: hidden;

@@ -185,6 +185,8 @@ const kindWords = {
   stoppage: 'stoppage',
   ruling: 'the referee’s',
   board: 'official score',
+  turn: 'turn of the overtime',
+  measure: 'measured time',
   note: 'note',
 } as const;
 

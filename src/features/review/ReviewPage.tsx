@@ -8,6 +8,7 @@ import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { color } from '@/ui/tokens/tokens';
 import { CallLine } from './CallLine';
 import { readingWords } from './clocks/clockView';
+import { DrawingPane } from './drawing/DrawingPane';
 import { ReviewHeader } from './ReviewHeader';
 import { ReviewSide } from './ReviewSide';
 import { reviewKeys } from './reviewKeys';
@@ -78,6 +79,7 @@ export function ReviewPage(props: ReviewPageProps) {
                 onOpen={() => setPanel('score')}
               />
             ) : null}
+            <DrawingPane drawing={desk.drawing} video={video} zoom={zoom} />
             {stills.drawing ? (
               <BoxDrawer
                 video={video}

@@ -8,6 +8,7 @@ import { ClocksPanel } from './clocks/ClocksPanel';
 import { CommentaryPanel } from './commentary/CommentaryPanel';
 import { Ledger } from './Ledger';
 import { lullWords } from './lulls/lullView';
+import { OvertimePanel } from './overtime/OvertimePanel';
 import { QuestionStrip } from './QuestionStrip';
 import { markWords } from './reviewView';
 import { ScorePanel } from './score/ScorePanel';
@@ -25,7 +26,7 @@ const Right = styled.aside`
 export function ReviewSide({ desk }: { readonly desk: ReviewDesk }) {
   const { marks, names, span, said, likelySwap, panel, lull, commentary, accept, calls, takeBack, playhead } = desk;
   const { round, stills, filmed, moves, clocks, stoppages, score, outline, face, currentId, contradictions } = desk;
-  const { chains, goTo, toLedger } = desk;
+  const { chains, overtime, goTo, toLedger } = desk;
   const { state } = marks;
   return (
     <Right>
@@ -84,6 +85,13 @@ export function ReviewSide({ desk }: { readonly desk: ReviewDesk }) {
           onForget={stills.forget}
           onSwapFrom={moves.swapAthletes}
           onLook={playhead.seek}
+          onLeave={toLedger}
+        />
+      ) : panel === 'overtime' && overtime.rules ? (
+        <OvertimePanel
+          {...{ overtime, names, playhead }}
+          roundId={round.id}
+          startSeconds={span.startSeconds}
           onLeave={toLedger}
         />
       ) : panel === 'score' && score ? (

@@ -36,6 +36,11 @@ export type ReviewCommand =
   | 'times'
   | 'compare'
   | 'score'
+  | 'overtime'
+  | 'turn-press'
+  | 'draw'
+  | 'stopwatch'
+  | 'answerer'
   | 'close-review'
   | 'keys'
   | 'leave';
@@ -47,7 +52,7 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
     command: 'next-call',
     shown: '1 to 5',
     does: 'begin one of the likely calls',
-    matches: (event) => /^[1-5]$/.test(event.key) && !event.ctrlKey && !event.metaKey,
+    matches: (event) => /^[1-6]$/.test(event.key) && !event.ctrlKey && !event.metaKey,
   },
   { command: 'play', shown: 'Space', does: 'play or pause', matches: plain(' ') },
   { command: 'frame-back', shown: '←', does: 'one picture back', matches: plain('arrowleft') },
@@ -79,6 +84,16 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
     matches: shifted('enter'),
   },
   { command: 'score', shown: 'B', does: 'the score, its holds and the official board', matches: plain('b') },
+  {
+    command: 'turn-press',
+    shown: 'H',
+    does: 'overtime: a turn begins here; again: they are free',
+    matches: plain('h'),
+  },
+  { command: 'overtime', shown: 'Shift H', does: 'overtime: turns, sums, what is needed next', matches: shifted('h') },
+  { command: 'stopwatch', shown: 'Q', does: 'stopwatch: from here; again: to here, and keep it', matches: plain('q') },
+  { command: 'answerer', shown: 'Shift Q', does: 'the measured time: whose answer it was', matches: shifted('q') },
+  { command: 'draw', shown: 'D', does: 'draw on the picture of the chosen mark', matches: plain('d') },
   { command: 'times', shown: 'M', does: 'times of the round, of the file, of each clock', matches: plain('m') },
   { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },
   { command: 'closer', shown: 'X', does: 'look closer (also the wheel; drag to move)', matches: plain('x') },

@@ -8,6 +8,7 @@ import {
   opponentOf,
   placeOfRole,
   roleIn,
+  type TurnMark,
 } from '@/core/round';
 import { conceptName } from '@/core/vocabulary';
 
@@ -56,7 +57,11 @@ export function markWords(
         what: wordOf(mark.errorId),
         who: names[mark.athlete],
         athlete: mark.athlete,
-        how: how(side, punishedWords(mark.punished)),
+        how: how(
+          side,
+          punishedWords(mark.punished),
+          mark.punishedFrom && `from ${mark.punishedFrom} belt on it is punished`,
+        ),
       };
     case 'strength':
       return { what: wordOf(mark.strengthId), who: names[mark.athlete], athlete: mark.athlete, how: how('well done') };
@@ -74,9 +79,29 @@ export function markWords(
       };
     case 'board':
       return { what: `Board ${boardWords(mark)}`, how: how('the official score') };
+    case 'turn':
+      return {
+        what: `Overtime turn from ${mark.from === 'back' ? 'back control' : 'the arm-lock start'}`,
+        who: names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(turnWords(mark)),
+      };
+    case 'measure':
+      return {
+        what: mark.athlete ? 'answered' : 'Measured',
+        who: mark.athlete && names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(`${(mark.endSeconds - mark.atSeconds).toFixed(2)} s`),
+      };
     case 'note':
       return { what: mark.note, how: '' };
   }
+}
+
+function turnWords({ end, endSeconds, atSeconds }: TurnMark): string {
+  if (!end || endSeconds === undefined) return 'running';
+  const after = `after ${(endSeconds - atSeconds).toFixed(1)} s`;
+  return { escaped: `escaped ${after}`, tapped: `tapped ${after}`, 'ran-out': 'no escape' }[end];
 }
 
 /** "4 : 2", with advantages and penalties where there are any. */
@@ -87,7 +112,8 @@ function boardWords({ score: { a, b } }: BoardMark): string {
 }
 
 const verdictWords = (mark: Mark): string | undefined =>
-  mark.verdict && { bait: 'as bait', concession: 'on purpose', 'no-fault': 'nothing to fault' }[mark.verdict];
+  mark.verdict &&
+  { bait: 'as bait', concession: 'on purpose', agreed: 'as agreed', 'no-fault': 'nothing to fault' }[mark.verdict];
 
 function placeWords(
   positionId: string,
@@ -151,6 +177,8 @@ export function contradictionText(contradiction: Contradiction): string {
       return 'ends before it begins.';
     case 'outside-round':
       return 'lies outside the round: move it, or widen the round on its card.';
+    case 'not-seen':
+      return 'was off camera: nothing can be inferred there, only asked.';
     case 'finish-without-end':
       return 'finished, yet play goes on: mark a stoppage, a neutral restart, or how it really ended.';
   }

@@ -101,7 +101,10 @@ export function useCalls(options: CallsOptions) {
 
 /** What a rewritten mark keeps of the one it was: links and the end are not part of the words. */
 function keptOf(editing: Mark | undefined, draft: MarkDraft): object {
-  if (editing?.kind === 'error' && draft.kind === 'error')
-    return { ledTo: [...new Set([...editing.ledTo, ...draft.ledTo])] };
-  return editing?.kind === 'attempt' && draft.kind === 'attempt' ? { endSeconds: editing.endSeconds } : {};
+  if (!editing) return {};
+  const drawing = editing.drawing ? { drawing: editing.drawing } : {};
+  if (editing.kind === 'error' && draft.kind === 'error')
+    return { ...drawing, ledTo: [...new Set([...editing.ledTo, ...draft.ledTo])] };
+  const keepsEnd = editing.kind === draft.kind && (editing.kind === 'attempt' || editing.kind === 'turn');
+  return keepsEnd ? { ...drawing, endSeconds: editing.endSeconds } : drawing;
 }

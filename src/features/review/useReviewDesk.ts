@@ -5,6 +5,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { buildVocabularyIndex, type CallHabits } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
 import { findLikelySwap, type Mark, type Still } from '@/core/round';
+import type { RuleSet } from '@/core/scoring';
 import type { Uniform } from '@/core/vocabulary';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
@@ -18,9 +19,11 @@ import { useClocks } from './clocks/useClocks';
 import { useTimeFace } from './clocks/useTimeFace';
 import type { ProposalLine } from './commentary/commentaryView';
 import { useCommentary } from './commentary/useCommentary';
+import { useMarkDrawing } from './drawing/useMarkDrawing';
 import { useLinkProposals } from './links/useLinkProposals';
 import { useLulls } from './lulls/useLulls';
 import { withEndAt, withLink, withNextPunishment, withNextStage } from './markEdits';
+import { useOvertime } from './overtime/useOvertime';
 import type { HeaderAthlete } from './ReviewHeader';
 import { type ReviewCommand, reviewKeys } from './reviewKeys';
 import type { HeldMark } from './reviewReducer';
@@ -30,6 +33,7 @@ import { useMarkMoves } from './useMarkMoves';
 import { useMarks } from './useMarks';
 import { useReviewTime } from './useReviewTime';
 import { useRoundReading } from './useRoundReading';
+import { useStopwatch, withNextAnswerer } from './useStopwatch';
 import { useStills } from './who/useStills';
 
 export interface ReviewPageProps {
@@ -40,11 +44,11 @@ export interface ReviewPageProps {
     readonly uniform: Uniform;
     readonly heldOn: string;
     readonly theme: string;
-    readonly ruleSet: string;
     readonly plannedSeconds: number;
     readonly a: HeaderAthlete & { readonly still?: Still };
     readonly b: HeaderAthlete & { readonly still?: Still };
   };
+  readonly ruleSet?: RuleSet;
   readonly footage?: { readonly id: string; readonly frameRate: FrameRate; readonly looking: Looking };
   readonly stored: readonly HeldMark[];
   readonly clocks: readonly RoundClock[];
@@ -58,9 +62,12 @@ export interface ReviewPageProps {
   readonly habits: CallHabits;
 }
 
+export type Panel = 'ledger' | 'commentary' | 'who' | 'clocks' | 'score' | 'overtime';
+
 /** Everything that lies on the desk of a review: the footage, the marks and what they say, the panels, and the verbs of its keys. */
 export function useReviewDesk({
   round,
+  ruleSet,
   footage,
   stored,
   reactionLeadSeconds,
@@ -90,7 +97,7 @@ export function useReviewDesk({
   const house = useHouse();
   const index = useMemo(() => buildVocabularyIndex(house, uses), [house, uses]);
   const [keysOpen, setKeysOpen] = useState(false);
-  const [panel, setPanel] = useState<'ledger' | 'commentary' | 'who' | 'clocks' | 'score'>('ledger');
+  const [panel, setPanel] = useState<Panel>('ledger');
   const [said, setSaid] = useState<string>();
   const moves = useMarkMoves(marks, reading, playhead, span, setSaid);
   const { selected, goTo, neighbour, replaceSelected, link } = moves;
@@ -107,7 +114,10 @@ export function useReviewDesk({
   );
   const commentary = useCommentary(commentaryRound, index, reading.marks);
   const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
-  const score = useScore(reading, round.ruleSet, round.plannedSeconds);
+  const score = useScore(reading, ruleSet, round.plannedSeconds);
+  const overtime = useOvertime(marks, reading, ruleSet?.overtime, playhead, setSaid);
+  const drawing = useMarkDrawing(marks, reading, selected, playhead, setSaid);
+  const stopwatch = useStopwatch(marks, playhead, setSaid);
   const face = useTimeFace(clocks.clocks, stoppages, span);
   const likelySwap = useMemo(
     () => (contradictions.length > 0 ? findLikelySwap(span, reading.marks) : undefined),
@@ -169,10 +179,11 @@ export function useReviewDesk({
     const mark = { kind: 'stoppage' as const, id: crypto.randomUUID(), atSeconds, endSeconds };
     marks.add(offCamera ? { ...mark, offCamera: true } : mark);
   };
+  const toggle = (wanted: Panel) => setPanel(panel === wanted ? 'ledger' : wanted);
   const act = (command: ReviewCommand, key: string) => {
     const actions: Record<ReviewCommand, () => void> = {
       call: () => (moves.linkFrom ? link() : openCall('')),
-      'next-call': () => nextCallAt(Number(key) - 1),
+      'next-call': () => (drawing.open ? drawing.takeByKey(key) : nextCallAt(Number(key) - 1)),
       play: () => (playhead.playing ? playhead.pause() : playhead.play()),
       'frame-back': () => playhead.step(-1),
       'frame-on': () => playhead.step(1),
@@ -185,7 +196,7 @@ export function useReviewDesk({
       loop: playhead.toggleLoop,
       edit: () =>
         selected ? openCall(textOfMark(selected, names), selected) : setSaid('Choose a mark first, with ↑ and ↓.'),
-      delete: () => selected && marks.remove(selected),
+      delete: () => (drawing.open ? drawing.remove() : selected && marks.remove(selected)),
       punished: () => replaceSelected(withNextPunishment),
       stage: () => replaceSelected(withNextStage),
       'end-here': () => replaceSelected((mark) => withEndAt(mark, playhead.now())),
@@ -193,13 +204,19 @@ export function useReviewDesk({
       undo: marks.undo,
       redo: marks.redo,
       commentary: () => setPanel('commentary'),
-      who: () => setPanel(panel === 'who' ? 'ledger' : 'who'),
-      clocks: () => setPanel(panel === 'clocks' ? 'ledger' : 'clocks'),
+      draw: drawing.toggle,
+      stopwatch: stopwatch.press,
+      answerer: () => replaceSelected(withNextAnswerer),
+      'turn-press': () => {
+        overtime.press();
+        if (overtime.rules) setPanel('overtime');
+      },
+      overtime: () => toggle('overtime'),
+      who: () => toggle('who'),
+      clocks: () => toggle('clocks'),
       times: () => setSaid(face.turn()),
       score: () =>
-        score
-          ? setPanel(panel === 'score' ? 'ledger' : 'score')
-          : setSaid('This round is sparring without score. Its card can give it a rule set.'),
+        score ? toggle('score') : setSaid('This round is sparring without score. Its card can give it a rule set.'),
       compare: () => router.push(`/compare?left=${round.id}&at=${playhead.now().toFixed(2)}`),
       closer: () => setZoom((now) => zoomAt(now, 1.4)),
       wider: () => setZoom((now) => zoomAt(now, 1 / 1.4)),
@@ -214,6 +231,8 @@ export function useReviewDesk({
       keys: () => setKeysOpen(true),
       leave: () => {
         moves.unlink();
+        drawing.close();
+        stopwatch.drop();
         setSaid(undefined);
         stills.draw(undefined);
         marks.select(undefined);
@@ -239,7 +258,7 @@ export function useReviewDesk({
   };
   return {
     ...{ round, span, names, ready, video, source, filmed, rate, zoom, setZoom, playhead },
-    ...{ marks, reading, tide, chains, outline, contradictions, likelySwap, score, stoppages },
+    ...{ marks, reading, tide, chains, outline, contradictions, likelySwap, score, overtime, drawing, stoppages },
     ...{
       lulls,
       lull,

@@ -3,7 +3,6 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useReducer, useState, useTransition } from 'react';
 import { styled } from 'styled-components';
-import { ruleSets } from '@/core/scoring';
 import { removeRound, saveRound } from '@/server/rounds/roundActions';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
 import { Fields, Notice, Page, Row, Section, Stack } from '@/ui/layout/Page';
@@ -28,10 +27,11 @@ export interface RoundCardProps {
   readonly existing?: { readonly id: string; readonly version: number; readonly markCount: number };
   readonly footage?: { readonly id: string; readonly name: string; readonly durationSeconds: number };
   readonly people: readonly PersonFacts[];
+  readonly ruleSets: readonly { readonly id: string; readonly name: string }[];
   readonly unit: 'kg' | 'lb';
 }
 
-export function RoundCard({ initial, existing, footage, people, unit }: RoundCardProps) {
+export function RoundCard({ initial, existing, footage, people, ruleSets, unit }: RoundCardProps) {
   const router = useRouter();
   const reduce = useMemo(() => createCardReducer(people, unit), [people, unit]);
   const [fields, dispatch] = useReducer(reduce, initial);

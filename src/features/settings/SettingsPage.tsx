@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useActionState, useState, useTransition } from 'react';
 import { addCoach, signOutEverywhere } from '@/server/accounts/accountActions';
 import { saveSettings } from '@/server/settings/settingsActions';
@@ -115,6 +116,13 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
         {messages.saved ? <Quiet role="status">{messages.saved}</Quiet> : null}
         {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}
       </Row>
+      <Section>
+        <h2>Rules</h2>
+        <div className="note">How rounds are scored, and how overtime is counted.</div>
+        <div className="matter">
+          <Link href="/settings/rules">Rules and your own copies of them</Link>
+        </div>
+      </Section>
       <Section>
         <h2>Coaches</h2>
         <div className="matter">

@@ -6,6 +6,7 @@ import { listRounds, listRoundsOfFootage, type Round } from '@/data/rounds/round
 import { requireCoach } from '../accounts/currentCoach';
 import { localDay, today } from '../kernel/environment';
 import { listPeopleOverTime } from '../people/listPeopleOverTime';
+import { listRuleSetChoices } from '../rounds/ruleSetOf';
 import { findServableFootage } from './findServableFootage';
 import { lookingOf } from './loadProgress';
 
@@ -14,11 +15,12 @@ export async function loadCutting(footageId: string) {
   const coach = await requireCoach();
   const footage = await findServableFootage(footageId);
   if (!footage) return undefined;
-  const [signals, rounds, people, [latest]] = await Promise.all([
+  const [signals, rounds, people, [latest], ruleSets] = await Promise.all([
     findSignals(pool(), footage.id),
     listRoundsOfFootage(pool(), footage.id),
     listPeopleOverTime(),
     listRounds(pool(), 1),
+    listRuleSetChoices(pool()),
   ]);
   const motion = signals && { perSecond: signals.motionPerSecond, values: signals.motion };
   const proposals = signals && motion ? proposeRounds(signals.bursts, motion, footage.durationSeconds) : [];
@@ -52,6 +54,7 @@ export async function loadCutting(footageId: string) {
       markCount,
     })),
     people,
+    ruleSets,
     facts: firstFacts(footage.recordedAt, rounds.length, latest),
     weightUnit: coach.weightUnit,
   };

@@ -1,13 +1,5 @@
 import { z } from 'zod';
-import { MOST_LINE_POINTS, type Stroke } from '@/core/drawing';
-
-const share = z.number().min(0).max(1);
-const point = z.tuple([share, share]);
-const strokeInput: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
-  z.strictObject({ kind: z.literal('arrow'), from: point, to: point }),
-  z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().min(0.005).max(1) }),
-  z.strictObject({ kind: z.literal('line'), points: z.array(point).min(2).max(MOST_LINE_POINTS) }),
-]);
+import { drawingInput } from '../kernel/strokeInput';
 
 export const clipInput = z
   .strictObject({
@@ -18,7 +10,7 @@ export const clipInput = z
     endSeconds: z.number().min(0).max(86_400),
     speed: z.number().min(0.1).max(2),
     caption: z.string().trim().max(200, 'Use at most 200 characters for the caption.'),
-    drawing: z.array(strokeInput).max(60, 'Sixty strokes are enough for pointing.'),
+    drawing: drawingInput,
   })
   .refine((clip) => clip.endSeconds - clip.startSeconds >= 0.2 && clip.endSeconds - clip.startSeconds <= 60, {
     message: 'A clip lasts from 0.2 to 60 seconds.',

@@ -9,8 +9,12 @@ import {
   stages,
   tapCauses,
   targets,
+  turnEnds,
+  turnStarts,
   verdicts,
 } from '@/core/round';
+import { belts } from '@/core/vocabulary';
+import { drawingInput } from '../kernel/strokeInput';
 
 const base = {
   id: z.uuid(),
@@ -18,6 +22,7 @@ const base = {
   note: z.string().max(20_000).optional(),
   verdict: z.enum(verdicts).optional(),
   unsure: z.literal(true).optional(),
+  drawing: drawingInput.min(1).optional(),
 };
 const athlete = z.enum(['a', 'b']);
 const count = z.number().int().min(0).max(99);
@@ -57,6 +62,7 @@ export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
     errorId: conceptId,
     athlete,
     punished: z.enum(punishments).optional(),
+    punishedFrom: z.enum(belts).optional(),
     side,
     ledTo: z.array(z.uuid()).max(50),
   }),
@@ -69,6 +75,23 @@ export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ ...base, kind: z.literal('ruling'), athlete, ruling: z.enum(rulings) }),
   z.strictObject({ ...base, kind: z.literal('board'), score: z.strictObject({ a: tally, b: tally }) }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('turn'),
+    athlete,
+    from: z.enum(turnStarts),
+    endSeconds: z.number().max(86_400).optional(),
+    end: z.enum(turnEnds).optional(),
+    clockSeconds: z.number().min(0).max(3600).optional(),
+    officialSeconds: z.number().min(0).max(3600).optional(),
+    officialTotals: z.strictObject({ a: z.number().min(0).max(3600), b: z.number().min(0).max(3600) }).optional(),
+  }),
+  z.strictObject({
+    ...base,
+    kind: z.literal('measure'),
+    endSeconds: z.number().max(86_400),
+    athlete: athlete.optional(),
+  }),
   z.strictObject({ ...base, kind: z.literal('note'), note: z.string().max(20_000), athlete: athlete.optional() }),
 ]);
 

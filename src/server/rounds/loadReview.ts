@@ -1,5 +1,6 @@
 import type { FrameRate, Span } from '@/core/clock';
 import { findLulls } from '@/core/footage';
+import type { RuleSet } from '@/core/scoring';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { findSignals } from '@/data/footage/signals';
@@ -11,9 +12,11 @@ import { type Looking, lookingOf } from '../footage/loadProgress';
 import { isUuid } from '../kernel/isUuid';
 import { withMerges } from '../language/loadHouse';
 import { type Language, loadLanguage } from '../language/loadLanguage';
+import { ruleSetOf } from './ruleSetOf';
 
 export interface ReviewPage {
   readonly round: Round;
+  readonly ruleSet?: RuleSet;
   readonly footage?: { readonly id: string; readonly frameRate: FrameRate; readonly looking: Looking };
   readonly marks: readonly StoredMark[];
   readonly clocks: readonly StoredClock[];
@@ -30,15 +33,17 @@ export async function loadReview(roundId: string): Promise<ReviewPage | undefine
   if (!round) return undefined;
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
   const language = await loadLanguage(pool(), round.id);
-  const [marks, clocks, signals] = await Promise.all([
+  const [marks, clocks, signals, ruleSet] = await Promise.all([
     listMarks(pool(), round.id),
     listClocks(pool(), round.id),
     footage && findSignals(pool(), footage.id),
+    ruleSetOf(pool(), round.ruleSet),
   ]);
   return {
     clocks,
     lulls: signals ? findLulls({ perSecond: signals.motionPerSecond, values: signals.motion }, round) : [],
     round,
+    ruleSet,
     footage: footage && { id: footage.id, frameRate: footage.frameRate, looking: lookingOf(footage) },
     marks: marks.map((stored) => ({ ...stored, mark: withMerges(language.house, stored.mark) })),
     language,

@@ -6,6 +6,7 @@ import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
 import { isUuid } from '../kernel/isUuid';
 import { listPeopleOverTime, type PersonWithPast } from '../people/listPeopleOverTime';
+import { listRuleSetChoices, type RuleSetChoice } from './ruleSetOf';
 
 export interface RoundCardPage {
   readonly round?: Round;
@@ -19,6 +20,7 @@ export interface RoundCardPage {
   readonly today: string;
   readonly weightUnit: 'kg' | 'lb';
   readonly latest?: Round;
+  readonly ruleSets: readonly RuleSetChoice[];
 }
 
 /** What the card of a new round (on some footage, or none) or of an existing one needs. */
@@ -30,10 +32,11 @@ export async function loadRoundCard(ids: {
   const round = ids.roundId && isUuid(ids.roundId) ? await findRound(pool(), ids.roundId) : undefined;
   if (ids.roundId && !round) return undefined;
   const footageId = round?.footageId ?? ids.footageId;
-  const [footage, people, rounds] = await Promise.all([
+  const [footage, people, rounds, ruleSets] = await Promise.all([
     footageId && isUuid(footageId) ? findFootage(pool(), footageId) : undefined,
     listPeopleOverTime(),
     listRounds(pool(), 1),
+    listRuleSetChoices(pool()),
   ]);
   return {
     round,
@@ -47,5 +50,6 @@ export async function loadRoundCard(ids: {
     today: today(),
     weightUnit: coach.weightUnit,
     latest: rounds[0],
+    ruleSets,
   };
 }

@@ -29,6 +29,7 @@ import {
   type SaveRoundOutcome,
   type SaveRoundsOutcome,
 } from './roundInput';
+import { ruleSetOf } from './ruleSetOf';
 
 type CheckedRound = z.output<typeof roundInput>;
 const refuse = (field: string, message: string): SaveRoundOutcome => ({ ok: false, messages: { [field]: message } });
@@ -41,7 +42,7 @@ export async function saveRound(
   const coach = await requireCoach();
   const input = roundInput.safeParse(draft);
   if (!input.success) return { ok: false, messages: messagesOf(input.error) };
-  const problem = await findFootageProblem(input.data, existing?.id);
+  const problem = await findRoundProblem(input.data, existing?.id);
   if (problem) return problem;
   const roundId = existing?.id ?? randomUUID();
   const stored = await inTransaction(pool(), async (client) => {
@@ -66,7 +67,7 @@ export async function saveRounds(drafts: readonly RoundInput[]): Promise<SaveRou
   const input = roundsInput.safeParse(drafts);
   if (!input.success) return { ok: false, messages: messagesOf(input.error) };
   for (const [index, round] of input.data.entries()) {
-    const problem = await findFootageProblem(round, undefined);
+    const problem = await findRoundProblem(round, undefined);
     if (problem && !problem.ok)
       return {
         ok: false,
@@ -91,7 +92,7 @@ export async function saveRounds(drafts: readonly RoundInput[]): Promise<SaveRou
   return { ok: true, roundIds };
 }
 
-async function findFootageProblem(
+async function findRoundProblem(
   round: CheckedRound,
   existingId: string | undefined,
 ): Promise<SaveRoundOutcome | undefined> {
@@ -103,6 +104,8 @@ async function findFootageProblem(
       `The footage ends at ${formatClock(footage.durationSeconds)}. Set the out point before that.`,
     );
   }
+  if (!(await ruleSetOf(pool(), round.ruleSet)))
+    return refuse('ruleSet', 'These rules are not kept any more. Choose others.');
   if (!existingId) return undefined;
   const outside = (await listMarks(pool(), existingId)).filter(
     ({ mark }) => mark.atSeconds < round.startSeconds || mark.atSeconds > round.endSeconds,

@@ -40,7 +40,9 @@ export const roundInput = z
       .string()
       .refine((text) => parseCalendarDate(text) !== undefined, 'Write a day that exists, as YYYY-MM-DD.'),
     uniform: z.enum(['gi', 'no-gi']),
-    ruleSet: z.enum(ruleSets.map((one) => one.id) as [string, ...string[]]),
+    ruleSet: z.union([z.enum(ruleSets.map((one) => one.id) as [string, ...string[]]), z.uuid()], {
+      error: 'Choose the rules again: these are not kept any more.',
+    }),
     plannedSeconds: z
       .number()
       .int()

@@ -9,11 +9,11 @@ import { styled } from 'styled-components';
 import { color, space } from '../tokens/tokens';
 import { fieldLabel } from './TextField';
 
-export interface SelectProps {
+export interface SelectProps<Value extends string> {
   readonly label: string;
-  readonly options: readonly { readonly value: string; readonly label: string }[];
-  readonly value: string | undefined;
-  readonly onChange: (value: string) => void;
+  readonly options: readonly { readonly value: Value; readonly label: string }[];
+  readonly value: Value | undefined;
+  readonly onChange: (value: Value) => void;
   readonly placeholder?: string;
   readonly problem?: string;
 }
@@ -37,11 +37,18 @@ export const Floating = styled(Popover)`
   .react-aria-ListBoxItem[data-selected] { font-weight: 600; }
 `;
 
-export function Select({ label, options, value, onChange, placeholder, problem }: SelectProps) {
+export function Select<Value extends string>({
+  label,
+  options,
+  value,
+  onChange,
+  placeholder,
+  problem,
+}: SelectProps<Value>) {
   return (
     <Field
       value={value ?? null}
-      onChange={(key) => onChange(String(key))}
+      onChange={(key) => onChange(String(key) as Value)}
       isInvalid={problem !== undefined}
       placeholder={placeholder ?? 'Choose'}
     >

@@ -68,6 +68,7 @@ export interface CutPageProps {
     readonly motionPerSecond: number;
     readonly bells: readonly number[];
   };
+  readonly ruleSets: readonly { readonly id: string; readonly name: string }[];
   readonly proposals: Parameters<typeof firstCuts>[0];
   readonly lulls: readonly Span[];
   readonly rounds: readonly (KeptRound & { readonly markCount: number })[];
@@ -76,7 +77,17 @@ export interface CutPageProps {
   readonly weightUnit: 'kg' | 'lb';
 }
 
-export function CutPage({ footage, signals, proposals, lulls, rounds, people, facts, weightUnit }: CutPageProps) {
+export function CutPage({
+  footage,
+  signals,
+  proposals,
+  lulls,
+  rounds,
+  people,
+  ruleSets,
+  facts,
+  weightUnit,
+}: CutPageProps) {
   const router = useRouter();
   const video = useRef<HTMLVideoElement>(null);
   const source = useFootageSource(footage);
@@ -181,6 +192,7 @@ export function CutPage({ footage, signals, proposals, lulls, rounds, people, fa
         }))}
         facts={facts}
         people={people}
+        ruleSets={ruleSets}
         unit={weightUnit}
         onLeave={() => setAsking(false)}
         onSaved={(keys) => {

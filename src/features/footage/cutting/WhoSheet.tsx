@@ -4,7 +4,6 @@ import { useState, useTransition } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
-import { ruleSets } from '@/core/scoring';
 import { type AnyBelt, anyBelts, beltName } from '@/core/vocabulary';
 import { saveRounds } from '@/server/rounds/roundActions';
 import { Fields, Notice, Row } from '@/ui/layout/Page';
@@ -46,6 +45,7 @@ export interface WhoSheetProps {
   readonly initial: readonly WhoRow[];
   readonly facts: WhoFacts;
   readonly people: readonly KnownPerson[];
+  readonly ruleSets: readonly { readonly id: string; readonly name: string }[];
   readonly unit: WeightUnit;
   readonly onLeave: () => void;
   readonly onSaved: (keys: readonly string[], roundIds: readonly string[]) => void;
@@ -58,6 +58,7 @@ export function WhoSheet({
   initial,
   facts: firstFacts,
   people,
+  ruleSets,
   unit,
   onLeave,
   onSaved,

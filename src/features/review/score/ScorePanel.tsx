@@ -4,27 +4,18 @@ import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { BoardDifference, ScoreReading } from '@/core/scoring';
 import { winnerOf } from '@/core/scoring';
-import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
+import { SidePanel } from '../SidePanel';
 import { differenceWords, givenWords, holdWords, lostWords, outcomeWords, tallyWords, whatWords } from './scoreView';
 
-const Panel = styled.section`
-  padding: ${space(4)}; overflow: auto; display: flex; flex-direction: column; gap: ${space(4)}; min-height: 0; flex: 1;
-  header { display: flex; align-items: center; }
-  header button { margin-left: auto; }
-  h2, h3 { margin: 0; font-family: ${font.serif}; font-size: ${size.large}; font-weight: 500; }
-  h3 { font-size: ${size.body}; color: ${color.quiet}; }
+const Matter = styled.div`
+  display: contents;
   .sum { display: flex; gap: ${space(6)}; align-items: baseline; font-family: ${font.serif}; font-size: 24px; }
   .sum small { font-family: ${font.sans}; font-size: ${size.small}; color: ${color.quiet}; margin-left: auto; }
-  [data-athlete='a'] { color: ${color.focusText}; }
-  [data-athlete='b'] { color: ${color.other}; }
-  ol { list-style: none; margin: 0; padding: 0; }
   li { display: grid; grid-template-columns: 46px minmax(0, 1fr) auto; gap: ${space(2)}; padding: 3px 0; align-items: baseline; }
-  li .at { border: 0; background: none; padding: 0; color: ${color.quiet}; font-size: ${size.small}; text-align: right; cursor: pointer; text-decoration: underline; }
   li small { color: ${color.quiet}; font-size: ${size.small}; }
   .differs li { grid-template-columns: 46px minmax(0, 1fr); color: ${color.focusText}; }
-  p { margin: 0; color: ${color.quiet}; font-size: ${size.small}; }
 `;
 
 export interface ScorePanelProps {
@@ -47,74 +38,70 @@ export function ScorePanel(props: ScorePanelProps) {
     </button>
   );
   return (
-    <Panel aria-label="Score">
-      <header>
-        <h2>Score</h2>
-        <Button look="plain" onPress={onLeave}>
-          To the ledger
-        </Button>
-      </header>
-      <div className="sum">
-        <span data-athlete="a">
-          {names.a} {tallyWords(reading.final.a)}
-        </span>
-        <span data-athlete="b">
-          {names.b} {tallyWords(reading.final.b)}
-        </span>
-        <small>{outcomeWords(reading, winnerOf(reading), names)}</small>
-      </div>
-      {reading.events.length > 0 ? (
-        <ol aria-label="What scored">
-          {reading.events.map((event) => (
-            <li key={`${event.markId} ${event.what} ${event.athlete} ${event.atSeconds}`}>
-              {at(event.hold?.startSeconds ?? event.atSeconds)}
-              <span>
-                <span data-athlete={event.athlete}>{names[event.athlete]}</span> {whatWords[event.what]}{' '}
-                <small>{holdWords(event, startSeconds)}</small>
-              </span>
-              <strong>{givenWords(event)}</strong>
-            </li>
-          ))}
-        </ol>
-      ) : (
-        <p>Nothing has scored yet.</p>
-      )}
-      {differences.length > 0 ? (
-        <>
-          <h3>Where the official score differs</h3>
-          <ol className="differs" aria-label="Differences">
-            {differences.map((one) => (
-              <li key={`${one.boardMarkId} ${one.athlete} ${one.field}`}>
-                {at(one.atSeconds)}
-                <span>{differenceWords(one, names, startSeconds)}</span>
-              </li>
-            ))}
-          </ol>
-        </>
-      ) : (
-        <p>
-          {hasBoard
-            ? 'The official score agrees with the marks.'
-            : `Write what the board shows as a call: “board 4 2”. The referee’s calls: “${names.a.toLowerCase()} advantage”, “${names.b.toLowerCase()} penalty”.`}
-        </p>
-      )}
-      {reading.lost.length > 0 ? (
-        <>
-          <h3>What did not score, and why</h3>
-          <ol aria-label="What did not score">
-            {reading.lost.map((one) => (
-              <li key={`${one.markId} ${one.what} ${one.athlete} ${one.atSeconds}`}>
-                {at(one.atSeconds)}
+    <SidePanel title="Score" onLeave={onLeave}>
+      <Matter>
+        <div className="sum">
+          <span data-athlete="a">
+            {names.a} {tallyWords(reading.final.a)}
+          </span>
+          <span data-athlete="b">
+            {names.b} {tallyWords(reading.final.b)}
+          </span>
+          <small>{outcomeWords(reading, winnerOf(reading), names)}</small>
+        </div>
+        {reading.events.length > 0 ? (
+          <ol aria-label="What scored">
+            {reading.events.map((event) => (
+              <li key={`${event.markId} ${event.what} ${event.athlete} ${event.atSeconds}`}>
+                {at(event.hold?.startSeconds ?? event.atSeconds)}
                 <span>
-                  <span data-athlete={one.athlete}>{names[one.athlete]}</span> {whatWords[one.what]}
+                  <span data-athlete={event.athlete}>{names[event.athlete]}</span> {whatWords[event.what]}{' '}
+                  <small>{holdWords(event, startSeconds)}</small>
                 </span>
-                <small>{lostWords(one)}</small>
+                <strong>{givenWords(event)}</strong>
               </li>
             ))}
           </ol>
-        </>
-      ) : null}
-      <p>{ruleSetName}. The event’s own rules and its referee come first.</p>
-    </Panel>
+        ) : (
+          <p>Nothing has scored yet.</p>
+        )}
+        {differences.length > 0 ? (
+          <>
+            <h3>Where the official score differs</h3>
+            <ol className="differs" aria-label="Differences">
+              {differences.map((one) => (
+                <li key={`${one.boardMarkId} ${one.athlete} ${one.field}`}>
+                  {at(one.atSeconds)}
+                  <span>{differenceWords(one, names, startSeconds)}</span>
+                </li>
+              ))}
+            </ol>
+          </>
+        ) : (
+          <p>
+            {hasBoard
+              ? 'The official score agrees with the marks.'
+              : `Write what the board shows as a call: “board 4 2”. The referee’s calls: “${names.a.toLowerCase()} advantage”, “${names.b.toLowerCase()} penalty”.`}
+          </p>
+        )}
+        {reading.lost.length > 0 ? (
+          <>
+            <h3>What did not score, and why</h3>
+            <ol aria-label="What did not score">
+              {reading.lost.map((one) => (
+                <li key={`${one.markId} ${one.what} ${one.athlete} ${one.atSeconds}`}>
+                  {at(one.atSeconds)}
+                  <span>
+                    <span data-athlete={one.athlete}>{names[one.athlete]}</span> {whatWords[one.what]}
+                  </span>
+                  <small>{lostWords(one)}</small>
+                </li>
+              ))}
+            </ol>
+          </>
+        ) : null}
+        <p>{ruleSetName}. The event’s own rules and its referee come first.</p>
+      </Matter>
+    </SidePanel>
   );
 }

@@ -2,12 +2,11 @@
 
 import { useMemo } from 'react';
 import type { RoundReading } from '@/core/round';
-import { compareBoard, findRuleSet, scoreRound } from '@/core/scoring';
+import { compareBoard, type RuleSet, scoreRound } from '@/core/scoring';
 
 /** The score of a round under its rule set; undefined where nothing is scored. */
-export function useScore(reading: RoundReading, ruleSetId: string, plannedSeconds: number) {
+export function useScore(reading: RoundReading, ruleSet: RuleSet | undefined, plannedSeconds: number) {
   return useMemo(() => {
-    const ruleSet = findRuleSet(ruleSetId);
     if (!ruleSet?.points) return undefined;
     const score = scoreRound(reading, ruleSet.points, plannedSeconds);
     return {
@@ -16,5 +15,5 @@ export function useScore(reading: RoundReading, ruleSetId: string, plannedSecond
       differences: compareBoard(reading.marks, score),
       hasBoard: reading.marks.some((mark) => mark.kind === 'board'),
     };
-  }, [reading, ruleSetId, plannedSeconds]);
+  }, [reading, ruleSet, plannedSeconds]);
 }

@@ -14,6 +14,7 @@ export default async function NewRound({ searchParams }: { searchParams: Promise
       initial={newFields(page.today, page.footage?.durationSeconds, page.latest)}
       footage={page.footage}
       people={page.people}
+      ruleSets={page.ruleSets}
       unit={page.weightUnit}
     />
   );

@@ -20,6 +20,7 @@ export default async function ReviewRound({ params, searchParams }: Address) {
     <HouseProvider house={page.language.house}>
       <ReviewPage
         round={page.round}
+        ruleSet={page.ruleSet}
         footage={page.footage}
         stored={page.marks.map(({ mark: stored, changeId }) => ({ mark: stored, changeId }))}
         clocks={page.clocks}

@@ -17,6 +17,7 @@ export default async function EditRound({ params }: { params: Promise<{ roundId:
       existing={existing}
       footage={footage}
       people={people}
+      ruleSets={page.ruleSets}
       unit={weightUnit}
     />
   );

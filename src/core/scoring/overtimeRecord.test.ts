@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import type { Athlete, Mark, TurnMark } from '../round';
+import { endTurn, nextTurn, readOvertimeRecord } from './index';
+
+const rules = { turnsEach: 3, turnSeconds: 120 };
+const turn = (athlete: Athlete, atSeconds: number, lasted: number, more: Partial<TurnMark> = {}): TurnMark => ({
+  kind: 'turn',
+  id: `${athlete}${atSeconds}`,
+  athlete,
+  from: 'back',
+  atSeconds,
+  endSeconds: atSeconds + lasted,
+  end: 'escaped',
+  ...more,
+});
+
+describe('the overtime of a round', () => {
+  it('is read from its marks, whatever their order, and is absent where there are none', () => {
+    expect(readOvertimeRecord([{ kind: 'note', id: 'n', atSeconds: 1, note: 'x' }], rules)).toBeUndefined();
+    const record = readOvertimeRecord([turn('b', 200, 31), turn('a', 100, 19)], rules)!;
+    expect(record.reading.totals).toEqual({ a: 19, b: 31 });
+    expect(record.reading.lead).toEqual({ athlete: 'a', seconds: 12 });
+    expect(record.problem).toBeUndefined();
+  });
+  it('leaves the turn that runs out of the sums', () => {
+    const open: Mark = { kind: 'turn', id: 'open', athlete: 'b', from: 'arm', atSeconds: 200 };
+    const record = readOvertimeRecord([turn('a', 100, 19), open], rules)!;
+    expect(record.open?.id).toBe('open');
+    expect(record.reading.totals).toEqual({ a: 19, b: 0 });
+  });
+  it('keeps the sums before a problem and names the turn', () => {
+    const record = readOvertimeRecord([turn('a', 100, 19), turn('a', 200, 31), turn('b', 300, 5)], rules)!;
+    expect(record.problem).toEqual({ code: 'same-athlete-again', turn: 1 });
+    expect(record.reading.totals).toEqual({ a: 19, b: 0 });
+    const overlapping = readOvertimeRecord([turn('a', 100, 60), turn('b', 130, 10)], rules)!;
+    expect(overlapping.problem).toEqual({ code: 'out-of-order', turn: 1 });
+  });
+  it('takes a second figure off a clock that counts down: 1:41 on a clock from 2:00 is 19 s (common practice)', () => {
+    const read = (clockSeconds: number) =>
+      readOvertimeRecord([turn('a', 100, 19.4, { clockSeconds })], rules)!.turns[0]!;
+    expect(read(101)).toMatchObject({ clockSeconds: 19, clockDiffers: false });
+    expect(read(95)).toMatchObject({ clockSeconds: 25, clockDiffers: true });
+  });
+  it('proves a sum wrong that the officials’ own figures do not add up to', () => {
+    const marks = [
+      turn('a', 100, 19, { officialSeconds: 19 }),
+      turn('b', 200, 31, { officialSeconds: 31 }),
+      turn('a', 300, 40, { officialSeconds: 40 }),
+      turn('b', 400, 22, { officialSeconds: 22, officialTotals: { a: 69, b: 53 } }),
+    ];
+    const record = readOvertimeRecord(marks, rules)!;
+    expect(record.differences).toEqual([]);
+    expect(record.totalDifferences).toEqual([
+      { turn: 3, athlete: 'a', measuredSeconds: 59, officialSeconds: 69, ownFiguresSeconds: 59 },
+    ]);
+    const { officialSeconds: _, ...first } = marks[0]!;
+    expect(readOvertimeRecord([first, ...marks.slice(1)], rules)!.totalDifferences[0]!.ownFiguresSeconds).toBe(
+      undefined,
+    );
+  });
+});
+
+describe('a press', () => {
+  it('begins the turn of whoever comes next, from where the round of turns began', () => {
+    expect(nextTurn([])).toEqual({ athlete: 'a', from: 'back' });
+    const arm = { from: 'arm' } as const;
+    expect(nextTurn([turn('b', 100, 5, arm)])).toEqual({ athlete: 'a', from: 'arm' });
+    expect(nextTurn([turn('b', 100, 5, arm), turn('a', 200, 5, arm)])).toEqual({ athlete: 'b', from: 'arm' });
+  });
+  it('ends it as an escape, or as run out when the full length is over', () => {
+    const { end: _, endSeconds: __, ...open } = turn('a', 100, 0);
+    expect(endTurn(open, 119.4, rules)).toMatchObject({ end: 'escaped', endSeconds: 119.4 });
+    expect(endTurn(open, 231, rules)).toMatchObject({ end: 'ran-out', endSeconds: 220 });
+    expect(endTurn(open, 99, rules)).toBeUndefined();
+  });
+});

@@ -1,0 +1,122 @@
+import { type Athlete, type Mark, opponentOf, type TurnMark } from '../round';
+import {
+  compareOfficial,
+  escapeTimeFromClock,
+  type OfficialDifference,
+  type OvertimeProblem,
+  type OvertimeReading,
+  type OvertimeTurn,
+  readOvertime,
+} from './overtime';
+import type { OvertimeRules } from './rules';
+
+/** Two readings of one escape time farther apart than this disagree. @source own decision: a press and a blinking clock are each good to half a second */
+export const SAME_TIME_SECONDS = 1;
+
+export interface RecordedTurn {
+  readonly mark: TurnMark;
+  /** The escape time that the displayed clock gives, where it was read. */
+  readonly clockSeconds?: number;
+  /** Whether the clock disagrees with the presses. */
+  readonly clockDiffers: boolean;
+}
+
+/** The overtime of a round as its marks tell it, in order of time. */
+export interface OvertimeRecord {
+  readonly turns: readonly RecordedTurn[];
+  /** The arithmetic of the turns that are over; the ones from a problem on are left out. */
+  readonly reading: OvertimeReading;
+  readonly problem?: OvertimeProblem;
+  /** The turn that runs. */
+  readonly open?: TurnMark;
+  readonly differences: readonly OfficialDifference[];
+  readonly totalDifferences: readonly TotalDifference[];
+}
+
+/** A sum given out by the officials that is not the measured one. */
+export interface TotalDifference {
+  /** After which turn, from 0. */
+  readonly turn: number;
+  readonly athlete: Athlete;
+  readonly measuredSeconds: number;
+  readonly officialSeconds: number;
+  /** What the officials' own figures add up to; undefined where they gave none for some turn. */
+  readonly ownFiguresSeconds?: number;
+}
+
+/** The turns among the marks of a round, summed, checked, and compared with the clock and the officials. Undefined when there are none. */
+export function readOvertimeRecord(marks: readonly Mark[], rules: OvertimeRules): OvertimeRecord | undefined {
+  const found = marks
+    .filter((mark): mark is TurnMark => mark.kind === 'turn')
+    .sort((one, other) => one.atSeconds - other.atSeconds);
+  if (found.length === 0) return undefined;
+  const over = found.flatMap((mark): OvertimeTurn[] => {
+    const { athlete: escaper, from, atSeconds: startSeconds, end, endSeconds } = mark;
+    return end && endSeconds !== undefined ? [{ escaper, from, startSeconds, endSeconds, end }] : [];
+  });
+  const whole = readOvertime(over, rules);
+  const readable = whole.ok ? over.length : whole.problem.turn;
+  const readings = whole.ok ? whole : readOvertime(over.slice(0, readable), rules);
+  if (!readings.ok) throw new Error('readOvertimeRecord: the turns before a problem are without one');
+  const sums = readings.value;
+  const closed = found.filter((mark) => mark.end && mark.endSeconds !== undefined).slice(0, readable);
+  const official = closed.map((mark) => mark.officialSeconds);
+  return {
+    turns: found.map((mark) => withClock(mark, rules)),
+    reading: sums,
+    problem: whole.ok ? undefined : whole.problem,
+    open: found.find((mark) => !mark.end),
+    differences: compareOfficial(sums, official, SAME_TIME_SECONDS).differences,
+    totalDifferences: closed.flatMap((mark, turn) => differingTotals(mark, turn, sums, closed)),
+  };
+}
+
+function differingTotals(
+  { officialTotals }: TurnMark,
+  turn: number,
+  sums: OvertimeReading,
+  closed: readonly TurnMark[],
+): TotalDifference[] {
+  if (!officialTotals) return [];
+  return (['a', 'b'] as const).flatMap((athlete) => {
+    const measuredSeconds = sums.turns[turn]!.totals[athlete];
+    const officialSeconds = officialTotals[athlete];
+    if (Math.abs(measuredSeconds - officialSeconds) <= SAME_TIME_SECONDS) return [];
+    const own = closed.slice(0, turn + 1).filter((mark) => mark.athlete === athlete);
+    const ownFiguresSeconds = own.every((mark) => mark.officialSeconds !== undefined)
+      ? own.reduce((sum, mark) => sum + mark.officialSeconds!, 0)
+      : undefined;
+    return [{ turn, athlete, measuredSeconds, officialSeconds, ownFiguresSeconds }];
+  });
+}
+
+function withClock(mark: TurnMark, rules: OvertimeRules): RecordedTurn {
+  if (mark.clockSeconds === undefined) return { mark, clockDiffers: false };
+  const clockSeconds = escapeTimeFromClock(mark.clockSeconds, rules);
+  const pressed = mark.endSeconds === undefined ? undefined : mark.endSeconds - mark.atSeconds;
+  return {
+    mark,
+    clockSeconds,
+    clockDiffers: pressed !== undefined && Math.abs(pressed - clockSeconds) > SAME_TIME_SECONDS,
+  };
+}
+
+/**
+ * The turn that a press begins now: within a round of turns it is the other athlete's, and a round is begun by whoever began the one before;
+ * it starts from where the round of turns started.
+ */
+export function nextTurn(turns: readonly TurnMark[]): Pick<TurnMark, 'athlete' | 'from'> {
+  const last = turns.at(-1);
+  if (!last) return { athlete: 'a', from: 'back' };
+  if (turns.length % 2 === 1) return { athlete: opponentOf(last.athlete), from: last.from };
+  return { athlete: turns.at(-2)!.athlete, from: last.from };
+}
+
+/** The turn ended by a press at a moment: escaped, or run out when its full length was over by then. Undefined before its start. */
+export function endTurn(turn: TurnMark, seconds: number, rules: OvertimeRules): TurnMark | undefined {
+  if (seconds < turn.atSeconds) return undefined;
+  const full = turn.atSeconds + rules.turnSeconds;
+  return seconds >= full - 1e-9
+    ? { ...turn, endSeconds: full, end: 'ran-out' }
+    : { ...turn, endSeconds: seconds, end: 'escaped' };
+}

@@ -1,0 +1,107 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { type RefObject, useState } from 'react';
+import { styled } from 'styled-components';
+import { MOST_LABEL_CHARACTERS } from '@/core/drawing';
+import type { PicturePlace } from '@/player/drawing/Drawing';
+import { drawingTools } from '@/player/drawing/drawingTools';
+import { pointOfFrame, pointOfPicture, type Size } from '@/player/pictureArea';
+import type { Zoom } from '@/player/zoom';
+import { Button } from '@/ui/primitives';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import type { MarkDrawing } from './useMarkDrawing';
+
+// The drawing package needs a browser: the server only sends the frame.
+const Drawing = dynamic(() => import('@/player/drawing/Drawing').then((module) => module.Drawing), { ssr: false });
+
+const Bar = styled.div`
+  position: absolute; left: 0; right: 0; bottom: 0; display: flex; flex-wrap: wrap; gap: ${space(1.5)}; align-items: center; padding: ${space(2)} ${space(3)}; background: ${color.ground};
+  .hint { color: ${color.quiet}; font-size: ${size.small}; margin-left: ${space(2)}; flex: 1 1 160px; }
+  kbd { font: inherit; color: ${color.quiet}; font-size: ${size.small}; }
+  input { font-family: ${font.serif}; font-size: ${size.large}; background: ${color.raised}; color: ${color.ink}; border: 1px solid ${color.focus}; padding: ${space(1)} ${space(2)}; min-width: 220px; }
+`;
+
+/** What is drawn on the picture of a mark, and, while it is open, the tools to draw with. */
+export function DrawingPane({
+  drawing,
+  video,
+  zoom,
+}: {
+  readonly drawing: MarkDrawing;
+  readonly video: RefObject<HTMLVideoElement | null>;
+  readonly zoom: Zoom;
+}) {
+  const isOpen = drawing.open !== undefined;
+  if (!isOpen && drawing.strokes.length === 0) return null;
+  const placeOf = (frame: Size) => placeIn(frame, video.current, zoom);
+  const hint = drawing.tool
+    ? drawingTools.find((one) => one.kind === drawing.tool)?.hint
+    : 'Drag a stroke to move it; Delete takes it away.';
+  return (
+    <>
+      <Drawing
+        drawing={drawing.strokes}
+        placeOf={placeOf}
+        {...(isOpen
+          ? {
+              tool: drawing.tool,
+              onStroke: drawing.add,
+              onLabelAt: drawing.askLabel,
+              editing: { chosen: drawing.chosen, onChoose: drawing.choose, onMove: drawing.move },
+            }
+          : {})}
+      />
+      {isOpen ? (
+        <Bar role="toolbar" aria-label="Drawing on this picture" onPointerDown={(event) => event.stopPropagation()}>
+          {drawingTools.map(({ kind, label }, at) => (
+            <Button
+              key={kind}
+              look={drawing.tool === kind ? 'lead' : 'quiet'}
+              aria-pressed={drawing.tool === kind}
+              onPress={() => drawing.take(drawing.tool === kind ? undefined : kind)}
+            >
+              {label} <kbd>{at + 1}</kbd>
+            </Button>
+          ))}
+          <Button isDisabled={drawing.strokes.length === 0} onPress={drawing.remove}>
+            Take away
+          </Button>
+          <Button onPress={drawing.close}>Done (D)</Button>
+          {drawing.labelAt ? <LabelField onDone={drawing.addLabel} /> : <span className="hint">{hint}</span>}
+        </Bar>
+      ) : null}
+    </>
+  );
+}
+
+function LabelField({ onDone }: { readonly onDone: (text: string) => void }) {
+  const [text, setText] = useState('');
+  return (
+    <input
+      // biome-ignore lint/a11y/noAutofocus: the click on the picture asked for these words
+      autoFocus
+      aria-label="Words of the label"
+      maxLength={MOST_LABEL_CHARACTERS}
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') onDone(text);
+        if (event.key === 'Escape') onDone('');
+      }}
+    />
+  );
+}
+
+function placeIn(frame: Size, video: HTMLVideoElement | null, zoom: Zoom): PicturePlace {
+  const picture = { width: video?.videoWidth || frame.width || 1, height: video?.videoHeight || frame.height || 1 };
+  const fit = Math.min(frame.width / picture.width, frame.height / picture.height) * zoom.scale;
+  return {
+    toFrame: ([x, y]) => pointOfFrame(frame, picture, zoom, { x, y }),
+    toPicture: (at) => {
+      const { x, y } = pointOfPicture(frame, picture, zoom, at);
+      return [x, y];
+    },
+    shown: { width: picture.width * fit, height: picture.height * fit },
+  };
+}

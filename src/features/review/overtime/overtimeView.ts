@@ -1,0 +1,89 @@
+import { formatClockTenths } from '@/core/clock';
+import { type Athlete, opponentOf, type TurnMark } from '@/core/round';
+import type { Needed, OfficialDifference, OvertimeProblem, OvertimeReading, TotalDifference } from '@/core/scoring';
+import type { Names } from '../reviewView';
+
+/** "0:19.4" */
+export const secondsWords = (seconds: number): string => formatClockTenths(Math.max(0, seconds));
+
+export const startWords = { back: 'back control', arm: 'the arm-lock start' } as const;
+
+/** How a turn ended, and what it counts. */
+export function turnEndWords(turn: OvertimeReading['turns'][number]): string {
+  const lasted = secondsWords(turn.endSeconds - turn.startSeconds);
+  if (turn.end === 'tapped') return `tapped after ${lasted}`;
+  return turn.end === 'ran-out' ? `no escape: ${secondsWords(turn.countedSeconds)} count` : `escaped after ${lasted}`;
+}
+
+/** What the athlete whose turn comes next has to do. */
+export function neededWords(needed: Needed, names: Names): string {
+  const name = names[needed.escaper];
+  const { winCertainBelow, winPossibleBelow, alwaysWins, cannotWin } = needed;
+  if (alwaysWins) return `${name} escapes next and wins on time even without an escape.`;
+  if (cannotWin) return `${name} escapes next and cannot win on time any more: only a submission helps.`;
+  if (winCertainBelow !== undefined && winCertainBelow === winPossibleBelow)
+    return `${name} escapes next: under ${secondsWords(winCertainBelow)} wins, exactly that ties, longer loses.`;
+  const parts = [
+    winCertainBelow !== undefined && `under ${secondsWords(winCertainBelow)} wins whatever comes`,
+    winPossibleBelow !== undefined
+      ? `from ${secondsWords(winPossibleBelow)} on the win is gone`
+      : 'any escape time can still win',
+  ];
+  return `${name} escapes next: ${parts.filter(Boolean).join('; ')}.`;
+}
+
+/** How the overtime stands. */
+export function standingWords(reading: OvertimeReading, names: Names): string {
+  if (reading.winner)
+    return `${names[reading.winner]} wins by ${reading.decidedBy === 'submission' ? 'submission' : `escape time, by ${secondsWords(reading.lead?.seconds ?? 0)}`}.`;
+  if (reading.undecided) return 'Level to the tenth: the event’s rules or the referee decide.';
+  return reading.lead
+    ? `${names[reading.lead.athlete]} leads by ${secondsWords(reading.lead.seconds)}.`
+    : 'Level so far.';
+}
+
+export function overtimeProblemWords(problem: OvertimeProblem): string {
+  const turn = `Turn ${problem.turn + 1}`;
+  switch (problem.code) {
+    case 'ends-before-start':
+      return `${turn} ends before it begins. Rewrite its end.`;
+    case 'out-of-order':
+      return `${turn} begins before the turn ahead of it is over. Delete it, or move it with E.`;
+    case 'same-athlete-again':
+      return `${turn} is the same athlete’s again: in a round of turns each escapes once. Exchange who escapes.`;
+    case 'too-many-turns':
+      return `${turn} is one too many under this rule set. Delete it, or choose another rule set on the card.`;
+    case 'after-the-end':
+      return `${turn} comes after a submission has decided the overtime. Delete it, or correct how the one before ended.`;
+  }
+}
+
+export const officialWords = (
+  { turn, measuredSeconds, officialSeconds }: OfficialDifference,
+  names: Names,
+  who: Athlete,
+) =>
+  `Turn ${turn + 1}: the officials gave ${names[who]} ${secondsWords(officialSeconds)}, the footage gives ${secondsWords(measuredSeconds)} (${differenceOf(officialSeconds - measuredSeconds)}).`;
+
+export function totalWords(difference: TotalDifference, names: Names): string {
+  const { turn, athlete, measuredSeconds, officialSeconds, ownFiguresSeconds } = difference;
+  const own =
+    ownFiguresSeconds === undefined
+      ? ''
+      : Math.abs(ownFiguresSeconds - officialSeconds) > 0.05
+        ? ` Their own figures add up to ${secondsWords(ownFiguresSeconds)}: the sum itself is wrong.`
+        : ' Their own figures add up to it: the difference lies in a turn.';
+  return `After turn ${turn + 1} the officials’ sum for ${names[athlete]} was ${secondsWords(officialSeconds)}, measured ${secondsWords(measuredSeconds)} (${differenceOf(officialSeconds - measuredSeconds)}).${own}`;
+}
+
+const differenceOf = (seconds: number): string =>
+  `${Math.abs(seconds).toFixed(1)} s too ${seconds > 0 ? 'long' : 'short'}`;
+
+/** The same turn as the other athlete's. */
+export const withOtherEscaper = (turn: TurnMark): TurnMark => ({ ...turn, athlete: opponentOf(turn.athlete) });
+
+/** The turn with another way of having ended; a turn that ran out lasts its full length. */
+export function withEnd(turn: TurnMark, end: NonNullable<TurnMark['end']>, turnSeconds: number): TurnMark {
+  const ranOut = turn.atSeconds + turnSeconds;
+  return { ...turn, end, endSeconds: end === 'ran-out' ? ranOut : (turn.endSeconds ?? ranOut) };
+}

@@ -1,0 +1,26 @@
+import { z } from 'zod';
+import { MOST_LABEL_CHARACTERS, MOST_LINE_POINTS, type Stroke } from '@/core/drawing';
+
+const share = z.number().min(0).max(1);
+const point = z.tuple([share, share]);
+const strokeInput: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('arrow'), from: point, to: point }),
+  z.strictObject({ kind: z.literal('straight'), from: point, to: point }),
+  z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().min(0.005).max(1) }),
+  z.strictObject({ kind: z.literal('line'), points: z.array(point).min(2).max(MOST_LINE_POINTS) }),
+  z.strictObject({
+    kind: z.literal('angle'),
+    from: point,
+    corner: point,
+    to: point,
+    degrees: z.number().min(0).max(180),
+  }),
+  z.strictObject({
+    kind: z.literal('label'),
+    at: point,
+    text: z.string().trim().min(1).max(MOST_LABEL_CHARACTERS, 'A label holds sixty characters.'),
+  }),
+]);
+
+/** What may be drawn over a picture, on the wire. */
+export const drawingInput = z.array(strokeInput).max(60, 'Sixty strokes are enough for pointing.');

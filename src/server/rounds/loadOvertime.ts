@@ -1,0 +1,33 @@
+import { type OvertimeRecord, type OvertimeRules, readOvertimeRecord } from '@/core/scoring';
+import { pool } from '@/data/client';
+import { findFootage } from '@/data/footage/footage';
+import { listMarks } from '@/data/marks/marks';
+import { findRound, type Round } from '@/data/rounds/rounds';
+import { requireCoach } from '../accounts/currentCoach';
+import { isUuid } from '../kernel/isUuid';
+import { ruleSetOf } from './ruleSetOf';
+
+export interface OvertimePage {
+  readonly round: Round;
+  readonly ruleSetName: string;
+  readonly rules?: OvertimeRules;
+  readonly record?: OvertimeRecord;
+  readonly footageName?: string;
+}
+
+/** The overtime of a round with everything that its evidence sheet shows. */
+export async function loadOvertime(roundId: string): Promise<OvertimePage | undefined> {
+  await requireCoach();
+  const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
+  if (!round) return undefined;
+  const ruleSet = await ruleSetOf(pool(), round.ruleSet);
+  const marks = (await listMarks(pool(), round.id)).map((stored) => stored.mark);
+  const rules = ruleSet?.overtime;
+  const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
+  return {
+    ...{ round, rules },
+    ruleSetName: ruleSet?.name ?? '',
+    record: rules && readOvertimeRecord(marks, rules),
+    footageName: footage?.originalName,
+  };
+}
