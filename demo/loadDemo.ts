@@ -165,7 +165,7 @@ async function loadRound(
   for (const mark of marksOfRound(round)) {
     const write = {
       mark,
-      roundId: id,
+      scopeId: id,
       version: 1,
       changeId: demoId('change', mark.id),
       deleted: false,

@@ -16,6 +16,8 @@ create table second_review (
   coach_id uuid not null references coach on delete cascade,
   begun_at timestamptz not null default now(),
   done_at timestamptz,
+  -- Differences that were talked over and left as they are
+  settled jsonb not null default '[]',
   constraint second_review_once unique (round_id, coach_id)
 );
 

@@ -23,13 +23,14 @@ import { withMerges } from '@/server/language/loadHouse';
 import { loadLanguage } from '@/server/language/loadLanguage';
 import { listTransitions } from '@/server/language/transitions';
 import { applyChanges } from '@/server/marks/applyChanges';
+import { placeOfRound } from '@/server/marks/marksPlace';
 import { emptyDatabase, seedPerson, seedRound } from '../support/seed';
 
 beforeEach(emptyDatabase);
 
 const put = async (round: Awaited<ReturnType<typeof seedRound>>, marks: readonly Mark[]) => {
   const changes = marks.map((mark) => ({ changeId: randomUUID(), mark, removed: false }));
-  const outcomes = await applyChanges(pool(), round, changes, undefined);
+  const outcomes = await applyChanges(pool(), placeOfRound(round), changes, undefined);
   expect(outcomes.map((one) => one.status)).toEqual(marks.map(() => 'stored'));
 };
 const at = (atSeconds: number) => ({ id: randomUUID(), atSeconds });

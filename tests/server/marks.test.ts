@@ -2,10 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Mark } from '@/core/round';
 import { pool } from '@/data/client';
-import { countHistory, findMark, listMarks } from '@/data/marks/marks';
+import { findMark, listMarks, listVersions } from '@/data/marks/marks';
 import type { Round } from '@/data/rounds/rounds';
 import { applyChanges } from '@/server/marks/applyChanges';
 import type { MarkChange } from '@/server/marks/marksInput';
+import { placeOfRound } from '@/server/marks/marksPlace';
 import { receiveChanges } from '@/server/marks/receiveChanges';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
 
@@ -26,7 +27,7 @@ const put = (mark: Mark, base?: MarkChange, patch: Partial<MarkChange> = {}): Ma
   removed: false,
   ...patch,
 });
-const apply = (...changes: MarkChange[]) => applyChanges(pool(), round, changes, coach);
+const apply = (...changes: MarkChange[]) => applyChanges(pool(), placeOfRound(round), changes, coach);
 const send = (body: unknown) => receiveChanges(round.id, typeof body === 'string' ? body : JSON.stringify(body), coach);
 
 describe('changes of marks', () => {
@@ -38,14 +39,14 @@ describe('changes of marks', () => {
       { status: 'stored', version: 1 },
     ]);
     expect(await listMarks(pool(), round.id)).toHaveLength(1);
-    expect(await countHistory(pool(), change.mark.id)).toBe(1);
+    expect(await listVersions(pool(), round.id, change.mark.id)).toHaveLength(1);
   });
 
   it('sent twice at the same moment are one mark', async () => {
     const change = put(mount());
     const outcomes = await Promise.all([apply(change), apply(change), apply(change)]);
     expect(outcomes.flat().every((one) => one.status === 'stored')).toBe(true);
-    expect(await countHistory(pool(), change.mark.id)).toBe(1);
+    expect(await listVersions(pool(), round.id, change.mark.id)).toHaveLength(1);
   });
 
   it('made on anything but the latest change are a conflict that changes nothing and shows what is there', async () => {
@@ -66,7 +67,7 @@ describe('changes of marks', () => {
     expect(await apply(put({ ...mark, atSeconds: 70 } as Mark, theirs))).toMatchObject([
       { status: 'stored', version: 3 },
     ]);
-    expect(await countHistory(pool(), mark.id)).toBe(3);
+    expect(await listVersions(pool(), round.id, mark.id)).toHaveLength(3);
   });
 
   it('can be taken back: a deleted mark comes back with undo', async () => {
@@ -117,7 +118,7 @@ describe('changes of marks', () => {
     };
     expect(await apply(put(late))).toMatchObject([{ status: 'refused', problems: [{ code: 'back-in-time' }] }]);
     const other = await seedRound(await seedPerson('Nadia'), await seedPerson('Yara'));
-    expect(await applyChanges(pool(), other, [put(mark)], coach)).toMatchObject([
+    expect(await applyChanges(pool(), placeOfRound(other), [put(mark)], coach)).toMatchObject([
       { status: 'refused', problems: [{ code: 'belongs-elsewhere' }] },
     ]);
   });

@@ -41,7 +41,7 @@ beforeEach(async () => {
   for (const mark of marks)
     await insertMark(pool(), {
       mark: { ...mark, id: randomUUID() },
-      roundId: round.id,
+      scopeId: round.id,
       version: 1,
       changeId: randomUUID(),
       deleted: false,

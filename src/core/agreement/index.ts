@@ -1,2 +1,4 @@
+export * from './differences';
 export * from './kappa';
 export * from './matchEvents';
+export * from './states';

@@ -1,4 +1,5 @@
 export * from './chooseRounds';
 export * from './draftReview';
+export * from './homework';
 export * from './reviewPace';
 export * from './roundWorth';

@@ -1,4 +1,5 @@
 export * from './agreed';
+export * from './chainSteps';
 export * from './chains';
 export * from './checkMark';
 export * from './circumstances';
@@ -10,4 +11,6 @@ export * from './readRound';
 export * from './repairs';
 export * from './state';
 export * from './summary';
+export * from './thirds';
 export * from './tide';
+export * from './unjudged';

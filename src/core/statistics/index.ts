@@ -1,3 +1,5 @@
 export * from './binomial';
 export * from './poisson';
+export * from './quantile';
 export * from './rateRatio';
+export * from './wilson';

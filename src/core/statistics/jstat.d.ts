@@ -9,6 +9,7 @@ declare module 'jstat' {
     beta: Distribution;
     binomial: Distribution;
     poisson: Distribution;
+    normal: Distribution;
     gammaln(x: number): number;
   };
   export default jstat;

@@ -55,3 +55,28 @@ export const insertSignedReview = (
      on conflict (round_id, slot, version) do nothing`,
     [review.id, review.roundId, review.slot, review.version, JSON.stringify(review.content), coachId ?? null],
   );
+
+const earlierRow = signedRow.in
+  .extend({ person_id: z.string(), held_on: z.string() })
+  .transform(({ person_id, held_on, ...row }) => ({ ...signedRow.parse(row), personId: person_id, heldOn: held_on }));
+
+/** The latest signing of the earlier rounds of these people, newest rounds first: where their homework stands. */
+export const listEarlierReviews = (
+  database: Database,
+  personIds: readonly string[],
+  before: { readonly roundId: string; readonly heldOn: string; readonly numberInSession: number },
+  most = 12,
+) =>
+  listRows(
+    database,
+    earlierRow,
+    `select distinct on (r.held_on, r.number_in_session, s.round_id, s.slot) s.id, s.round_id, s.slot, s.version, s.content,
+       c.display_name as signed_by_name, s.signed_at, a.person_id, r.held_on::text as held_on
+     from signed_review s
+       join round r on r.id = s.round_id
+       join round_athlete a on a.round_id = s.round_id and a.slot = s.slot
+       left join coach c on c.id = s.signed_by
+     where a.person_id = any($1::uuid[]) and s.round_id <> $2 and (r.held_on, r.number_in_session) < ($3::date, $4::int)
+     order by r.held_on desc, r.number_in_session desc, s.round_id, s.slot, s.version desc limit $5`,
+    [personIds, before.roundId, before.heldOn, before.numberInSession, most],
+  );

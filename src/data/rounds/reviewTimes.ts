@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Database } from '../client';
-import { listRows, runStatement } from '../rows';
+import { findRow, listRows, runStatement } from '../rows';
 
 /** Adds to the time that a coach was at a round. */
 export const addReviewTime = (database: Database, roundId: string, coachId: string, seconds: number) =>
@@ -25,3 +25,14 @@ export const listReviewTimes = (database: Database, coachId: string, most = 40) 
      order by t.last_on desc, t.round_id limit $2`,
     [coachId, most],
   );
+
+/** How long a coach was at a round so far, in seconds. */
+export async function findReviewSeconds(database: Database, roundId: string, coachId: string): Promise<number> {
+  const row = await findRow(
+    database,
+    z.object({ seconds: z.number() }),
+    'select seconds from review_time where round_id = $1 and coach_id = $2',
+    [roundId, coachId],
+  );
+  return row?.seconds ?? 0;
+}

@@ -54,6 +54,12 @@ function signOf(mark: Mark, tone: string) {
       return <path d="M4 8.500a3 3 0 1 1 6 0" fill="none" stroke={tone} strokeWidth="1.800" strokeLinecap="round" />;
     case 'stoppage':
       return <path d="M2 4v8M12 4v8M4 8h6" stroke={color.quiet} strokeWidth="1.400" strokeDasharray="2 1.500" />;
+    case 'turn':
+      return (
+        <path d="M3 2.500h8L3 13.500h8L3 2.500" fill="none" stroke={tone} strokeWidth="1.500" strokeLinejoin="round" />
+      );
+    case 'measure':
+      return <path d="M2 4.500v7M12 4.500v7M2 8h10" fill="none" stroke={tone} strokeWidth="1.500" />;
     case 'note':
       return <path d="M2 5.500h10M2 9h7" stroke={color.quiet} strokeWidth="1.400" />;
     default:

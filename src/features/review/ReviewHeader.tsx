@@ -6,6 +6,7 @@ import { formatWeight } from '@/core/kernel';
 import { weightGap } from '@/core/partner';
 import type { Still } from '@/core/round';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { endSecond } from '@/server/reviews/secondReviewActions';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Owl } from '@/ui/layout/Owl';
@@ -24,6 +25,10 @@ const Bar = styled.header`
   .end { margin-left: auto; display: flex; gap: ${space(5)}; align-items: center; font-size: ${size.small}; }
   .keep { display: flex; gap: ${space(1.5)}; align-items: center; color: ${color.quiet}; }
   .keep[data-state='away'], .keep[data-state='signed-out'], .keep[data-state='gone'] { color: ${color.focusText}; font-weight: 600; }
+`;
+
+const TextButton = styled.button`
+  background: none; border: 0; text-decoration: underline; cursor: pointer; padding: 0; color: inherit; font: inherit;
 `;
 
 export interface HeaderAthlete {
@@ -48,6 +53,9 @@ export interface ReviewHeaderProps {
   readonly stills: Readonly<Partial<Record<'a' | 'b', Still>>>;
   readonly onWho: () => void;
   readonly onKeys: () => void;
+  /** Minutes of work for each minute of footage; undefined before it says anything. */
+  readonly pace?: number;
+  readonly second?: { readonly id: string };
 }
 
 function keepWords(state: KeepState, waiting: number): string {
@@ -91,7 +99,7 @@ function Athlete({
 }
 
 export function ReviewHeader(props: ReviewHeaderProps) {
-  const { a, b, roundId, facts, unit, stills, keepState, waiting, onWho, onKeys } = props;
+  const { a, b, roundId, facts, unit, stills, keepState, waiting, onWho, onKeys, pace, second } = props;
   const gap = a.weightKg !== undefined && b.weightKg !== undefined ? weightGap(a.weightKg, b.weightKg) : undefined;
   const gapWords = gap ? `${Math.abs(gap.ratioOfLighter * 100).toFixed(0)} % of the lighter` : 'weight gap not known';
   return (
@@ -104,7 +112,16 @@ export function ReviewHeader(props: ReviewHeaderProps) {
       <Athlete one={b} unit={unit} still={stills.b} onWho={onWho} other />
       <span className="quiet">{gap ? gapWords : ''}</span>
       <div className="end">
-        <span className="quiet">{facts}</span>
+        <span className="quiet">
+          {second ? 'Blind second review · ' : ''}
+          {facts}
+          {pace === undefined ? null : (
+            <span title="Minutes of your work for each minute of footage that you have seen">
+              {' '}
+              · {pace.toFixed(1)} : 1
+            </span>
+          )}
+        </span>
         <span className="keep" data-state={keepState} role="status">
           {keepWords(keepState, waiting)}
         </span>
@@ -112,16 +129,18 @@ export function ReviewHeader(props: ReviewHeaderProps) {
           Find
         </Link>
         <Link href={`/rounds/${roundId}/card`}>Card</Link>
-        <Link href={`/rounds/${roundId}/closing`} title="Close the review (Shift Enter)">
-          Close
-        </Link>
-        <button
-          type="button"
-          onClick={onKeys}
-          style={{ background: 'none', border: 0, textDecoration: 'underline', cursor: 'pointer', padding: 0 }}
-        >
+        {second ? (
+          <form action={endSecond.bind(null, roundId, second.id)}>
+            <TextButton type="submit">Done, compare</TextButton>
+          </form>
+        ) : (
+          <Link href={`/rounds/${roundId}/closing`} title="Close the review (Shift Enter)">
+            Close
+          </Link>
+        )}
+        <TextButton type="button" onClick={onKeys}>
           Keys
-        </button>
+        </TextButton>
       </div>
     </Bar>
   );

@@ -30,7 +30,7 @@ const Left = styled.div`
 export function ReviewPage(props: ReviewPageProps) {
   const desk = useReviewDesk(props);
   const { round, span, names, ready, video, source, rate, zoom, setZoom, playhead, marks, reading, tide, score } = desk;
-  const { lulls, shownClock, stills, goTo, neighbour, commentary, index, calls, openCall, act } = desk;
+  const { lulls, shownClock, stills, goTo, moves, commentary, index, calls, openCall, act } = desk;
   const { setPanel, keysOpen, setKeysOpen } = desk;
   const { state } = marks;
   return (
@@ -56,6 +56,8 @@ export function ReviewPage(props: ReviewPageProps) {
           .join(' · ')}
         unit={props.unit}
         keepState={marks.keepState}
+        pace={desk.pace}
+        second={desk.second}
         waiting={state.pending.length}
         onWho={() => act('who', '')}
         onKeys={() => setKeysOpen(true)}
@@ -95,8 +97,8 @@ export function ReviewPage(props: ReviewPageProps) {
             rate={rate}
             hasLulls={lulls.skippable.length > 0}
             clockWords={shownClock && ((at) => readingWords(shownClock, at))}
-            onPrevious={() => goTo(neighbour(-1))}
-            onNext={() => goTo(neighbour(1))}
+            onPrevious={() => goTo(moves.neighbour(-1))}
+            onNext={() => goTo(moves.neighbour(1))}
           />
           <Tide
             span={span}
@@ -107,6 +109,8 @@ export function ReviewPage(props: ReviewPageProps) {
             names={names}
             playhead={playhead}
             height={132}
+            viewOf={desk.tideOf}
+            onView={() => act('tide-view', '')}
           />
         </Left>
         <ReviewSide desk={desk} />

@@ -3,7 +3,15 @@
 import { memo, useEffect, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock, type Span, spanSeconds } from '@/core/clock';
-import { countsAsError, type Mark, TIDE_LIMIT, type Tide as TideFigures, tideAt } from '@/core/round';
+import {
+  type Athlete,
+  countsAsError,
+  type Mark,
+  opponentOf,
+  TIDE_LIMIT,
+  type Tide as TideFigures,
+  tideAt,
+} from '@/core/round';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { color, size } from '@/ui/tokens/tokens';
 import { type Names, tideWords } from './reviewView';
@@ -14,7 +22,10 @@ const Box = styled.div`
   .name { position: absolute; left: 10px; font-size: ${size.small}; pointer-events: none; }
   .top { top: 3px; color: ${color.focusText}; }
   .bottom { bottom: 3px; color: ${color.other}; }
-  .now { position: absolute; right: 10px; top: 3px; font-size: ${size.small}; color: ${color.quiet}; pointer-events: none; }
+  button.name { border: 0; background: none; padding: 0; font-family: inherit; pointer-events: auto; cursor: pointer; }
+  &[data-view='b'] .top { color: ${color.other}; }
+  &[data-view='b'] .bottom { color: ${color.focusText}; }
+  .now { position: absolute; right: 6px; top: 1px; padding: 1px 4px; background: ${color.sunken}; font-size: ${size.small}; color: ${color.quiet}; pointer-events: none; }
 `;
 
 export interface TideProps {
@@ -27,6 +38,9 @@ export interface TideProps {
   readonly names: Names;
   readonly playhead: Playhead;
   readonly height: number;
+  /** From whose side it is seen: that athlete's advantage is above. */
+  readonly viewOf: Athlete;
+  readonly onView: () => void;
 }
 
 export function Tide(props: TideProps) {
@@ -38,7 +52,7 @@ export function Tide(props: TideProps) {
     observer.observe(box.current);
     return () => observer.disconnect();
   }, []);
-  const { span, playhead, names, tide, height } = props;
+  const { span, playhead, names, tide, height, viewOf, onView } = props;
   const xOf = (seconds: number) => ((seconds - span.startSeconds) / spanSeconds(span)) * width;
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: the arrow keys of the page move the playhead
@@ -49,11 +63,21 @@ export function Tide(props: TideProps) {
         playhead.seek(span.startSeconds + ((event.clientX - edge.left) / edge.width) * spanSeconds(span));
       }}
     >
-      <Box ref={box}>
+      <Box ref={box} data-view={viewOf}>
         <TideSurface {...props} width={width} />
         <Needle playhead={playhead} xOf={xOf} height={height} tide={tide} names={names} span={span} />
-        <span className="name top">▲ {names.a} better placed</span>
-        <span className="name bottom">▼ {names.b}</span>
+        <span className="name top">▲ {names[viewOf]} better placed</span>
+        <button
+          type="button"
+          className="name bottom"
+          title="See the tide from the other side (Shift T)"
+          onClick={(event) => {
+            event.stopPropagation();
+            onView();
+          }}
+        >
+          ▼ {names[opponentOf(viewOf)]}
+        </button>
       </Box>
     </div>
   );
@@ -67,10 +91,13 @@ const TideSurface = memo(function TideSurface({
   selectedId,
   width,
   height,
+  viewOf,
 }: TideProps & { readonly width: number }) {
   const middle = height / 2;
   const xOf = (seconds: number) => ((seconds - span.startSeconds) / spanSeconds(span)) * width;
-  const yOf = (value: number) => middle - (value / TIDE_LIMIT) * (middle - 14);
+  const seen = viewOf === 'a' ? 1 : -1;
+  const [above, below] = viewOf === 'a' ? [color.focus, color.other] : [color.other, color.focus];
+  const yOf = (value: number) => middle - ((seen * value) / TIDE_LIMIT) * (middle - 14);
   const outline = tide.steps
     .map(
       (step) =>
@@ -114,22 +141,8 @@ const TideSurface = memo(function TideSurface({
       <clipPath id="tide-below">
         <rect x="0" y={middle} width={width} height={middle} />
       </clipPath>
-      <path
-        d={area}
-        fill={color.focus}
-        fillOpacity="0.3"
-        stroke={color.focus}
-        strokeWidth="1.500"
-        clipPath="url(#tide-above)"
-      />
-      <path
-        d={area}
-        fill={color.other}
-        fillOpacity="0.3"
-        stroke={color.other}
-        strokeWidth="1.500"
-        clipPath="url(#tide-below)"
-      />
+      <path d={area} fill={above} fillOpacity="0.3" stroke={above} strokeWidth="1.500" clipPath="url(#tide-above)" />
+      <path d={area} fill={below} fillOpacity="0.3" stroke={below} strokeWidth="1.500" clipPath="url(#tide-below)" />
       {tide.steps
         .filter((step) => !step.live)
         .map((step) => (

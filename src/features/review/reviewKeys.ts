@@ -1,4 +1,4 @@
-import { type KeyEntry, plain, redoKey, shifted, undoKey } from '@/ui/keys/keyEntry';
+import { type KeyEntry, plain, redoKey, shifted, sign, undoKey } from '@/ui/keys/keyEntry';
 
 export type ReviewCommand =
   | 'call'
@@ -41,6 +41,22 @@ export type ReviewCommand =
   | 'draw'
   | 'stopwatch'
   | 'answerer'
+  | 'choose-before'
+  | 'choose-after'
+  | 'repeat'
+  | 'for-other'
+  | 'other-side'
+  | 'punisher'
+  | 'tap-cause'
+  | 'verdict'
+  | 'ask'
+  | 'to-cause'
+  | 'history'
+  | 'filter'
+  | 'second-pass'
+  | 'causes'
+  | 'figures'
+  | 'tide-view'
   | 'close-review'
   | 'keys'
   | 'leave';
@@ -61,6 +77,13 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   { command: 'jump-on', shown: 'Shift →', does: 'five seconds on', matches: shifted('arrowright') },
   { command: 'mark-before', shown: '↑', does: 'to the mark before', matches: plain('arrowup') },
   { command: 'mark-after', shown: '↓', does: 'to the next mark', matches: plain('arrowdown') },
+  {
+    command: 'choose-before',
+    shown: 'Shift ↑',
+    does: 'choose the mark before as well: keys then change all that are chosen',
+    matches: shifted('arrowup'),
+  },
+  { command: 'choose-after', shown: 'Shift ↓', does: 'choose the next mark as well', matches: shifted('arrowdown') },
   { command: 'slower', shown: '−', does: 'slower', matches: (event) => event.key === '-' },
   { command: 'faster', shown: '+', does: 'faster', matches: (event) => event.key === '+' || event.key === '=' },
   { command: 'loop', shown: 'O', does: 'loop the last four seconds, or stop it', matches: plain('o') },
@@ -68,11 +91,11 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   {
     command: 'next-question',
     shown: 'R',
-    does: 'to the next error whose consequence is not said yet',
+    does: 'to the next mark that asks something: a doubt, what was agreed, what it led to',
     matches: plain('r'),
   },
-  { command: 'yes', shown: 'Y', does: 'yes: it led to that; in the lull play was stopped', matches: plain('y') },
-  { command: 'no', shown: 'N', does: 'no: it did not; in the lull they only lay still', matches: plain('n') },
+  { command: 'yes', shown: 'Y', does: 'yes to the question; in the lull play was stopped', matches: plain('y') },
+  { command: 'no', shown: 'N', does: 'no to the question; in the lull they only lay still', matches: plain('n') },
   { command: 'lull-look', shown: 'G', does: 'go to the lull that is asked about', matches: plain('g') },
   { command: 'lull-unseen', shown: 'U', does: 'the lull was off camera', matches: plain('u') },
   { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
@@ -105,10 +128,54 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
     does: 'delete the chosen mark',
     matches: (event) => event.key === 'Delete' || event.key === 'Backspace',
   },
+  { command: 'repeat', shown: '.', does: 'the last mark once more, at this moment', matches: sign('.') },
+  { command: 'for-other', shown: ',', does: 'the same mark for the other athlete', matches: sign(',') },
+  { command: 'other-side', shown: '/', does: 'the same mark on the other side', matches: sign('/') },
   { command: 'punished', shown: 'P', does: 'the error: punished, partly, not, spared', matches: plain('p') },
+  {
+    command: 'punisher',
+    shown: 'Shift B',
+    does: 'the error: from which belt on it would be punished',
+    matches: shifted('b'),
+  },
+  {
+    command: 'verdict',
+    shown: 'I',
+    does: 'no error: bait, on purpose, as agreed, nothing to fault',
+    matches: plain('i'),
+  },
+  { command: 'ask', shown: 'A', does: 'unsure: ask the athlete', matches: plain('a') },
   { command: 'stage', shown: 'S', does: 'the attempt: one stage further', matches: plain('s') },
+  {
+    command: 'tap-cause',
+    shown: 'Shift S',
+    does: 'the tap: technique, injury, illness, courtesy',
+    matches: shifted('s'),
+  },
   { command: 'end-here', shown: 'T', does: 'the attempt or stoppage ends here', matches: plain('t') },
   { command: 'led-to', shown: 'L', does: 'the error led to … (↑ ↓, then L or Enter)', matches: plain('l') },
+  { command: 'to-cause', shown: 'Shift R', does: 'back to what led to this mark', matches: shifted('r') },
+  {
+    command: 'second-pass',
+    shown: 'Shift P',
+    does: 'second pass: from one mark without a judgement to the next, answered by digits',
+    matches: shifted('p'),
+  },
+  { command: 'causes', shown: 'Shift C', does: 'first causes and what they cost', matches: shifted('c') },
+  {
+    command: 'figures',
+    shown: 'Shift V',
+    does: 'the round in figures: chances, answers, waiting',
+    matches: shifted('v'),
+  },
+  { command: 'tide-view', shown: 'Shift T', does: 'the tide from the other athlete’s side', matches: shifted('t') },
+  { command: 'filter', shown: 'Shift F', does: 'what the ledger shows', matches: shifted('f') },
+  {
+    command: 'history',
+    shown: 'Shift E',
+    does: 'the history of the chosen mark: who, when, what',
+    matches: shifted('e'),
+  },
   { command: 'undo', shown: 'Z', does: 'undo', matches: undoKey },
   {
     command: 'redo',

@@ -64,6 +64,7 @@ export type ReviewAction =
   | { readonly kind: 'refused'; readonly refusal: Refusal }
   | { readonly kind: 'keep-theirs'; readonly changeId: string }
   | { readonly kind: 'use-mine'; readonly changeId: string; readonly change: PendingChange }
+  | { readonly kind: 'merge'; readonly stored: readonly HeldMark[] }
   | { readonly kind: 'drop-refusal'; readonly changeId: string }
   | { readonly kind: 'select'; readonly markId: string | undefined };
 
@@ -108,6 +109,33 @@ function applyChanges(state: ReviewState, changes: readonly PendingChange[]): Re
 
 const without = (changes: readonly PendingChange[], ids: readonly string[]): PendingChange[] =>
   changes.filter((one) => !ids.includes(one.changeId));
+
+/**
+ * Takes in what is on the server: others' changes, new marks, removals. A mark with a change of one's own on its way, or in question, stays as it is: the
+ * server's answer settles it.
+ */
+function mergeStored(state: ReviewState, stored: readonly HeldMark[]): ReviewState {
+  const own = new Set([
+    ...state.pending.map((one) => one.mark.id),
+    ...state.conflicts.map((one) => one.change.mark.id),
+  ]);
+  const held = new Map(state.held);
+  const removals = new Map(state.removals);
+  const there = new Set(stored.map((one) => one.mark.id));
+  let changed = false;
+  for (const one of stored) {
+    if (own.has(one.mark.id) || held.get(one.mark.id)?.changeId === one.changeId) continue;
+    held.set(one.mark.id, one);
+    removals.delete(one.mark.id);
+    changed = true;
+  }
+  for (const [id] of state.held) {
+    if (there.has(id) || own.has(id)) continue;
+    held.delete(id);
+    changed = true;
+  }
+  return changed ? { ...state, held, removals } : state;
+}
 
 /** All that happens to the marks of a round on this page. Pure: ids and times come with the actions. */
 export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewState {
@@ -164,6 +192,8 @@ export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewS
     }
     case 'drop-refusal':
       return { ...state, refusals: state.refusals.filter((one) => one.change.changeId !== action.changeId) };
+    case 'merge':
+      return mergeStored(state, action.stored);
     case 'select':
       return { ...state, selectedId: action.markId };
   }

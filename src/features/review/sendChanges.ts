@@ -8,11 +8,11 @@ export type SendResult =
   | { readonly kind: 'gone' };
 
 /** Sends changes once; an unreachable or failing server is `away`, to be tried again. */
-export async function sendChanges(roundId: string, changes: readonly PendingChange[]): Promise<SendResult> {
+export async function sendChanges(address: string, changes: readonly PendingChange[]): Promise<SendResult> {
   const body = JSON.stringify({
     changes: changes.map(({ changeId, mark, baseChangeId, removed }) => ({ changeId, mark, baseChangeId, removed })),
   });
-  const answer = await fetch(`/api/rounds/${roundId}/marks`, {
+  const answer = await fetch(address, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body,

@@ -5,23 +5,45 @@ import type { Mark } from '@/core/round';
 import { forgetWaiting, keepWaiting, listWaiting } from './outbox';
 import { changesFor, emptyReview, type HeldMark, type PendingChange, reviewReducer } from './reviewReducer';
 import { sendChanges } from './sendChanges';
+import { useLiveMerging } from './useLiveMerging';
 
 export type KeepState = 'kept' | 'sending' | 'away' | 'signed-out' | 'gone';
 
 const RETRY_MS = 2000;
 const BATCH = 100;
 
-/** The marks of a round: shown at once, kept in the page's storage, sent to the server, and again when it was away. */
-export function useMarks(roundId: string, stored: readonly HeldMark[]) {
+/** Where the marks of a page lie on the server. */
+export interface MarksAddress {
+  /** The round, or the second review that they belong to. */
+  readonly scopeId: string;
+  readonly marks: string;
+  readonly live: string;
+}
+export const addressOf = (roundId: string, secondReviewId?: string): MarksAddress => {
+  const second = secondReviewId ? `?second=${secondReviewId}` : '';
+  const round = `/api/rounds/${roundId}`;
+  return { scopeId: secondReviewId ?? roundId, marks: `${round}/marks${second}`, live: `${round}/live${second}` };
+};
+
+/** The marks of a round: shown at once, kept in the page's storage, sent to the server, and again when it was away; others' changes are merged in. */
+export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
+  const roundId = address.scopeId;
   const [state, dispatch] = useReducer(reviewReducer, stored, emptyReview);
   const [keepState, setKeepState] = useState<KeepState>('kept');
   const latest = useRef(state);
   latest.current = state;
   const sending = useRef(false);
+  // Tells a merge whether something was marked while its answer was on the way.
+  const changesMade = useRef(0);
+  const lastAdded = useRef<string>(undefined);
 
   useEffect(() => {
     void listWaiting(roundId)
-      .then((changes) => changes.length > 0 && dispatch({ kind: 'restore', changes }))
+      .then((changes) => {
+        if (changes.length === 0) return;
+        changesMade.current += 1;
+        dispatch({ kind: 'restore', changes });
+      })
       .catch(() => undefined);
   }, [roundId]);
 
@@ -31,7 +53,7 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
     if (batch.length === 0) return setKeepState('kept');
     sending.current = true;
     setKeepState((before) => (before === 'away' ? 'away' : 'sending'));
-    const result = await sendChanges(roundId, batch);
+    const result = await sendChanges(address.marks, batch);
     sending.current = false;
     if (result.kind !== 'answered') return setKeepState(result.kind);
     const done = result.outcomes.filter((one) => one.status !== 'conflict').map((one) => one.changeId);
@@ -50,7 +72,7 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
       changeIds: result.outcomes.filter((one) => one.status === 'stored').map((one) => one.changeId),
     });
     setKeepState('kept');
-  }, [roundId]);
+  }, [address]);
 
   useEffect(() => {
     if (state.pending.length === 0) return;
@@ -59,10 +81,10 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
     return () => clearInterval(timer);
   }, [state.pending, flush]);
 
-  const queue = useCallback(
-    (changes: readonly PendingChange[]) => void keepWaiting(changes).catch(() => undefined),
-    [],
-  );
+  const queue = useCallback((changes: readonly PendingChange[]) => {
+    changesMade.current += 1;
+    void keepWaiting(changes).catch(() => undefined);
+  }, []);
   const verbs = useMemo(() => {
     const makeId = () => crypto.randomUUID();
     const change = (before: readonly (Mark | undefined)[], after: readonly (Mark | undefined)[], selectId?: string) => {
@@ -82,6 +104,7 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
     return {
       /** Adds a mark; an error that led to it, with the new link, goes in the same step. */
       add: (mark: Mark, causeWithLink?: Mark) => {
+        lastAdded.current = mark.id;
         const cause = causeWithLink && latest.current.held.get(causeWithLink.id)?.mark;
         if (cause && causeWithLink) change([undefined, cause], [mark, causeWithLink], mark.id);
         else change([undefined], [mark], mark.id);
@@ -96,15 +119,14 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
       /** Changes many marks as one step. */
       replaceAll: (before: readonly Mark[], after: readonly Mark[]) => change(before, after),
       replace: (before: Mark, after: Mark) => change([before], [after], after.id),
-      remove: (mark: Mark) => {
-        // Whatever led to it no longer does: both go in one step, so that undo brings both back.
-        const parents = [...latest.current.held.values()]
-          .map((one) => one.mark)
-          .filter((one) => one.kind === 'error' && one.ledTo.includes(mark.id));
-        const cut = parents.map((one) =>
-          one.kind === 'error' ? { ...one, ledTo: one.ledTo.filter((id) => id !== mark.id) } : one,
+      remove: (...removed: readonly Mark[]) => {
+        // Whatever led to them no longer does: all goes in one step, so that undo brings all back.
+        const gone = new Set(removed.map((mark) => mark.id));
+        const parents = [...latest.current.held.values()].flatMap(({ mark }) =>
+          mark.kind === 'error' && !gone.has(mark.id) && mark.ledTo.some((id) => gone.has(id)) ? [mark] : [],
         );
-        change([mark, ...parents], [undefined, ...cut]);
+        const cut = parents.map((mark) => ({ ...mark, ledTo: mark.ledTo.filter((id) => !gone.has(id)) }));
+        change([...removed, ...parents], [...removed.map(() => undefined), ...cut]);
       },
       undo: () => travel('undo'),
       redo: () => travel('redo'),
@@ -125,5 +147,12 @@ export function useMarks(roundId: string, stored: readonly HeldMark[]) {
     };
   }, [roundId, queue]);
 
-  return { state, keepState, ...verbs };
+  const quietSince = useCallback(
+    () => (latest.current.pending.length === 0 && !sending.current ? changesMade.current : undefined),
+    [],
+  );
+  useLiveMerging(address, quietSince, dispatch);
+
+  const lastAddedId = useCallback(() => lastAdded.current, []);
+  return { state, keepState, lastAddedId, ...verbs };
 }

@@ -4,36 +4,38 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { buildVocabularyIndex, type CallHabits } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
-import { findLikelySwap, type Mark, type Still } from '@/core/round';
+import { type Circumstances, findLikelySwap, type Mark, type Still } from '@/core/round';
 import type { RuleSet } from '@/core/scoring';
 import type { Uniform } from '@/core/vocabulary';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
-import { wholePicture, zoomAt } from '@/player/zoom';
-import { useHouse } from '@/terms/HouseContext';
+import { wholePicture } from '@/player/zoom';
+import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { callNames, pronounOf, shortNames } from './athleteWords';
-import { textOfMark } from './CallLine';
 import { type RoundClock, readable, stoppagesOf } from './clocks/clockView';
 import { useClocks } from './clocks/useClocks';
 import { useTimeFace } from './clocks/useTimeFace';
 import type { ProposalLine } from './commentary/commentaryView';
 import { useCommentary } from './commentary/useCommentary';
 import { useMarkDrawing } from './drawing/useMarkDrawing';
-import { useLinkProposals } from './links/useLinkProposals';
+import type { RoundHomework } from './figures/FiguresPanel';
+import { useLedgerFilter } from './ledger/useLedgerFilter';
 import { useLulls } from './lulls/useLulls';
-import { withEndAt, withLink, withNextPunishment, withNextStage } from './markEdits';
 import { useOvertime } from './overtime/useOvertime';
+import { useQuestions } from './questions/useQuestions';
 import type { HeaderAthlete } from './ReviewHeader';
+import { reviewCommands } from './reviewCommands';
 import { type ReviewCommand, reviewKeys } from './reviewKeys';
 import type { HeldMark } from './reviewReducer';
 import { useScore } from './score/useScore';
 import { useCalls } from './useCalls';
 import { useMarkMoves } from './useMarkMoves';
-import { useMarks } from './useMarks';
+import { addressOf, useMarks } from './useMarks';
 import { useReviewTime } from './useReviewTime';
 import { useRoundReading } from './useRoundReading';
-import { useStopwatch, withNextAnswerer } from './useStopwatch';
+import { useSecondPass } from './useSecondPass';
+import { useStopwatch } from './useStopwatch';
 import { useStills } from './who/useStills';
 
 export interface ReviewPageProps {
@@ -45,6 +47,7 @@ export interface ReviewPageProps {
     readonly heldOn: string;
     readonly theme: string;
     readonly plannedSeconds: number;
+    readonly circumstances: Circumstances;
     readonly a: HeaderAthlete & { readonly still?: Still };
     readonly b: HeaderAthlete & { readonly still?: Still };
   };
@@ -60,9 +63,23 @@ export interface ReviewPageProps {
   /** How often the academy marked each concept, and how its rounds usually go on. */
   readonly uses: Readonly<Record<string, number>>;
   readonly habits: CallHabits;
+  readonly homework: readonly RoundHomework[];
+  /** How long this coach has looked at this round before. */
+  readonly spentSeconds: number;
+  /** Set while this is a blind second review: its marks lie apart. */
+  readonly second?: { readonly id: string };
 }
 
-export type Panel = 'ledger' | 'commentary' | 'who' | 'clocks' | 'score' | 'overtime';
+export type Panel =
+  | 'ledger'
+  | 'commentary'
+  | 'who'
+  | 'clocks'
+  | 'score'
+  | 'overtime'
+  | 'causes'
+  | 'figures'
+  | 'history';
 
 /** Everything that lies on the desk of a review: the footage, the marks and what they say, the panels, and the verbs of its keys. */
 export function useReviewDesk({
@@ -73,6 +90,7 @@ export function useReviewDesk({
   reactionLeadSeconds,
   uses,
   habits,
+  second,
   ...first
 }: ReviewPageProps) {
   const router = useRouter();
@@ -84,10 +102,13 @@ export function useReviewDesk({
   const source = useFootageSource(footage);
   const rate = source.frameRate;
   const [zoom, setZoom] = useState(wholePicture);
-  const marks = useMarks(round.id, stored);
+  const address = useMemo(() => addressOf(round.id, second?.id), [round.id, second]);
+  const marks = useMarks(address, stored);
   const { state } = marks;
   const { reading, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
-  const links = useLinkProposals(round.id, reading);
+  const { restrictions } = round.circumstances;
+  const asked = { roundId: address.scopeId, reading, contradictions, restrictions, theme: round.theme };
+  const questions = useQuestions(asked, marks);
   const lulls = useLulls(round.id, first.lulls, reading.marks);
   const filmed = source.address !== undefined;
   const from = first.firstSeconds ?? round.startSeconds;
@@ -95,22 +116,28 @@ export function useReviewDesk({
   const clocks = useClocks(round.id, first.clocks);
   const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video);
   const house = useHouse();
+  const wordOf = useWordOf();
   const index = useMemo(() => buildVocabularyIndex(house, uses), [house, uses]);
   const [keysOpen, setKeysOpen] = useState(false);
   const [panel, setPanel] = useState<Panel>('ledger');
+  const [tideOf, setTideOf] = useState<'a' | 'b'>('a');
   const [said, setSaid] = useState<string>();
-  const moves = useMarkMoves(marks, reading, playhead, span, setSaid);
-  const { selected, goTo, neighbour, replaceSelected, link } = moves;
+  const filter = useLedgerFilter(reading.marks, outline, contradictions, wordOf);
+  const moves = useMarkMoves({
+    ...{ marks, reading, shown: filter.shown, playhead, span, reactionLeadSeconds },
+    say: setSaid,
+  });
+  const { selected, goTo } = moves;
   const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
   const commentaryRound = useMemo(
     () => ({
-      id: round.id,
+      id: address.scopeId,
       span,
       uniform: round.uniform,
       calledBy: { a: callNames(round.a).slice(1), b: callNames(round.b).slice(1) },
       pronouns: { a: pronounOf(round.a), b: pronounOf(round.b) },
     }),
-    [round, span],
+    [round, address, span],
   );
   const commentary = useCommentary(commentaryRound, index, reading.marks);
   const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
@@ -118,6 +145,7 @@ export function useReviewDesk({
   const overtime = useOvertime(marks, reading, ruleSet?.overtime, playhead, setSaid);
   const drawing = useMarkDrawing(marks, reading, selected, playhead, setSaid);
   const stopwatch = useStopwatch(marks, playhead, setSaid);
+  const secondPass = useSecondPass(marks, reading, moves, playhead, setSaid);
   const face = useTimeFace(clocks.clocks, stoppages, span);
   const likelySwap = useMemo(
     () => (contradictions.length > 0 ? findLikelySwap(span, reading.marks) : undefined),
@@ -134,7 +162,8 @@ export function useReviewDesk({
   const isPlaying = useRef(false);
   isPlaying.current = playhead.playing;
   const [askPlaying] = useState(() => () => isPlaying.current);
-  useReviewTime(round.id, askPlaying);
+  const furthest = useRef(0);
+  const spentSeconds = useReviewTime(round.id, askPlaying, first.spentSeconds);
 
   // Keys work from here on: before, the page is only a picture of itself.
   const [ready, setReady] = useState(false);
@@ -161,17 +190,16 @@ export function useReviewDesk({
     commentary.act({ kind: 'take-back' });
   };
   const lull = lulls.open[0];
-  // What the chosen error may have led to.
-  const proposal = links.open.find((one) => one.errorId === state.selectedId);
+  /** What the chosen mark asks. */
+  const question = questions.of(state.selectedId);
   const nextQuestion = () => {
     const now = playhead.now();
-    const byTime = links.open.map((one) => state.held.get(one.errorId)?.mark).filter((mark) => mark !== undefined);
-    goTo(byTime.find((mark) => mark.atSeconds > now + 0.02) ?? byTime[0]);
-    if (byTime.length === 0) setSaid('Every error has its consequence, or none is near.');
-  };
-  const confirmLink = () => {
-    const error = proposal && state.held.get(proposal.errorId)?.mark;
-    if (proposal && error?.kind === 'error') marks.replace(error, withLink(error, proposal.toId));
+    const asking = questions.open
+      .flatMap((one) => state.held.get(one.markId)?.mark ?? [])
+      .sort((one, other) => one.atSeconds - other.atSeconds);
+    goTo(asking.find((mark) => mark.atSeconds > now + 0.02) ?? asking[0]);
+    if (asking.length === 0)
+      setSaid('Nothing is asked: no doubt is open, and every error has its consequence, or none is near.');
   };
   const markLull = (offCamera: boolean) => {
     if (!lull) return;
@@ -179,74 +207,6 @@ export function useReviewDesk({
     const mark = { kind: 'stoppage' as const, id: crypto.randomUUID(), atSeconds, endSeconds };
     marks.add(offCamera ? { ...mark, offCamera: true } : mark);
   };
-  const toggle = (wanted: Panel) => setPanel(panel === wanted ? 'ledger' : wanted);
-  const act = (command: ReviewCommand, key: string) => {
-    const actions: Record<ReviewCommand, () => void> = {
-      call: () => (moves.linkFrom ? link() : openCall('')),
-      'next-call': () => (drawing.open ? drawing.takeByKey(key) : nextCallAt(Number(key) - 1)),
-      play: () => (playhead.playing ? playhead.pause() : playhead.play()),
-      'frame-back': () => playhead.step(-1),
-      'frame-on': () => playhead.step(1),
-      'jump-back': () => playhead.jump(-5),
-      'jump-on': () => playhead.jump(5),
-      'mark-before': () => goTo(neighbour(-1)),
-      'mark-after': () => goTo(neighbour(1)),
-      slower: () => playhead.changeSpeed(-1),
-      faster: () => playhead.changeSpeed(1),
-      loop: playhead.toggleLoop,
-      edit: () =>
-        selected ? openCall(textOfMark(selected, names), selected) : setSaid('Choose a mark first, with ↑ and ↓.'),
-      delete: () => (drawing.open ? drawing.remove() : selected && marks.remove(selected)),
-      punished: () => replaceSelected(withNextPunishment),
-      stage: () => replaceSelected(withNextStage),
-      'end-here': () => replaceSelected((mark) => withEndAt(mark, playhead.now())),
-      'led-to': link,
-      undo: marks.undo,
-      redo: marks.redo,
-      commentary: () => setPanel('commentary'),
-      draw: drawing.toggle,
-      stopwatch: stopwatch.press,
-      answerer: () => replaceSelected(withNextAnswerer),
-      'turn-press': () => {
-        overtime.press();
-        if (overtime.rules) setPanel('overtime');
-      },
-      overtime: () => toggle('overtime'),
-      who: () => toggle('who'),
-      clocks: () => toggle('clocks'),
-      times: () => setSaid(face.turn()),
-      score: () =>
-        score ? toggle('score') : setSaid('This round is sparring without score. Its card can give it a rule set.'),
-      compare: () => router.push(`/compare?left=${round.id}&at=${playhead.now().toFixed(2)}`),
-      closer: () => setZoom((now) => zoomAt(now, 1.4)),
-      wider: () => setZoom((now) => zoomAt(now, 1 / 1.4)),
-      'skip-lulls': playhead.toggleSkipping,
-      'lull-look': () => lull && playhead.seek(lull.startSeconds - 1),
-      yes: () => (proposal ? confirmLink() : markLull(false)),
-      'next-question': nextQuestion,
-      'lull-unseen': () => markLull(true),
-      no: () => (proposal ? links.wave(proposal) : lull && lulls.wave(lull)),
-      'close-review': () => router.push(`/rounds/${round.id}/closing`),
-      find: () => router.push('/search'),
-      keys: () => setKeysOpen(true),
-      leave: () => {
-        moves.unlink();
-        drawing.close();
-        stopwatch.drop();
-        setSaid(undefined);
-        stills.draw(undefined);
-        marks.select(undefined);
-      },
-    };
-    actions[command]();
-  };
-  useKeyCommands(reviewKeys, act);
-
-  const seconds = usePlayheadTime(playhead, 0.5);
-  const currentId = useMemo(
-    () => [...reading.marks].reverse().find((mark) => mark.atSeconds <= seconds + 0.5)?.id,
-    [reading, seconds],
-  );
   const nextCallAt = (position: number) => {
     const next = calls.next[position];
     if (next) openCall(`${next.text} `);
@@ -256,26 +216,30 @@ export function useReviewDesk({
     stills.draw(undefined);
     setPanel('ledger');
   };
-  return {
-    ...{ round, span, names, ready, video, source, filmed, rate, zoom, setZoom, playhead },
-    ...{ marks, reading, tide, chains, outline, contradictions, likelySwap, score, overtime, drawing, stoppages },
-    ...{
-      lulls,
-      lull,
-      markLull,
-      links,
-      proposal,
-      confirmLink,
-      clocks,
-      shownClock,
-      stills,
-      face,
-      moves,
-      goTo,
-      neighbour,
-    },
-    ...{ commentary, accept, takeBack, index, calls, openCall, currentId, act },
-    ...{ panel, setPanel, toLedger, said, keysOpen, setKeysOpen },
+  const seconds = usePlayheadTime(playhead, 0.5);
+  const currentId = useMemo(
+    () => reading.marks.findLast((mark) => mark.atSeconds <= seconds + 0.5)?.id,
+    [reading, seconds],
+  );
+  furthest.current = Math.max(
+    furthest.current,
+    seconds - span.startSeconds,
+    ...reading.marks.slice(-1).map((mark) => mark.atSeconds - span.startSeconds),
+  );
+  // The first half minute of work says nothing about a pace.
+  const pace = spentSeconds >= 30 && furthest.current >= 20 ? spentSeconds / furthest.current : undefined;
+  const parts = {
+    ...{ round, ruleSet, second, address, span, names, ready, video, source, filmed, rate, zoom, setZoom, playhead },
+    ...{ marks, reading, tide, chains, contradictions, likelySwap, score, overtime, drawing, stopwatch, stoppages },
+    ...{ lulls, lull, markLull, questions, question, nextQuestion, clocks, shownClock, stills, face, moves, goTo },
+    ...{ commentary, accept, takeBack, index, calls, openCall, nextCallAt, currentId, filter, secondPass },
+    ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf, pace },
+    homework: first.homework,
   };
+  const commands = reviewCommands(parts, (path) => router.push(path));
+  const act = (command: ReviewCommand, key: string) => commands[command](key);
+  useKeyCommands(reviewKeys, act);
+  return { ...parts, act };
 }
 export type ReviewDesk = ReturnType<typeof useReviewDesk>;
+export type ReviewDeskParts = Omit<ReviewDesk, 'act'>;

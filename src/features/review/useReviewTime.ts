@@ -1,16 +1,19 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 
 const IDLE_AFTER_MS = 60_000;
 const TICK_MS = 1000;
 const SEND_AFTER_SECONDS = 30;
+const SHOW_EVERY_SECONDS = 10;
 
-/** Counts the seconds in which somebody is at the page (it is seen, and a key, pointer or playback moved within a minute) and sends them. */
-export function useReviewTime(roundId: string, isPlaying: () => boolean): void {
+/** Counts the seconds in which somebody is at the page (it is seen, and a key, pointer or playback moved within a minute) and sends them. Gives all that this coach spent on the round, `before` included. */
+export function useReviewTime(roundId: string, isPlaying: () => boolean, before: number): number {
+  const [spent, setSpent] = useState(before);
   useEffect(() => {
     let lastMoved = Date.now();
     let seconds = 0;
+    let whole = 0;
     const moved = () => {
       lastMoved = Date.now();
     };
@@ -23,7 +26,12 @@ export function useReviewTime(roundId: string, isPlaying: () => boolean): void {
     };
     const timer = setInterval(() => {
       if (isPlaying()) moved();
-      if (document.visibilityState === 'visible' && Date.now() - lastMoved < IDLE_AFTER_MS) seconds += TICK_MS / 1000;
+      if (document.visibilityState === 'visible' && Date.now() - lastMoved < IDLE_AFTER_MS) {
+        seconds += TICK_MS / 1000;
+        whole += TICK_MS / 1000;
+        // Shown in tenths of a minute per minute: no need to render with every second.
+        if (whole % SHOW_EVERY_SECONDS === 0) setSpent(before + whole);
+      }
       if (seconds >= SEND_AFTER_SECONDS) send();
     }, TICK_MS);
     const events = ['keydown', 'pointerdown', 'pointermove', 'wheel'] as const;
@@ -35,5 +43,6 @@ export function useReviewTime(roundId: string, isPlaying: () => boolean): void {
       window.removeEventListener('pagehide', send);
       send();
     };
-  }, [roundId, isPlaying]);
+  }, [roundId, isPlaying, before]);
+  return spent;
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useReducer, useState, useTransition } from 'react';
 import { styled } from 'styled-components';
@@ -58,6 +59,7 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
     <Page
       title={existing ? 'The round’s card' : 'A new round'}
       aside={footage ? `Cut out of ${footage.name}` : 'Marked without footage'}
+      actions={existing ? <Link href={`/rounds/${existing.id}/agreement`}>A second pair of eyes</Link> : undefined}
     >
       {problems.length > 0 ? (
         <Notice role="alert">

@@ -3,11 +3,17 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { RuleSet } from '@/core/scoring';
-import type { RuleSetsPage as Shelf } from '@/server/settings/loadRuleSets';
 import { Page, Quiet, Section, Stack, Table } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { RuleSetDialog } from './RuleSetDialog';
 import { ruleSetWords } from './ruleSetFields';
+
+export interface RuleSetsPageProps {
+  /** The academy's own, with how many rounds are judged by each. */
+  readonly own: readonly (RuleSet & { readonly version: number; readonly rounds: number })[];
+  /** Those that come with the product; they are copied, not changed. */
+  readonly given: readonly RuleSet[];
+}
 
 interface Edited {
   readonly ruleSet: RuleSet;
@@ -17,7 +23,7 @@ interface Edited {
 }
 
 /** The rules by which rounds are judged: those that come with the product, and the academy's own copies. */
-export function RuleSetsPage({ own, given }: Shelf) {
+export function RuleSetsPage({ own, given }: RuleSetsPageProps) {
   const router = useRouter();
   const [edited, setEdited] = useState<Edited>();
   const copy = (ruleSet: RuleSet) =>

@@ -70,17 +70,19 @@ export function Drawing({ drawing, tool, onStroke, onLabelAt, editing, placeOf =
     event.evt.stopPropagation();
     const here = at(event);
     if (!here) return;
-    if (tool === 'label') onLabelAt?.(here);
-    else if (tool === 'angle') {
+    if (tool === 'angle') {
       const [from, corner] = points;
       const angle = from && corner && angleStroke([from, corner, here], place.shown);
       setPoints(from && corner ? [] : [...points, here]);
       if (angle) onStroke?.(angle);
-    } else if (tool) setPoints([here]);
+    } else if (tool && tool !== 'label') setPoints([here]);
     else if (event.target === event.target.getStage()) editing?.onChoose(undefined);
   };
-  const finish = () => {
+  const finish = (event: Konva.KonvaEventObject<PointerEvent>) => {
     if (tool === 'angle') return;
+    // Only when the press is over: it would take the focus away from the words that are asked for.
+    const here = tool === 'label' ? at(event) : undefined;
+    if (here) return onLabelAt?.(here);
     const stroke = tool ? strokeOf(tool, points, place.shown) : undefined;
     setPoints([]);
     if (stroke) onStroke?.(stroke);

@@ -10,6 +10,7 @@ import { findRound } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { isUuid } from '../kernel/isUuid';
 import { applyChanges } from '../marks/applyChanges';
+import { placeOfRound } from '../marks/marksPlace';
 import type { WordOutcome } from './houseInput';
 
 /** Gives marks another concept of their kind, one stored change for each: what was marked without a name gets one. */
@@ -20,13 +21,13 @@ export async function nameMarks(markIds: readonly string[], conceptId: string): 
   let named = 0;
   for (const id of markIds.filter(isUuid)) {
     const stored = await findMark(pool(), id);
-    const round = stored && !stored.deleted ? await findRound(pool(), stored.roundId) : undefined;
+    const round = stored && !stored.deleted ? await findRound(pool(), stored.scopeId) : undefined;
     if (!stored || !round) continue;
     const markKind = stored.mark.kind === 'chance' ? 'attempt' : stored.mark.kind;
     if (markKind !== kind) continue;
     const mark = withConcept(stored.mark, conceptId);
     const change = { changeId: randomUUID(), mark, baseChangeId: stored.changeId, removed: false };
-    const [outcome] = await applyChanges(pool(), round, [change], coach.id);
+    const [outcome] = await applyChanges(pool(), placeOfRound(round), [change], coach.id);
     if (outcome?.status === 'stored') named += 1;
   }
   revalidatePath('/', 'layout');

@@ -1,18 +1,18 @@
 import { fail, type Result, succeed } from '@/core/kernel';
 import { pool } from '@/data/client';
-import { findRound } from '@/data/rounds/rounds';
-import { isUuid } from '../kernel/isUuid';
 import { applyChanges } from './applyChanges';
 import { type ChangeOutcome, changesInput } from './marksInput';
+import { findMarksPlace } from './marksPlace';
 
-/** Reads the body of a request for changes and applies it. */
+/** Reads the body of a request for changes and applies it; `secondReviewId` for those of a second review. */
 export async function receiveChanges(
   roundId: string,
   text: string,
   coachId: string,
+  secondReviewId: string | null = null,
 ): Promise<Result<ChangeOutcome[], { status: number; code: string }>> {
-  const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
-  if (!round) return fail({ status: 404, code: 'no-such-round' });
+  const place = await findMarksPlace(roundId, secondReviewId, coachId);
+  if (!place) return fail({ status: 404, code: 'no-such-round' });
   let body: unknown;
   try {
     body = JSON.parse(text);
@@ -21,5 +21,5 @@ export async function receiveChanges(
   }
   const input = changesInput.safeParse(body);
   if (!input.success) return fail({ status: 400, code: 'not-understood' });
-  return succeed(await applyChanges(pool(), round, input.data.changes, coachId));
+  return succeed(await applyChanges(pool(), place, input.data.changes, coachId));
 }

@@ -4,14 +4,18 @@ import type { RuleSet } from '@/core/scoring';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { findSignals } from '@/data/footage/signals';
-import { listMarks, type StoredMark } from '@/data/marks/marks';
+import { listMarks, type StoredMark, secondMarks } from '@/data/marks/marks';
+import { listSecondReviews, type SecondReview } from '@/data/reviews/secondReviews';
 import { listClocks, type StoredClock } from '@/data/rounds/clocks';
+import { findReviewSeconds } from '@/data/rounds/reviewTimes';
 import { findRound, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { type Looking, lookingOf } from '../footage/loadProgress';
 import { isUuid } from '../kernel/isUuid';
 import { withMerges } from '../language/loadHouse';
 import { type Language, loadLanguage } from '../language/loadLanguage';
+import { placeOfRound } from '../marks/marksPlace';
+import { type Homework, loadHomework } from '../reviews/loadHomework';
 import { ruleSetOf } from './ruleSetOf';
 
 export interface ReviewPage {
@@ -25,25 +29,40 @@ export interface ReviewPage {
   readonly language: Language;
   readonly reactionLeadSeconds: number;
   readonly weightUnit: 'kg' | 'lb';
+  readonly homework: readonly Homework[];
+  /** How long this coach was at the round so far. */
+  readonly spentSeconds: number;
+  /** The blind second review that the marks belong to. */
+  readonly second?: SecondReview;
 }
 
-export async function loadReview(roundId: string): Promise<ReviewPage | undefined> {
+/** What Review needs; with `second`, the marks of this coach's own second review instead of the round's. Undefined for what is not there, or is not theirs. */
+export async function loadReview(roundId: string, as: 'first' | 'second' = 'first'): Promise<ReviewPage | undefined> {
   const coach = await requireCoach();
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
   const language = await loadLanguage(pool(), round.id);
-  const [marks, clocks, signals, ruleSet] = await Promise.all([
-    listMarks(pool(), round.id),
+  const second =
+    as === 'second' ? (await listSecondReviews(pool(), round.id)).find((one) => one.coachId === coach.id) : undefined;
+  if (as === 'second' && !second) return undefined;
+  const place = second ? { scopeId: second.id, store: secondMarks } : placeOfRound(round);
+  const [marks, clocks, signals, ruleSet, homework, spentSeconds] = await Promise.all([
+    listMarks(pool(), place.scopeId, place.store),
     listClocks(pool(), round.id),
     footage && findSignals(pool(), footage.id),
     ruleSetOf(pool(), round.ruleSet),
+    loadHomework(pool(), round),
+    findReviewSeconds(pool(), round.id, coach.id),
   ]);
   return {
     clocks,
     lulls: signals ? findLulls({ perSecond: signals.motionPerSecond, values: signals.motion }, round) : [],
     round,
     ruleSet,
+    homework,
+    spentSeconds,
+    second,
     footage: footage && { id: footage.id, frameRate: footage.frameRate, looking: lookingOf(footage) },
     marks: marks.map((stored) => ({ ...stored, mark: withMerges(language.house, stored.mark) })),
     language,

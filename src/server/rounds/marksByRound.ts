@@ -11,7 +11,7 @@ export async function marksByRound(
   rounds: readonly { readonly id: string }[],
 ): Promise<ReadonlyMap<string, readonly Mark[]>> {
   const byRound = new Map<string, Mark[]>();
-  for (const { roundId, mark } of await listMarksOfRounds(
+  for (const { scopeId: roundId, mark } of await listMarksOfRounds(
     database,
     rounds.map((one) => one.id),
   )) {

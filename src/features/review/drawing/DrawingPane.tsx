@@ -16,7 +16,7 @@ import type { MarkDrawing } from './useMarkDrawing';
 const Drawing = dynamic(() => import('@/player/drawing/Drawing').then((module) => module.Drawing), { ssr: false });
 
 const Bar = styled.div`
-  position: absolute; left: 0; right: 0; bottom: 0; display: flex; flex-wrap: wrap; gap: ${space(1.5)}; align-items: center; padding: ${space(2)} ${space(3)}; background: ${color.ground};
+  position: absolute; left: 0; right: 0; top: 0; display: flex; flex-wrap: wrap; gap: ${space(1.5)}; align-items: center; padding: ${space(2)} ${space(3)}; background: ${color.ground};
   .hint { color: ${color.quiet}; font-size: ${size.small}; margin-left: ${space(2)}; flex: 1 1 160px; }
   kbd { font: inherit; color: ${color.quiet}; font-size: ${size.small}; }
   input { font-family: ${font.serif}; font-size: ${size.large}; background: ${color.raised}; color: ${color.ink}; border: 1px solid ${color.focus}; padding: ${space(1)} ${space(2)}; min-width: 220px; }

@@ -35,10 +35,10 @@ export function neededWords(needed: Needed, names: Names): string {
 /** How the overtime stands. */
 export function standingWords(reading: OvertimeReading, names: Names): string {
   if (reading.winner)
-    return `${names[reading.winner]} wins by ${reading.decidedBy === 'submission' ? 'submission' : `escape time, by ${secondsWords(reading.lead?.seconds ?? 0)}`}.`;
+    return `${names[reading.winner]} wins by ${reading.decidedBy === 'submission' ? 'submission' : `escape time, by ${(reading.lead?.seconds ?? 0).toFixed(1)} s`}.`;
   if (reading.undecided) return 'Level to the tenth: the event’s rules or the referee decide.';
   return reading.lead
-    ? `${names[reading.lead.athlete]} leads by ${secondsWords(reading.lead.seconds)}.`
+    ? `${names[reading.lead.athlete]} leads by ${reading.lead.seconds.toFixed(1)} s.`
     : 'Level so far.';
 }
 

@@ -1,8 +1,7 @@
 import type { Metadata } from 'next';
 import { NothingHere } from '@/features/account/NothingHere';
-import { ReviewPage } from '@/features/review/ReviewPage';
 import { loadReview } from '@/server/rounds/loadReview';
-import { HouseProvider } from '@/terms/HouseContext';
+import { ReviewRound } from './ReviewRound';
 
 export const metadata: Metadata = { title: 'Review' };
 
@@ -11,27 +10,7 @@ interface Address {
   readonly searchParams: Promise<{ at?: string; mark?: string }>;
 }
 
-export default async function ReviewRound({ params, searchParams }: Address) {
+export default async function Review({ params, searchParams }: Address) {
   const page = await loadReview((await params).roundId);
-  if (!page) return <NothingHere />;
-  const { at, mark } = await searchParams;
-  const seconds = Number(at);
-  return (
-    <HouseProvider house={page.language.house}>
-      <ReviewPage
-        round={page.round}
-        ruleSet={page.ruleSet}
-        footage={page.footage}
-        stored={page.marks.map(({ mark: stored, changeId }) => ({ mark: stored, changeId }))}
-        clocks={page.clocks}
-        lulls={page.lulls}
-        reactionLeadSeconds={page.reactionLeadSeconds}
-        unit={page.weightUnit}
-        firstSeconds={at && Number.isFinite(seconds) ? seconds : undefined}
-        firstMarkId={mark}
-        uses={page.language.uses}
-        habits={page.language.habits}
-      />
-    </HouseProvider>
-  );
+  return page ? <ReviewRound page={page} {...(await searchParams)} /> : <NothingHere />;
 }

@@ -30,6 +30,7 @@ function show(onSelect = vi.fn()) {
       timeOf={(at) => formatClock(at - 10)}
       names={{ a: 'Ana', b: 'Marek' }}
       selectedId="t"
+      chosenIds={new Set()}
       contradictions={doubts}
       damage={damage}
       onSelect={onSelect}

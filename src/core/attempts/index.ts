@@ -1,0 +1,2 @@
+export * from './backChances';
+export * from './chances';

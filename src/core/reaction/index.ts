@@ -1,0 +1,2 @@
+export * from './passive';
+export * from './reactions';

@@ -1,0 +1,98 @@
+'use client';
+
+import { memo } from 'react';
+import { styled } from 'styled-components';
+import type { Contradiction, Mark } from '@/core/round';
+import { useWordOf } from '@/terms/HouseContext';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import { MarkSign } from '../MarkSign';
+import { contradictionText, markWords, type Names } from '../reviewView';
+
+const Line = styled.li`
+  display: grid; grid-template-columns: 46px minmax(0, 1fr); cursor: pointer; padding-right: ${space(3)}; content-visibility: auto; contain-intrinsic-size: auto 26px;
+  .at { text-align: right; padding: 2px ${space(2)} 2px 0; color: ${color.quiet}; font-size: ${size.small}; border-right: 1px solid ${color.rule}; line-height: 22px; }
+  .matter { display: flex; gap: ${space(1.5)}; align-items: flex-start; padding: 2px 0 2px ${space(2)}; line-height: 22px; }
+  .matter svg { margin-top: 3px; }
+  .stem { border-left: 1px solid ${color.strongRule}; border-bottom: 1px solid ${color.strongRule}; width: 10px; height: 12px; flex: none; }
+  .who { color: ${color.quiet}; }
+  .who[data-athlete='a'] { color: ${color.focusText}; }
+  .who[data-athlete='b'] { color: ${color.other}; }
+  .how { color: ${color.quiet}; }
+  .how[data-harm] { color: ${color.harm}; }
+  .note { font-family: ${font.serif}; font-style: italic; color: ${color.quiet}; }
+  &[data-kind='position'] .what { font-family: ${font.serif}; font-size: 17px; }
+  &[data-now] .at { box-shadow: inset -3px 0 0 ${color.focus}; color: ${color.ink}; }
+  &[aria-selected='true'] { background: ${color.focusWash}; }
+  &[aria-selected='true'] .at { color: ${color.ink}; }
+  .doubt { grid-column: 2; padding: 0 0 ${space(1)} ${space(2)}; color: ${color.focusText}; font-size: ${size.small}; }
+  .cost { white-space: nowrap; }
+`;
+
+export interface LedgerLineProps {
+  readonly mark: Mark;
+  readonly depth: number;
+  readonly at: string;
+  readonly names: Names;
+  readonly selected: boolean;
+  /** The last mark at or before the moment that is looked at. */
+  readonly current: boolean;
+  readonly linking: boolean;
+  readonly doubts: readonly Contradiction[] | undefined;
+  /** What hangs from it cost; undefined for next to nothing. */
+  readonly cost: number | undefined;
+  /** `more` chooses it besides what is chosen already. */
+  readonly onSelect: (mark: Mark, more: boolean) => void;
+}
+
+/** One mark in the ledger. It renders anew only when something of its own changes, so that long ledgers stay quick. */
+export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
+  const { mark, depth, at, names, selected, current, linking, doubts, cost, onSelect } = props;
+  const wordOf = useWordOf();
+  const words = markWords(mark, names, wordOf);
+  return (
+    <Line
+      id={`mark-${mark.id}`}
+      role="option"
+      tabIndex={-1}
+      aria-selected={selected}
+      data-now={current || undefined}
+      data-kind={mark.kind}
+      data-mark={mark.kind}
+      onClick={(event) => onSelect(mark, event.shiftKey || event.ctrlKey || event.metaKey)}
+    >
+      <span className="at">{at}</span>
+      <span className="matter" style={{ paddingLeft: 8 + depth * 16 }}>
+        {depth > 0 ? <span className="stem" aria-hidden /> : null}
+        <MarkSign mark={mark} />
+        <span>
+          {words.who ? (
+            <span className="who" data-athlete={words.athlete}>
+              {words.who}{' '}
+            </span>
+          ) : null}
+          <span className="what">{mark.kind === 'position' && words.who ? `· ${words.what}` : words.what}</span>
+          {words.how ? (
+            <span className="how" data-harm={mark.kind === 'error' && mark.punished === 'yes' ? true : undefined}>
+              {' '}
+              · {words.how}
+            </span>
+          ) : null}
+          {cost !== undefined ? (
+            <span className="how cost" title="Points given away, plus better placement lost, per minute; 8 for a tap">
+              {' '}
+              · cost {cost.toFixed(1)}
+            </span>
+          ) : null}
+          {mark.kind !== 'note' && mark.note ? <span className="note"> — {mark.note}</span> : null}
+          {mark.drawing ? <span className="how"> · drawn on</span> : null}
+          {linking ? <strong> led to …</strong> : null}
+        </span>
+      </span>
+      {doubts?.map((one) => (
+        <span key={one.code} className="doubt">
+          ⚠ {words.who ?? ''} {contradictionText(one)}
+        </span>
+      ))}
+    </Line>
+  );
+});

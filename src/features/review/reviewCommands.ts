@@ -1,0 +1,112 @@
+import { zoomAt } from '@/player/zoom';
+import { textOfMark } from './CallLine';
+import {
+  copyForOther,
+  copyForOtherSide,
+  withEndAt,
+  withNextPunisher,
+  withNextPunishment,
+  withNextStage,
+  withNextTapCause,
+  withNextVerdict,
+  withQuestion,
+} from './markEdits';
+import type { ReviewCommand } from './reviewKeys';
+import type { Panel, ReviewDeskParts } from './useReviewDesk';
+import { withNextAnswerer } from './useStopwatch';
+
+/** What each command of Review does on the desk as it lies. */
+export function reviewCommands(
+  desk: ReviewDeskParts,
+  go: (path: string) => void,
+): Readonly<Record<ReviewCommand, (key: string) => void>> {
+  const { playhead, moves, marks, drawing, secondPass, lulls, lull, question, questions, names, setSaid } = desk;
+  const { goTo, neighbour, replaceSelected, selected } = moves;
+  const toggle = (wanted: Panel) => desk.setPanel(desk.panel === wanted ? 'ledger' : wanted);
+  return {
+    call: () => (moves.linkFrom ? moves.link() : desk.openCall('')),
+    'next-call': (key) => {
+      if (drawing.open) drawing.takeByKey(key);
+      else if (secondPass.on) secondPass.answer(Number(key));
+      else desk.nextCallAt(Number(key) - 1);
+    },
+    play: () => (playhead.playing ? playhead.pause() : playhead.play()),
+    'frame-back': () => playhead.step(-1),
+    'frame-on': () => playhead.step(1),
+    'jump-back': () => playhead.jump(-5),
+    'jump-on': () => playhead.jump(5),
+    'mark-before': () => goTo(neighbour(-1)),
+    'mark-after': () => (secondPass.on ? secondPass.skip() : goTo(neighbour(1))),
+    'choose-before': () => moves.chooseMore(neighbour(-1)),
+    'choose-after': () => moves.chooseMore(neighbour(1)),
+    slower: () => playhead.changeSpeed(-1),
+    faster: () => playhead.changeSpeed(1),
+    loop: playhead.toggleLoop,
+    edit: () =>
+      selected ? desk.openCall(textOfMark(selected, names), selected) : setSaid('Choose a mark first, with ↑ and ↓.'),
+    delete: () => (drawing.open ? drawing.remove() : moves.removeChosen()),
+    repeat: moves.repeatLast,
+    'for-other': () =>
+      moves.addCopy(copyForOther, 'This belongs to both athletes, or to none: there is nothing to copy to the other.'),
+    'other-side': () => moves.addCopy(copyForOtherSide, 'It says no left or right. E adds the side.'),
+    punished: () => replaceSelected(withNextPunishment),
+    punisher: () => replaceSelected(withNextPunisher),
+    stage: () => replaceSelected(withNextStage),
+    'tap-cause': () => replaceSelected(withNextTapCause),
+    verdict: () => replaceSelected(withNextVerdict),
+    ask: () => replaceSelected(withQuestion),
+    'end-here': () => replaceSelected((mark) => withEndAt(mark, playhead.now())),
+    'led-to': moves.link,
+    'to-cause': moves.toCause,
+    undo: marks.undo,
+    redo: marks.redo,
+    history: () => toggle('history'),
+    filter: () => desk.filter.setOpen(!desk.filter.open),
+    'second-pass': secondPass.toggle,
+    commentary: () => desk.setPanel('commentary'),
+    draw: drawing.toggle,
+    stopwatch: desk.stopwatch.press,
+    answerer: () => replaceSelected(withNextAnswerer),
+    'turn-press': () => {
+      desk.overtime.press();
+      if (desk.overtime.rules) desk.setPanel('overtime');
+    },
+    overtime: () =>
+      desk.overtime.rules
+        ? toggle('overtime')
+        : setSaid('This round has no overtime by escape time. Its card can give it a rule set that has.'),
+    causes: () => toggle('causes'),
+    figures: () => toggle('figures'),
+    who: () => toggle('who'),
+    clocks: () => toggle('clocks'),
+    times: () => setSaid(desk.face.turn()),
+    'tide-view': () => desk.setTideOf(desk.tideOf === 'a' ? 'b' : 'a'),
+    score: () =>
+      desk.score ? toggle('score') : setSaid('This round is sparring without score. Its card can give it a rule set.'),
+    compare: () => go(`/compare?left=${desk.round.id}&at=${playhead.now().toFixed(2)}`),
+    closer: () => desk.setZoom((now) => zoomAt(now, 1.4)),
+    wider: () => desk.setZoom((now) => zoomAt(now, 1 / 1.4)),
+    'skip-lulls': playhead.toggleSkipping,
+    'lull-look': () => lull && playhead.seek(lull.startSeconds - 1),
+    yes: () => (question ? questions.confirm(question) : desk.markLull(false)),
+    'next-question': desk.nextQuestion,
+    'lull-unseen': () => desk.markLull(true),
+    no: () => (question ? questions.wave(question) : lull && lulls.wave(lull)),
+    'close-review': () =>
+      desk.second
+        ? setSaid('A second review is not signed: “Done” above compares it.')
+        : go(`/rounds/${desk.round.id}/closing`),
+    find: () => go('/search'),
+    keys: () => desk.setKeysOpen(true),
+    leave: () => {
+      moves.unlink();
+      moves.unchoose();
+      drawing.close();
+      desk.stopwatch.drop();
+      if (secondPass.on) secondPass.toggle();
+      setSaid(undefined);
+      desk.stills.draw(undefined);
+      marks.select(undefined);
+    },
+  };
+}
