@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Mark } from '../round';
-import { errors, grips, positions, strengths, techniques, type Uniform } from '../vocabulary';
+import { belts, errors, grips, positions, strengths, techniques, type Uniform } from '../vocabulary';
 import {
   buildVocabularyIndex,
   type CallContext,
@@ -118,6 +118,21 @@ describe('every concept', () => {
     ]),
     ...errors.map((one) => ({ kind: 'error', errorId: one.id, athlete: 'b', punished: 'partly', ledTo: [] })),
     ...strengths.map((one) => ({ kind: 'strength', strengthId: one.id, athlete: 'b' })),
+    ...belts.map((belt) => ({
+      kind: 'error',
+      errorId: errors[0]!.id,
+      athlete: 'a',
+      punished: 'no',
+      punishedFrom: belt,
+      ledTo: [],
+    })),
+    { kind: 'error', errorId: errors[0]!.id, athlete: 'a', verdict: 'agreed', ledTo: [] },
+    { kind: 'measure', endSeconds: 51.4 },
+    { kind: 'measure', endSeconds: 50.85, athlete: 'b' },
+    { kind: 'turn', athlete: 'a', from: 'back' },
+    { kind: 'turn', athlete: 'b', from: 'arm', end: 'ran-out' },
+    { kind: 'turn', athlete: 'a', from: 'back', end: 'escaped', clockSeconds: 100.6, officialSeconds: 19 },
+    { kind: 'turn', athlete: 'b', from: 'back', end: 'tapped', officialTotals: { a: 83, b: 74.5 } },
   ];
 
   it('reads back as itself from its own phrase', () => {

@@ -11,6 +11,7 @@ declare module 'jstat' {
     poisson: Distribution;
     normal: Distribution;
     gammaln(x: number): number;
+    quantiles(values: readonly number[], at: readonly number[], alpha: number, beta: number): number[];
   };
   export default jstat;
 }

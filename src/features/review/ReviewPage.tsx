@@ -121,7 +121,7 @@ export function ReviewPage(props: ReviewPageProps) {
         contextAt={calls.contextAt}
         span={span}
         names={names}
-        nextCalls={calls.next}
+        nextCalls={desk.secondPass.on || desk.drawing.open ? [] : calls.next}
         onOpen={(text) => openCall(text)}
         onCommit={calls.commit}
         onClose={calls.close}

@@ -237,7 +237,11 @@ export function useReviewDesk({
     homework: first.homework,
   };
   const commands = reviewCommands(parts, (path) => router.push(path));
-  const act = (command: ReviewCommand, key: string) => commands[command](key);
+  const act = (command: ReviewCommand, key: string) => {
+    // What was said is answered by going on, but for what still runs.
+    if (!stopwatch.running && !moves.linkFrom) setSaid(undefined);
+    commands[command](key);
+  };
   useKeyCommands(reviewKeys, act);
   return { ...parts, act };
 }

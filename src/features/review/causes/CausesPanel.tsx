@@ -14,13 +14,13 @@ import { damageWords, type LatentDamage, listCauses, tidy } from './causesView';
 
 const Matter = styled.div`
   display: contents;
-  .causes > li { border-top: 1px solid ${color.rule}; padding: ${space(2.5)} 0; display: flex; flex-direction: column; gap: ${space(1)}; }
+  .causes > li { border-top: 1px solid ${color.rule}; padding: ${space(2)} 0; display: flex; flex-direction: column; gap: 2px; }
   .line { display: flex; gap: ${space(2)}; align-items: baseline; }
   .line .figure { margin-left: auto; font-family: ${font.serif}; font-size: ${size.large}; }
   .chain { padding-left: ${space(5)}; }
   .chain li { display: flex; gap: ${space(2)}; font-size: ${size.small}; padding: 1px 0; }
   .words { display: flex; align-items: center; gap: ${space(3)}; color: ${color.quiet}; font-size: ${size.small}; }
-  .words button { margin-left: auto; }
+  .words button { margin-left: auto; min-height: 22px; padding: 0; font-size: ${size.small}; }
 `;
 
 export interface CausesPanelProps {

@@ -122,7 +122,7 @@ function AthleteLines({
             <li>
               <span>At the back</span>
               <span>
-                {back.entries} times, {back.withHooks} with hooks, {back.kept} kept ten seconds, {back.finished}{' '}
+                {back.entries === 1 ? 'once' : `${back.entries} times`}, {back.withHooks} with hooks, {back.kept} kept ten seconds, {back.finished}{' '}
                 finished
               </span>
             </li>
@@ -131,7 +131,7 @@ function AthleteLines({
       ) : (
         <p>No attempt or missed chance is marked.</p>
       )}
-      <p>{reactionWords(answers, reactions.length)}.</p>
+      <p>Answers: {reactionWords(answers, reactions.length)}.</p>
       {passive.length > 0 ? (
         <ol className="plain" aria-label={`Waiting of ${names[athlete]}`}>
           {passive.map((one) => (

@@ -54,6 +54,6 @@ describe('the ledger', () => {
   it('hands over the mark that is pressed', async () => {
     const chosen = show();
     await userEvent.click(screen.getByText('Flat in half guard'));
-    expect(chosen).toHaveBeenCalledWith(marks[0]);
+    expect(chosen).toHaveBeenCalledWith(marks[0], false);
   });
 });

@@ -20,7 +20,7 @@ export function Questions({ desk }: { readonly desk: ReviewDesk }) {
   const { secondPass, question, lull } = desk;
   if (secondPass.on) return <SecondPassStrip desk={desk} />;
   if (question) return <MarkQuestion desk={desk} question={question} />;
-  return lull ? <LullQuestion desk={desk} lull={lull} /> : null;
+  return lull && !desk.filter.open ? <LullQuestion desk={desk} lull={lull} /> : null;
 }
 
 function MarkQuestion({ desk, question }: { readonly desk: ReviewDesk; readonly question: Question }) {
