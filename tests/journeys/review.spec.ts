@@ -176,6 +176,7 @@ test('two coaches who change the same mark are told, and nothing of either is lo
     await openReview(one, address);
     await expect(one.locator('[aria-selected="true"]')).toContainText('Triangle on, nothing happens');
   }
+  await page.context().setOffline(true);
   await other.keyboard.press('p');
   await expect(other.getByText('All kept')).toBeVisible();
   await expect
@@ -184,8 +185,10 @@ test('two coaches who change the same mark are told, and nothing of either is lo
         (await server.query('select version from mark where id = $1', [demoId('marek-samir', '8')])).rows[0].version,
     )
     .toBe(2);
+  // Without a network the two do not hear of each other in time.
   await page.keyboard.press('p');
   await page.keyboard.press('p');
+  await page.context().setOffline(false);
   const alert = page.getByRole('alert').filter({ hasText: 'changed this mark meanwhile' });
   await expect(alert).toContainText('Iris Kovar');
   await alert.getByRole('button', { name: 'Use mine' }).click();

@@ -33,6 +33,17 @@ describe('Cohen’s kappa (Cohen 1960)', () => {
     expect(expected).toBeCloseTo(0.5, 9);
     expect(kappa).toBeCloseTo(0.4, 9);
   });
+  it('is what a statistics package computes (scikit-learn 1.2.1, cohen_kappa_score, over 180 seconds)', () => {
+    const seconds = (runs: string) =>
+      runs.match(/\d+./g)!.flatMap((run) => Array(Number.parseInt(run, 10)).fill(run.at(-1)));
+    const one = seconds('14m11s20m16s18h17m9h11m57h7m');
+    const other = [
+      ...'msmgmmmmgmmmmgssssssssmhhmmgmmmmmmmmmsmmmmmmmsssssssmssssmgssghhshshshhmmhhhhghmmhmmmmmmmm',
+      ...'msshmmghhhghhhsmmmmhmmmmgmhhshmhhhhmhhhhhhhmhhhhhhhhhmhhhhhhhhhshhmhhhhhhhghhhhhhhhmmgmmmm',
+    ];
+    expect(one).toHaveLength(180);
+    expect(cohenKappa(one, other).kappa).toBeCloseTo(0.6835352815395581, 12);
+  });
   it('is 1 for perfect agreement, 0 for that of chance, and undefined for one category', () => {
     expect(table(10, 0, 0, 10).kappa).toBe(1);
     expect(table(25, 25, 25, 25).kappa).toBeCloseTo(0, 9);

@@ -122,8 +122,8 @@ function AthleteLines({
             <li>
               <span>At the back</span>
               <span>
-                {back.entries === 1 ? 'once' : `${back.entries} times`}, {back.withHooks} with hooks, {back.kept} kept ten seconds, {back.finished}{' '}
-                finished
+                {back.entries === 1 ? 'once' : `${back.entries} times`}, {back.withHooks} with hooks, {back.kept} kept
+                ten seconds, {back.finished} finished
               </span>
             </li>
           ) : null}

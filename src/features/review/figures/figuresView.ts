@@ -39,7 +39,10 @@ export function conversionWords({ conversion }: ChanceFigures): string | undefin
 }
 
 export function reactionWords(figures: ReactionFigures | undefined, count: number): string {
-  if (!figures) return count === 0 ? 'none marked' : `${count === 1 ? '1 answer' : `${count} answers`}: too few for figures, four are needed`;
+  if (!figures)
+    return count === 0
+      ? 'none marked'
+      : `${count === 1 ? '1 answer' : `${count} answers`}: too few for figures, four are needed`;
   const { medianSeconds, quartiles, slowRatio, passiveRatio } = figures;
   const percent = (ratio: number) => `${Math.round(ratio * 100)} %`;
   return `${figures.count}, half within ${medianSeconds.toFixed(1)} s (middle half ${quartiles[0].toFixed(1)}–${quartiles[1].toFixed(1)} s); slow ${percent(slowRatio)}, waited ${percent(passiveRatio)}`;
