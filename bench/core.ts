@@ -22,7 +22,7 @@ function draws(seed: number): () => number {
   };
 }
 
-function largeRound(count: number): Mark[] {
+export function largeRound(count: number): Mark[] {
   const draw = draws(11);
   const pick = <Item>(items: readonly Item[]): Item => items[Math.floor(draw() * items.length)]!;
   return Array.from({ length: count }, (_, index): Mark => {

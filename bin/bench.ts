@@ -4,6 +4,7 @@ import path from 'node:path';
 import { measureCore } from '../bench/core';
 import { measureFootage, measureUploads } from '../bench/footage';
 import { measureLanguage } from '../bench/language';
+import { measureLongRound } from '../bench/longRound';
 import { measurePages } from '../bench/pages';
 import { measureRanges } from '../bench/ranges';
 import { openServer } from '../tests/support/server';
@@ -39,6 +40,8 @@ export async function runBenchmarks(): Promise<void> {
     lines.push(...(await measureFootage(server, scratch)));
     say('pages and key presses in the browser …');
     lines.push(...(await measurePages(server.url)));
+    say('a round with 2,000 marks in Review …');
+    lines.push(...(await measureLongRound(server)));
   } finally {
     await server.close();
     rmSync(scratch, { recursive: true, force: true });

@@ -27,7 +27,8 @@ const indexMarks = (marks: readonly Mark[]): MarkById => new Map(marks.map((mark
 export const descendantIds = (marks: readonly Mark[], markId: string): ReadonlySet<string> =>
   descendantsIn(indexMarks(marks), markId);
 
-function descendantsIn(byId: MarkById, markId: string): ReadonlySet<string> {
+/** The same over marks that are indexed already. */
+export function descendantsIn(byId: MarkById, markId: string): ReadonlySet<string> {
   const seen = new Set<string>();
   const open = [markId];
   while (open.length > 0) {
@@ -89,7 +90,7 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
     .filter((mark) => !symptomIds.has(mark.id))
     .map((mark) => ({ mark, descendants: descendantsIn(byId, mark.id) }));
   const shares = sharePoints(firstCauses, byId);
-  const losses = shareTideLoss(firstCauses, byId, tide);
+  const losses = shareTideLoss(firstCauses, latestBelow(byId), tide);
   const damageByRoot = new Map(
     firstCauses.map(({ mark }) => {
       const { points, taps } = shares.get(mark.id)!;
@@ -127,8 +128,10 @@ function sharePoints(roots: readonly Root[], byId: ReadonlyMap<string, Mark>) {
   const shares = new Map(roots.map((root) => [root.mark.id, { points: 0, taps: 0 }]));
   const paid = new Map(roots.map((root) => [root, paidBelow(root, byId)]));
   const owners = new Map<string, Root[]>();
+  const priced = new Set([...byId.values()].filter(mayConcede).map((mark) => mark.id));
   for (const root of roots) {
     for (const id of root.descendants) {
+      if (!priced.has(id)) continue;
       const known = owners.get(id);
       if (known) known.push(root);
       else owners.set(id, [root]);
@@ -178,6 +181,10 @@ function isPaid(mark: Mark, paid: Paid): boolean {
   return points === 'back' && paid.backTakenSeconds[mark.holder] <= mark.atSeconds;
 }
 
+/** Whether a mark can be something given away at all: most are not, and need not be looked at for every first cause. */
+const mayConcede = (mark: Mark): boolean =>
+  mark.kind === 'position' ? mark.holder !== undefined : mark.kind === 'attempt' && isFinished(mark);
+
 const isFinished = (mark: AttemptMark): boolean => mark.stage === 'finished' && (mark.end ?? 'finished') === 'finished';
 
 function conceded(mark: Mark, loser: Athlete): { points: number; tap: number } {
@@ -210,28 +217,55 @@ interface LossWindow {
   readonly level: number;
 }
 
-function shareTideLoss(roots: readonly Root[], byId: MarkById, tide: Tide): ReadonlyMap<string, number> {
+/** For each error with consequences the moment of its last one, near or far. Safe on circles. */
+function latestBelow(byId: MarkById): ReadonlyMap<string, number> {
+  const latest = new Map<string, number>();
+  const visit = (mark: ErrorMark): number => {
+    const known = latest.get(mark.id);
+    if (known !== undefined) return known;
+    latest.set(mark.id, mark.atSeconds);
+    let last = mark.atSeconds;
+    for (const id of mark.ledTo) {
+      const below = byId.get(id);
+      if (below) last = Math.max(last, below.kind === 'error' ? visit(below) : below.atSeconds);
+    }
+    latest.set(mark.id, last);
+    return last;
+  };
+  // From the last mark backwards, so that what lies below is known already and nothing goes deep.
+  for (const mark of [...byId.values()].reverse()) if (mark.kind === 'error') visit(mark);
+  return latest;
+}
+
+function shareTideLoss(
+  roots: readonly Root[],
+  latest: ReadonlyMap<string, number>,
+  tide: Tide,
+): ReadonlyMap<string, number> {
   const loss = new Map(roots.map((root) => [root.mark.id, 0]));
   for (const athlete of ['a', 'b'] as const) {
     const windows = roots.flatMap((root) => {
-      const window = root.mark.athlete === athlete ? lossWindow(root, byId, tide) : undefined;
+      const window = root.mark.athlete === athlete ? lossWindow(root, latest, tide) : undefined;
       return window && window.to > window.from ? [window] : [];
     });
     const pieces = cutPieces(windows, tide, athlete);
-    for (const window of windows) {
-      let area = 0;
-      for (
-        let index = firstAtOrAfter(pieces, window.from);
-        index < pieces.length && pieces[index]!.from < window.to;
-        index += 1
-      ) {
-        const piece = pieces[index]!;
-        area += (Math.max(0, window.level - piece.value) * piece.liveSeconds) / piece.shared;
-      }
-      loss.set(window.root.mark.id, area / 60);
+    const sums = new Map<number, Float64Array>();
+    for (const { root, from, to, level } of windows) {
+      const below = sums.get(level) ?? lossUpTo(pieces, level);
+      sums.set(level, below);
+      const area = below[firstAtOrAfter(pieces, to)]! - below[firstAtOrAfter(pieces, from)]!;
+      loss.set(root.mark.id, area / 60);
     }
   }
   return loss;
+}
+
+/** What an athlete who stood at `level` lost up to each piece: windows of one level, and there are few levels, need one pass together. */
+function lossUpTo(pieces: readonly Piece[], level: number): Float64Array {
+  const sums = new Float64Array(pieces.length + 1);
+  for (const [index, piece] of pieces.entries())
+    sums[index + 1] = sums[index]! + (Math.max(0, level - piece.value) * piece.liveSeconds) / piece.shared;
+  return sums;
 }
 
 interface Piece {
@@ -280,15 +314,14 @@ function firstAtOrAfter(pieces: readonly Piece[], seconds: number): number {
 
 const seenBy = (athlete: Athlete, value: number): number => (athlete === 'a' ? value : -value);
 
-function lossWindow(root: Root, byId: MarkById, tide: Tide): LossWindow | undefined {
+function lossWindow(root: Root, latest: ReadonlyMap<string, number>, tide: Tide): LossWindow | undefined {
   if (root.descendants.size === 0) return undefined;
   const { athlete, atSeconds } = root.mark;
   const { steps } = tide;
   let before = lastStepBefore(steps, atSeconds);
   while (before >= 0 && !steps[before]!.live) before -= 1;
   const level = seenBy(athlete, steps[before]?.value ?? 0);
-  let last = atSeconds;
-  for (const id of root.descendants) last = Math.max(last, byId.get(id)?.atSeconds ?? atSeconds);
+  const last = latest.get(root.mark.id) ?? atSeconds;
   let back = Math.max(0, lastStepBefore(steps, last));
   while (
     back < steps.length &&

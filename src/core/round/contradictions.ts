@@ -85,16 +85,22 @@ function findPositionClash(marks: readonly Mark[], index: number): string | unde
   return mark.holder && before.holder && mark.holder !== before.holder ? before.id : undefined;
 }
 
+/** Something that happens while play goes on; remarks and judgements may come later. */
+const isPlay = (mark: Mark): boolean =>
+  mark.kind === 'position' ||
+  mark.kind === 'attempt' ||
+  mark.kind === 'grip' ||
+  mark.kind === 'chance' ||
+  mark.kind === 'stoppage';
+
 function findPlayAfterFinish(marks: readonly Mark[], index: number): string | undefined {
   const mark = marks[index]!;
   if (mark.kind !== 'attempt' || mark.stage !== 'finished' || (mark.end ?? 'finished') !== 'finished') return undefined;
   if (findTechnique(mark.techniqueId)?.class !== 'submissions') return undefined;
   const finishedAt = mark.endSeconds ?? mark.atSeconds;
-  const next = marks
-    .slice(index + 1)
-    .find(
-      (one) => one.kind !== 'note' && one.kind !== 'error' && one.kind !== 'strength' && one.atSeconds > finishedAt,
-    );
+  let at = index + 1;
+  while (at < marks.length && !(isPlay(marks[at]!) && marks[at]!.atSeconds > finishedAt)) at += 1;
+  const next = marks[at];
   if (!next || next.kind === 'stoppage') return undefined;
   const restarts = next.kind === 'position' && findPosition(next.positionId)?.family === 'standing';
   return restarts ? undefined : next.id;

@@ -1,6 +1,6 @@
 import { liveSecondsBetween, liveSpans } from '../clock';
 import { type CatalogueError, findError, findPosition, findTechnique } from '../vocabulary';
-import { checkLink } from './chains';
+import { descendantsIn } from './chains';
 import { conceptIdOf, countsAsError, type ErrorMark, type Mark, opponentOf } from './mark';
 import type { RoundReading } from './readRound';
 
@@ -26,17 +26,20 @@ export function proposeLinks(reading: RoundReading): LinkProposal[] {
     mark.kind === 'stoppage' ? [{ startSeconds: mark.atSeconds, endSeconds: mark.endSeconds }] : [],
   );
   const live = liveSpans(round, stoppages);
+  const liveAt = marks.map((mark) => liveSecondsBetween(live, round.startSeconds, mark.atSeconds));
+  const byId = new Map(marks.map((mark) => [mark.id, mark]));
   return marks.flatMap((error, index): LinkProposal[] => {
     if (error.kind !== 'error' || !countsAsError(error) || error.ledTo.length > 0) return [];
     const entry = findError(error.errorId);
     if (!entry) return [];
     let best: LinkProposal | undefined;
-    for (const mark of marks.slice(index + 1)) {
+    for (let at = index + 1; at < marks.length; at += 1) {
+      const mark = marks[at]!;
       if (mark.atSeconds - error.atSeconds > CONSEQUENCE_SECONDS * 4) break;
-      const seconds = liveSecondsBetween(live, error.atSeconds, mark.atSeconds);
+      const seconds = liveAt[at]! - liveAt[index]!;
       if (seconds > CONSEQUENCE_SECONDS) break;
       const fit = fitOf(error, entry, mark);
-      if (fit === 0 || !checkLink(marks, error.id, mark.id).ok) continue;
+      if (fit === 0 || leadsBack(byId, mark, error.id)) continue;
       const likelihood = fit - seconds / 15 + (isUnbroken(reading, error, mark) ? 1 : 0);
       if (likelihood >= LEAST_LIKELIHOOD && likelihood > (best?.likelihood ?? 0))
         best = { errorId: error.id, toId: mark.id, likelihood };
@@ -44,6 +47,10 @@ export function proposeLinks(reading: RoundReading): LinkProposal[] {
     return best ? [best] : [];
   });
 }
+
+/** Whether a mark already leads to the error, so that a link would close a circle. Only errors lead anywhere. */
+const leadsBack = (byId: ReadonlyMap<string, Mark>, mark: Mark, errorId: string): boolean =>
+  mark.kind === 'error' && mark.ledTo.length > 0 && descendantsIn(byId, mark.id).has(errorId);
 
 /** 3 for a usual consequence, 1 for one that fits by position, 0 for what cannot come of it. */
 function fitOf(error: ErrorMark, entry: CatalogueError, mark: Mark): number {

@@ -173,7 +173,7 @@ const TideSurface = memo(function TideSurface({
 const postHeight = { entry: 10, control: 18, locked: 27, finished: 40 } as const;
 
 /** Errors notch the waterline from below, strengths rise on it, attempts stand as posts as high as their stage. */
-function WaterMark({
+const WaterMark = memo(function WaterMark({
   mark,
   x,
   middle,
@@ -236,7 +236,7 @@ function WaterMark({
     default:
       return selected ? ring : null;
   }
-}
+});
 
 function Needle({
   playhead,

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { buildVocabularyIndex, type CallHabits } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
-import { type Circumstances, findLikelySwap, type Mark, type Still } from '@/core/round';
+import type { Circumstances, Mark, Still } from '@/core/round';
 import type { RuleSet } from '@/core/scoring';
 import type { Uniform } from '@/core/vocabulary';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
@@ -36,6 +36,7 @@ import { useReviewTime } from './useReviewTime';
 import { useRoundReading } from './useRoundReading';
 import { useSecondPass } from './useSecondPass';
 import { useStopwatch } from './useStopwatch';
+import { useLikelySwap } from './who/useLikelySwap';
 import { useStills } from './who/useStills';
 
 export interface ReviewPageProps {
@@ -105,9 +106,9 @@ export function useReviewDesk({
   const address = useMemo(() => addressOf(round.id, second?.id), [round.id, second]);
   const marks = useMarks(address, stored);
   const { state } = marks;
-  const { reading, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
+  const { reading, settled, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
   const { restrictions } = round.circumstances;
-  const asked = { roundId: address.scopeId, reading, contradictions, restrictions, theme: round.theme };
+  const asked = { roundId: address.scopeId, reading: settled, contradictions, restrictions, theme: round.theme };
   const questions = useQuestions(asked, marks);
   const lulls = useLulls(round.id, first.lulls, reading.marks);
   const filmed = source.address !== undefined;
@@ -141,16 +142,13 @@ export function useReviewDesk({
   );
   const commentary = useCommentary(commentaryRound, index, reading.marks);
   const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
-  const score = useScore(reading, ruleSet, round.plannedSeconds);
+  const score = useScore(settled, ruleSet, round.plannedSeconds);
   const overtime = useOvertime(marks, reading, ruleSet?.overtime, playhead, setSaid);
   const drawing = useMarkDrawing(marks, reading, selected, playhead, setSaid);
   const stopwatch = useStopwatch(marks, playhead, setSaid);
   const secondPass = useSecondPass(marks, reading, moves, playhead, setSaid);
   const face = useTimeFace(clocks.clocks, stoppages, span);
-  const likelySwap = useMemo(
-    () => (contradictions.length > 0 ? findLikelySwap(span, reading.marks) : undefined),
-    [contradictions, span, reading],
-  );
+  const likelySwap = useLikelySwap(settled, contradictions);
   const calls = useCalls({
     ...{ round, span, names, reading, playhead, marks, habits, index, reactionLeadSeconds },
     onMade: (place) => {

@@ -1,17 +1,28 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import type { Span } from '@/core/clock';
 import { listContradictions, outlineMarks, readChains, readRound, tideOf } from '@/core/round';
 import type { HeldMark } from './reviewReducer';
 
-/** Everything that the marks say, computed anew when they change. */
+/**
+ * Everything that the marks say, computed anew when they change. The marks themselves are there at once; what follows from them (`settled` and all beside it)
+ * comes a moment later, so that a key press shows its mark without waiting for it.
+ */
 export function useRoundReading(held: ReadonlyMap<string, HeldMark>, span: Span) {
-  return useMemo(() => {
-    const marks = [...held.values()].map((one) => one.mark);
-    const reading = readRound(span, marks);
-    const tide = tideOf(reading);
-    const chains = readChains(reading, tide);
-    return { reading, tide, chains, outline: outlineMarks(reading.marks), contradictions: listContradictions(reading) };
-  }, [held, span]);
+  const reading = useMemo(
+    () =>
+      readRound(
+        span,
+        [...held.values()].map((one) => one.mark),
+      ),
+    [held, span],
+  );
+  const outline = useMemo(() => outlineMarks(reading.marks), [reading]);
+  const settled = useDeferredValue(reading);
+  const said = useMemo(() => {
+    const tide = tideOf(settled);
+    return { tide, chains: readChains(settled, tide), contradictions: listContradictions(settled) };
+  }, [settled]);
+  return { reading, outline, settled, ...said };
 }

@@ -73,9 +73,11 @@ export function useSecondPass(
         : attemptEnds.map((one) => endLabels[one]),
     toggle: () => {
       if (on) return setOn(false);
+      const first = open[0] && markOf(open[0].markId);
+      if (!first) return say('Every error and every attempt is judged.');
       setOn(true);
       say(undefined);
-      next();
+      lookAt(first);
     },
     skip: () => next(moves.selected?.id),
     answer: (number: number) => {

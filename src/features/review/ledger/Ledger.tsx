@@ -1,6 +1,7 @@
 'use client';
 
-import { memo, useCallback, useEffect, useMemo, useRef } from 'react';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { memo, type ReactNode, type RefObject, useCallback, useEffect, useMemo, useRef } from 'react';
 import { styled } from 'styled-components';
 import type { Contradiction, Damage, Mark } from '@/core/round';
 import { space } from '@/ui/tokens/tokens';
@@ -12,6 +13,9 @@ const List = styled.ol`
 `;
 /** Damage below this is not worth a word. */
 const LEAST_COST = 0.5;
+/** From this many marks on only the lines in sight are laid out. */
+const LONG_LEDGER = 300;
+const LINE_PIXELS = 26;
 
 export interface LedgerProps {
   readonly outline: readonly { readonly mark: Mark; readonly depth: number }[];
@@ -32,42 +36,96 @@ export interface LedgerProps {
 /** The marks of the round as an outline under their first causes. */
 export const Ledger = memo(function Ledger(props: LedgerProps) {
   const { outline, timeOf, names, selectedId, chosenIds, currentId, linkingFromId, contradictions, damage } = props;
-  const list = useRef<HTMLOListElement>(null);
   const latest = useRef(props.onSelect);
   latest.current = props.onSelect;
   const select = useCallback((mark: Mark, more: boolean) => latest.current(mark, more), []);
-  const doubts = useMemo(() => {
-    const byMark = new Map<string, Contradiction[]>();
-    for (const one of contradictions) {
-      const [id] = one.markIds;
-      if (id) byMark.set(id, [...(byMark.get(id) ?? []), one]);
-    }
-    return byMark;
-  }, [contradictions]);
+  const doubts = useMemo(() => doubtsByMark(contradictions), [contradictions]);
+  const lineAt = (index: number, place?: LinePlace): ReactNode => {
+    const { mark, depth } = outline[index]!;
+    const cost = damage.get(mark.id)?.total ?? 0;
+    return (
+      <LedgerLine
+        key={mark.id}
+        {...{ mark, depth, names, place }}
+        at={timeOf(mark.atSeconds)}
+        selected={mark.id === selectedId || chosenIds.has(mark.id)}
+        current={mark.id === currentId}
+        linking={mark.id === linkingFromId}
+        doubts={doubts.get(mark.id)}
+        cost={cost >= LEAST_COST ? cost : undefined}
+        onSelect={select}
+      />
+    );
+  };
+  const shownIndex = useMemo(() => {
+    const id = currentId ?? selectedId;
+    return outline.findIndex(({ mark }) => mark.id === id);
+  }, [outline, currentId, selectedId]);
+  const Lines = outline.length > LONG_LEDGER ? LongLines : ShortLines;
+  return <Lines count={outline.length} shownIndex={shownIndex} selectedId={selectedId} lineAt={lineAt} />;
+});
+
+interface LinesProps {
+  readonly count: number;
+  readonly shownIndex: number;
+  readonly selectedId: string | undefined;
+  readonly lineAt: (index: number, place?: LinePlace) => ReactNode;
+}
+/** Where a line of a long ledger lies, and how it tells its height. */
+export interface LinePlace {
+  readonly index: number;
+  readonly of: number;
+  readonly top: number;
+  readonly measure: (element: Element | null) => void;
+}
+
+const listNames = { role: 'listbox', 'aria-label': 'Marks of the round', 'aria-multiselectable': true } as const;
+
+function ShortLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {
+  const list = useRef<HTMLOListElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
   useEffect(() => {
-    const shown = list.current?.querySelector(`[id="mark-${currentId ?? selectedId}"]`);
     // Newer browsers answer with a promise, which must not become the effect's clean-up.
-    void shown?.scrollIntoView?.({ block: 'nearest' });
-  }, [selectedId, currentId, outline.length]);
+    void list.current?.children[shownIndex]?.scrollIntoView?.({ block: 'nearest' });
+  }, [shownIndex, selectedId, count]);
   return (
-    <List ref={list} role="listbox" aria-label="Marks of the round" aria-multiselectable>
-      {outline.map(({ mark, depth }) => {
-        const cost = damage.get(mark.id)?.total ?? 0;
-        return (
-          <LedgerLine
-            key={mark.id}
-            {...{ mark, depth, names }}
-            at={timeOf(mark.atSeconds)}
-            selected={mark.id === selectedId || chosenIds.has(mark.id)}
-            current={mark.id === currentId}
-            linking={mark.id === linkingFromId}
-            doubts={doubts.get(mark.id)}
-            cost={cost >= LEAST_COST ? cost : undefined}
-            onSelect={select}
-          />
-        );
-      })}
+    <List ref={list} {...listNames}>
+      {Array.from({ length: count }, (_, index) => lineAt(index))}
     </List>
   );
-});
+}
+
+function LongLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {
+  const list = useRef<HTMLOListElement>(null);
+  const lines = useVirtualizer({
+    count,
+    getScrollElement: () => (list as RefObject<HTMLOListElement>).current,
+    estimateSize: () => LINE_PIXELS,
+    overscan: 12,
+    initialRect: { width: 460, height: 600 },
+  });
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
+  useEffect(() => {
+    if (shownIndex >= 0) lines.scrollToIndex(shownIndex, { align: 'auto' });
+  }, [shownIndex, selectedId, count]);
+  return (
+    <List ref={list} {...listNames} data-marks={count}>
+      <li role="presentation" style={{ height: lines.getTotalSize(), position: 'relative' }}>
+        <ol role="presentation" style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+          {lines
+            .getVirtualItems()
+            .map(({ index, start }) => lineAt(index, { index, of: count, top: start, measure: lines.measureElement }))}
+        </ol>
+      </li>
+    </List>
+  );
+}
+
+function doubtsByMark(contradictions: readonly Contradiction[]): ReadonlyMap<string, readonly Contradiction[]> {
+  const byMark = new Map<string, Contradiction[]>();
+  for (const one of contradictions) {
+    const [id] = one.markIds;
+    if (id) byMark.set(id, [...(byMark.get(id) ?? []), one]);
+  }
+  return byMark;
+}

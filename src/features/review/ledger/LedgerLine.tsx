@@ -7,6 +7,7 @@ import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { MarkSign } from '../MarkSign';
 import { contradictionText, markWords, type Names } from '../reviewView';
+import type { LinePlace } from './Ledger';
 
 const Line = styled.li`
   display: grid; grid-template-columns: 46px minmax(0, 1fr); cursor: pointer; padding-right: ${space(3)}; content-visibility: auto; contain-intrinsic-size: auto 26px;
@@ -41,17 +42,23 @@ export interface LedgerLineProps {
   /** What hangs from it cost; undefined for next to nothing. */
   readonly cost: number | undefined;
   /** `more` chooses it besides what is chosen already. */
+  /** In a long ledger, where the line lies. */
+  readonly place?: LinePlace;
   readonly onSelect: (mark: Mark, more: boolean) => void;
 }
 
 /** One mark in the ledger. It renders anew only when something of its own changes, so that long ledgers stay quick. */
 export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
-  const { mark, depth, at, names, selected, current, linking, doubts, cost, onSelect } = props;
+  const { mark, depth, at, names, selected, current, linking, doubts, cost, place, onSelect } = props;
   const wordOf = useWordOf();
   const words = markWords(mark, names, wordOf);
   return (
     <Line
-      id={`mark-${mark.id}`}
+      ref={place?.measure}
+      data-index={place?.index}
+      aria-posinset={place && place.index + 1}
+      aria-setsize={place?.of}
+      style={place && { position: 'absolute', top: 0, left: 0, right: 0, transform: `translateY(${place.top}px)` }}
       role="option"
       tabIndex={-1}
       aria-selected={selected}
@@ -95,4 +102,16 @@ export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
       ))}
     </Line>
   );
-});
+}, samePlaces);
+
+/** A place is made anew with each scroll: it is the same when the line stays where it was. */
+function samePlaces(before: LedgerLineProps, after: LedgerLineProps): boolean {
+  const keys = Object.keys({ ...before, ...after }) as (keyof LedgerLineProps)[];
+  return keys.every((key) =>
+    key === 'place'
+      ? before.place?.top === after.place?.top &&
+        before.place?.of === after.place?.of &&
+        before.place?.index === after.place?.index
+      : Object.is(before[key], after[key]),
+  );
+}
