@@ -4,3 +4,4 @@ export * from './overtimeRecord';
 export * from './ruleSets';
 export * from './rules';
 export * from './scoreRound';
+export * from './whatIsAsked';

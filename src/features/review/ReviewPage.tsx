@@ -77,7 +77,9 @@ export function ReviewPage(props: ReviewPageProps) {
                 reading={score.reading}
                 names={names}
                 playhead={playhead}
-                endSeconds={span.endSeconds}
+                rules={score.rules}
+                startSeconds={span.startSeconds}
+                plannedSeconds={score.plannedSeconds}
                 onOpen={() => setPanel('score')}
               />
             ) : null}

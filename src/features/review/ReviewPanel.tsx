@@ -26,7 +26,9 @@ export function ReviewPanel({ desk }: { readonly desk: ReviewDesk }) {
       return <Clocks desk={desk} />;
     case 'score':
       if (!desk.score) break;
-      return <ScorePanel {...desk.score} {...{ names, startSeconds }} onLook={playhead.seek} onLeave={toLedger} />;
+      return (
+        <ScorePanel {...desk.score} {...{ names, startSeconds, playhead }} onLook={playhead.seek} onLeave={toLedger} />
+      );
     case 'overtime':
       if (!desk.overtime.rules) break;
       return (

@@ -2,12 +2,28 @@
 
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
-import type { BoardDifference, ScoreReading } from '@/core/scoring';
-import { winnerOf } from '@/core/scoring';
+import {
+  type BoardDifference,
+  type PointsRules,
+  type ScoreReading,
+  scoreAt,
+  whatIsAsked,
+  winnerOf,
+} from '@/core/scoring';
+import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
 import { SidePanel } from '../SidePanel';
-import { differenceWords, givenWords, holdWords, lostWords, outcomeWords, tallyWords, whatWords } from './scoreView';
+import {
+  askedWords,
+  differenceWords,
+  givenWords,
+  holdWords,
+  lostWords,
+  outcomeWords,
+  tallyWords,
+  whatWords,
+} from './scoreView';
 
 const Matter = styled.div`
   display: contents;
@@ -23,6 +39,9 @@ export interface ScorePanelProps {
   readonly reading: ScoreReading;
   readonly differences: readonly BoardDifference[];
   readonly hasBoard: boolean;
+  readonly rules: PointsRules;
+  readonly plannedSeconds: number;
+  readonly playhead: Playhead;
   readonly names: Names;
   readonly startSeconds: number;
   readonly onLook: (seconds: number) => void;
@@ -49,6 +68,7 @@ export function ScorePanel(props: ScorePanelProps) {
           </span>
           <small>{outcomeWords(reading, winnerOf(reading), names)}</small>
         </div>
+        <AskedNow {...props} />
         {reading.events.length > 0 ? (
           <ol aria-label="What scored">
             {reading.events.map((event) => (
@@ -104,4 +124,11 @@ export function ScorePanel(props: ScorePanelProps) {
       </Matter>
     </SidePanel>
   );
+}
+
+/** What the score and the clock ask for at the moment that is looked at. */
+function AskedNow({ reading, rules, plannedSeconds, playhead, startSeconds, names }: ScorePanelProps) {
+  const seconds = usePlayheadTime(playhead, 1);
+  const asked = whatIsAsked(scoreAt(reading, seconds), rules, seconds - startSeconds, plannedSeconds);
+  return <p>Here: {askedWords(asked, names)}</p>;
 }

@@ -1,11 +1,11 @@
 'use client';
 
 import { styled } from 'styled-components';
-import { type ScoreReading, scoreAt } from '@/core/scoring';
+import { type PointsRules, type ScoreReading, scoreAt, whatIsAsked } from '@/core/scoring';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
-import { askedWords, tallyWords } from './scoreView';
+import { tallyWords, urgentWords } from './scoreView';
 
 const Strip = styled.button`
   position: absolute; left: 50%; top: ${space(2)}; transform: translateX(-50%); display: flex; gap: ${space(4)}; align-items: baseline; border: 0; cursor: pointer;
@@ -20,18 +20,22 @@ export function ScoreStrip({
   reading,
   names,
   playhead,
-  endSeconds,
+  rules,
+  startSeconds,
+  plannedSeconds,
   onOpen,
 }: {
   readonly reading: ScoreReading;
   readonly names: Names;
   readonly playhead: Playhead;
-  readonly endSeconds: number;
+  readonly rules: PointsRules;
+  readonly startSeconds: number;
+  readonly plannedSeconds: number;
   readonly onOpen: () => void;
 }) {
   const seconds = usePlayheadTime(playhead, 0.2);
   const { a, b } = scoreAt(reading, seconds);
-  const asked = askedWords(a.points - b.points || a.advantages - b.advantages, endSeconds - seconds, names);
+  const asked = urgentWords(whatIsAsked({ a, b }, rules, seconds - startSeconds, plannedSeconds), names);
   return (
     <Strip type="button" onClick={onOpen} title="The score, opened (B)" tabIndex={-1}>
       <span data-athlete="a">

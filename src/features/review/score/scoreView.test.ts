@@ -1,6 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import type { ScoreEvent, ScoreReading } from '@/core/scoring';
-import { askedWords, differenceWords, givenWords, holdWords, lostWords, outcomeWords, tallyWords } from './scoreView';
+import { findRuleSet, type ScoreEvent, type ScoreReading, whatIsAsked } from '@/core/scoring';
+import {
+  askedWords,
+  differenceWords,
+  givenWords,
+  holdWords,
+  lostWords,
+  outcomeWords,
+  tallyWords,
+  urgentWords,
+} from './scoreView';
 
 const names = { a: 'Ana', b: 'Marek' };
 const event: ScoreEvent = {
@@ -45,9 +54,21 @@ describe('the score in words', () => {
     expect(outcomeWords(reading, undefined, names)).toContain('the referee would decide');
     expect(outcomeWords(reading, 'b', names)).toBe('Marek ahead');
     expect(outcomeWords({ ...reading, disqualified: 'a' }, 'b', names)).toContain('Ana disqualified');
-    expect(askedWords(2, 60, names)).toBe('1:00 left: Ana may hold without stalling, Marek has to risk.');
-    expect(askedWords(-2, 60, names)).toContain('Marek may hold');
-    expect(askedWords(2, 200, names)).toBeUndefined();
-    expect(askedWords(0, 30, names)).toBeUndefined();
+    const rules = findRuleSet('points-gi')!.points!;
+    const asked = (points: number, elapsed: number) =>
+      whatIsAsked({ a: { ...tally, points }, b: tally }, rules, elapsed, 300);
+    expect(askedWords(asked(2, 240), names)).toBe(
+      '1:00 left: Ana may hold without stalling, Marek has to risk; for Marek guard pass or anything above turns it, knee on belly or sweep or takedown levels it.',
+    );
+    expect(askedWords(asked(3, 100), names)).toContain('3:20 left: Ana leads by 3; for Marek');
+    expect(askedWords(asked(3, 100), names)).toContain('turns it, guard pass levels it');
+    expect(askedWords(asked(9, 100), names)).toContain('no single action is enough');
+    expect(askedWords(asked(2, 298), names)).toContain('only a submission helps');
+    expect(askedWords(asked(0, 280), names)).toBe('0:20 left, level: the next thing that scores may decide.');
+    expect(askedWords(asked(0, 300), names)).toBe('Time.');
+    const late = findRuleSet('points-second-half')!.points!;
+    expect(askedWords(whatIsAsked({ a: tally, b: tally }, late, 100, 300), names)).toContain('nothing counts yet');
+    expect(urgentWords(asked(2, 240), names)).toBe('1:00 left: Ana may hold, Marek has to risk.');
+    expect(urgentWords(asked(2, 100), names)).toBeUndefined();
   });
 });

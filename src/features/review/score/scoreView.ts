@@ -1,6 +1,6 @@
 import { formatClock, formatClockTenths } from '@/core/clock';
 import type { Athlete } from '@/core/round';
-import type { BoardDifference, LostHold, ScoreEvent, ScoreReading, Tally } from '@/core/scoring';
+import type { Asked, BoardDifference, LostHold, ScoreEvent, ScoreReading, Tally } from '@/core/scoring';
 import type { Names } from '../reviewView';
 
 export const whatWords: Readonly<Record<ScoreEvent['what'], string>> = {
@@ -73,9 +73,33 @@ export function outcomeWords(reading: ScoreReading, winner: Athlete | undefined,
   return winner ? `${names[winner]} ahead` : 'level: the referee would decide';
 }
 
-/** What the score and the clock ask for: only near the end, and only what usually holds. @source common practice */
-export function askedWords(lead: number, secondsLeft: number, names: Names): string | undefined {
-  if (secondsLeft > 75 || secondsLeft <= 0 || lead === 0) return undefined;
-  const [ahead, behind] = lead > 0 ? [names.a, names.b] : [names.b, names.a];
-  return `${formatClock(secondsLeft)} left: ${ahead} may hold without stalling, ${behind} has to risk.`;
+const listed = (whats: Asked['turns']): string => whats.map((what) => whatWords[what]).join(' or ');
+/** Actions from the cheapest on. */
+const fromOn = (whats: Asked['turns']): string =>
+  whats.length > 2 ? `${whatWords[whats[0]!]} or anything above` : listed(whats);
+
+/** What the score and the clock ask for at a moment. @source common practice: hold a lead without stalling, risk when behind and late */
+export function askedWords(asked: Asked, names: Names): string {
+  const { ahead, leadPoints, secondsLeft, late, pointless, turns, levels, timeToHold } = asked;
+  const left = `${formatClock(secondsLeft)} left`;
+  if (secondsLeft <= 0) return 'Time.';
+  if (pointless) return `${left}; nothing counts yet: room to try for the submission.`;
+  if (!ahead) return late ? `${left}, level: the next thing that scores may decide.` : `${left}, level.`;
+  const [leader, other] = [names[ahead], names[ahead === 'a' ? 'b' : 'a']];
+  if (!timeToHold) return `${left}: too late for ${other} to hold anything; only a submission helps.`;
+  const lead = leadPoints > 0 ? `by ${leadPoints}` : 'by an advantage or a penalty';
+  const chance =
+    turns.length > 0
+      ? `${fromOn(turns)} turns it${levels.length > 0 ? `, ${listed(levels)} levels it` : ''}`
+      : levels.length > 0
+        ? `no single action turns it, ${listed(levels)} levels it`
+        : 'no single action is enough';
+  const asks = late ? `${leader} may hold without stalling, ${other} has to risk` : `${leader} leads ${lead}`;
+  return `${left}: ${asks}; for ${other} ${chance}.`;
 }
+
+/** Only what is worth a glance while the footage runs: near the end, with somebody ahead. */
+export const urgentWords = (asked: Asked, names: Names): string | undefined =>
+  asked.late && asked.ahead && asked.secondsLeft > 0
+    ? `${formatClock(asked.secondsLeft)} left: ${names[asked.ahead]} may hold, ${names[asked.ahead === 'a' ? 'b' : 'a']} has to risk.`
+    : undefined;

@@ -11,6 +11,8 @@ export function useScore(reading: RoundReading, ruleSet: RuleSet | undefined, pl
     const score = scoreRound(reading, ruleSet.points, plannedSeconds);
     return {
       ruleSetName: ruleSet.name,
+      rules: ruleSet.points,
+      plannedSeconds,
       reading: score,
       differences: compareBoard(reading.marks, score),
       hasBoard: reading.marks.some((mark) => mark.kind === 'board'),
