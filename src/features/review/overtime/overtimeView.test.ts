@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { type OvertimeTurn, readOvertime } from '@/core/scoring';
+import {
+  neededWords,
+  officialWords,
+  overtimeProblemWords,
+  standingWords,
+  totalWords,
+  turnEndWords,
+  withEnd,
+} from './overtimeView';
+
+const rules = { turnsEach: 3, turnSeconds: 120 };
+const names = { a: 'Ana', b: 'Marek' };
+const read = (...seconds: readonly (number | 'tap' | 'full')[]) => {
+  const turns = seconds.map((one, at): OvertimeTurn => {
+    const startSeconds = at * 200;
+    const lasted = one === 'tap' ? 40 : one === 'full' ? 120 : one;
+    const end = one === 'tap' ? 'tapped' : one === 'full' ? 'ran-out' : 'escaped';
+    return { escaper: at % 2 === 0 ? 'a' : 'b', from: 'back', startSeconds, endSeconds: startSeconds + lasted, end };
+  });
+  const reading = readOvertime(turns, rules);
+  if (!reading.ok) throw new Error(reading.problem.code);
+  return reading.value;
+};
+
+describe('an overtime in words', () => {
+  it('says how each turn ended and how it stands', () => {
+    const reading = read(19.4, 'full', 'tap');
+    expect(reading.turns.map(turnEndWords)).toEqual([
+      'escaped after 0:19.4',
+      'no escape: 2:00.0 count',
+      'tapped after 0:40.0',
+    ]);
+    expect(standingWords(read(19, 31), names)).toBe('Ana leads by 12.0 s.');
+    expect(standingWords(read(20, 20), names)).toBe('Level so far.');
+    expect(standingWords(read('tap', 20), names)).toBe('Marek wins by submission.');
+    expect(standingWords(read(10, 20, 10, 20, 10, 20), names)).toBe('Ana wins by escape time, by 30.0 s.');
+    expect(standingWords(read(20, 20, 20, 20, 20, 20), names)).toContain('the referee decide');
+  });
+  it('says what the next athlete has to do', () => {
+    const next = (...seconds: readonly (number | 'tap' | 'full')[]) => neededWords(read(...seconds).next!, names);
+    expect(next(19, 31, 40, 22, 15)).toBe('Marek escapes next: under 0:21.0 wins, exactly that ties, longer loses.');
+    expect(next('full', 10, 'full', 10, 'full')).toContain('wins on time even without an escape');
+    expect(next(5, 'full', 5, 'full', 5)).toContain('only a submission helps');
+    expect(next(19, 31)).toContain('any escape time can still win');
+  });
+  it('proves the officials’ figures wrong with the difference', () => {
+    expect(officialWords({ turn: 2, measuredSeconds: 40, officialSeconds: 49 }, names, 'a')).toBe(
+      'Turn 3: the officials gave Ana 0:49.0, the footage gives 0:40.0 (9.0 s too long).',
+    );
+    const total = { turn: 1, athlete: 'b' as const, measuredSeconds: 31, officialSeconds: 25 };
+    expect(totalWords({ ...total, ownFiguresSeconds: 31 }, names)).toContain('the sum itself is wrong');
+    expect(totalWords({ ...total, ownFiguresSeconds: 25 }, names)).toContain('the difference lies in a turn');
+    expect(totalWords(total, names)).toContain('(6.0 s too short).');
+  });
+  it('says what to do about every problem', () => {
+    const codes = [
+      'ends-before-start',
+      'out-of-order',
+      'same-athlete-again',
+      'too-many-turns',
+      'after-the-end',
+    ] as const;
+    for (const code of codes)
+      expect(overtimeProblemWords({ code, turn: 1 })).toMatch(/^Turn 2 .+\. \S.+\.$|^Turn 2 .+: .+\. .+\.$/);
+  });
+  it('lets a turn that ran out last its full length', () => {
+    const turn = { kind: 'turn', id: 't', athlete: 'a', from: 'back', atSeconds: 50 } as const;
+    expect(withEnd(turn, 'ran-out', 120)).toMatchObject({ end: 'ran-out', endSeconds: 170 });
+    expect(withEnd({ ...turn, endSeconds: 60 }, 'tapped', 120)).toMatchObject({ end: 'tapped', endSeconds: 60 });
+  });
+});
