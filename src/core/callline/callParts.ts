@@ -39,6 +39,8 @@ export interface Who {
 
 /** Whom a call is about: a letter, a name or its initial, the kit's colour, "top" or "bottom"; else nobody is named. */
 export function readAthlete(words: readonly string[], context: CallContext): Who {
+  const last = namedLast(words, context);
+  if (last) return last;
   const rest = words.slice(1);
   if (rest.length === 0) return { athlete: 'a', named: false, words };
   const inner = afterOpening(words, context);
@@ -47,6 +49,15 @@ export function readAthlete(words: readonly string[], context: CallContext): Who
   if (called) return { athlete: called, named: true, words: rest };
   const placed = placedAthlete(words[0]!, context.state);
   return placed ? { athlete: placed, named: true, words } : { athlete: 'a', named: false, words };
+}
+
+/** "good patience from marek": the name stands at the end, behind a small word. */
+function namedLast(words: readonly string[], context: CallContext): Who | undefined {
+  const called = words.at(-1);
+  // "punished from white" names a belt, not a kit.
+  if (words.length < 3 || words.at(-3) === 'punished' || !called || called.length < 2 || !['from', 'by'].includes(words.at(-2)!)) return undefined;
+  const athlete = athleteCalled(called, context);
+  return athlete && { athlete, named: true, words: words.slice(0, -2) };
 }
 
 /** "missed chance ana armbar": the name stands behind the word that tells the kind. Letters alone do not count there. */

@@ -92,6 +92,22 @@ describe('the call line reads what a coach would say', () => {
     expect(read('ana butterfly sweap').draft).toMatchObject({ techniqueId: 'butterfly-sweep' });
   });
 
+  it('understands what newcomers write first', () => {
+    const state = { kind: 'position' as const, positionId: 'half-guard', holder: 'a' as const };
+    const inHalf = (text: string) => read(text, { ...contextOf('gi'), state }).draft;
+    expect(inHalf('ana americana attempt')).toMatchObject({
+      kind: 'attempt',
+      techniqueId: 'americana',
+      stage: 'entry',
+    });
+    expect(inHalf('ana rear naked choke almost')).toMatchObject({ techniqueId: 'rear-naked-choke', stage: 'control' });
+    expect(inHalf('marek goes to mount')).toMatchObject({ kind: 'position', positionId: 'mount', holder: 'b' });
+    expect(inHalf('marek on top')).toMatchObject({ kind: 'position', positionId: 'half-guard', holder: 'b' });
+    expect(inHalf('marek is on the bottom')).toMatchObject({ positionId: 'half-guard', holder: 'a' });
+    expect(inHalf('good frame inside from marek')).toMatchObject({ kind: 'strength', athlete: 'b' });
+    expect(inHalf('referee stops')).toMatchObject({ kind: 'stoppage' });
+    expect(inHalf('time')).toMatchObject({ kind: 'note', note: 'time' });
+  });
   it('keeps as a note what it cannot read, and loses nothing', () => {
     for (const text of ['blah di blah', '🦉🦉', 'שלום עולם', '<script>alert(1)</script>', `${'x'.repeat(5000)}`]) {
       expect(read(text)).toMatchObject({ understood: false, draft: { kind: 'note', note: text } });

@@ -1,4 +1,4 @@
-import { rulings, type TurnEnd, turnStarts } from '../round';
+import { opponentOf, placeOnTop, rulings, type TurnEnd, turnStarts } from '../round';
 import { readAthlete } from './callParts';
 import type { MarkDraft } from './draftOf';
 import type { CallContext } from './readCall';
@@ -7,6 +7,8 @@ const stretches: readonly { readonly words: readonly string[]; readonly offCamer
   { words: ['stop'] },
   { words: ['stoppage'] },
   { words: ['stopped'] },
+  { words: ['referee', 'stops'] },
+  { words: ['reset'] },
   { words: ['off', 'camera'], offCamera: true },
   { words: ['not', 'filmed'], offCamera: true },
   { words: ['out', 'of', 'picture'], offCamera: true },
@@ -43,6 +45,19 @@ export function readBoard(words: readonly string[], atSeconds: number): MarkDraf
   const a = { points: points!, advantages: advantagesA, penalties: penaltiesA };
   const b = { points: against!, advantages: advantagesB, penalties: penaltiesB };
   return { kind: 'board', atSeconds, score: { a, b } };
+}
+
+/** "marek on top", "ana below": the same position, turned over or said once more; nothing while no position is known. */
+export function readPlace(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
+  const match = /^(.+?) (?:is )?(on top|on the bottom|underneath|below)(?: now| again)?$/.exec(words.join(' '));
+  if (!match || context.state.kind !== 'position') return undefined;
+  const who = readAthlete([...match[1]!.split(' '), match[2]!], context);
+  if (!who.named || who.words.length !== 1) return undefined;
+  const over = match[2] === 'on top' ? who.athlete : opponentOf(who.athlete);
+  const placed = placeOnTop(context.state.positionId, over);
+  return placed.kind === 'position'
+    ? { kind: 'position', atSeconds, positionId: placed.positionId, holder: placed.holder }
+    : undefined;
 }
 
 /** "measured 1.4", "ana answered 0.8": a time taken between two moments, the first of them here. */

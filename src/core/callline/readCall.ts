@@ -3,7 +3,7 @@ import type { Uniform } from '../vocabulary';
 import { findEarlierError, findLaterMark } from './callLinks';
 import { readAthlete, readTimeShift, splitLink, splitNote, type Who } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
-import { readBoard, readMeasure, readRuling, readStoppage, readTurn } from './fixedCalls';
+import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn } from './fixedCalls';
 import {
   type ConceptMatch,
   listUnreadWords,
@@ -68,6 +68,8 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   const linked = readsWhole(shifted.text, index, context) ? { text: shifted.text } : splitLink(shifted.text);
   const words = wordsOf(linked.text);
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
+  // The end of the time is nobody's, and no concept.
+  if (words.join(' ') === 'time') return noteReading(text.trim(), atSeconds);
   if (words[0] === 'note') return noteReading(text.trim().replace(/^note[:\s]*/i, '') || text.trim(), atSeconds);
   const stoppage = readStoppage(words, atSeconds);
   if (stoppage) return { ...NOTHING, draft: stoppage, understood: true, confidence: 1 };
@@ -75,7 +77,8 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
     readRuling(words, atSeconds, context) ??
     readBoard(words, atSeconds) ??
     readMeasure(words, atSeconds, context) ??
-    readTurn(words, atSeconds, context);
+    readTurn(words, atSeconds, context) ??
+    readPlace(words, atSeconds, context);
   if (fixed)
     return { ...NOTHING, draft: note ? ({ ...fixed, note } as MarkDraft) : fixed, understood: true, confidence: 1 };
   const { who, best } = whoAndWhat(words, index, context);
