@@ -34,6 +34,7 @@ const Matter = styled.div`
   .line { display: flex; gap: ${space(2)}; align-items: baseline; flex-wrap: wrap; }
   .line .far { margin-left: auto; }
   .fields { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: ${space(2)}; align-items: end; }
+  .fields.two { grid-template-columns: repeat(2, minmax(0, 1fr)); }
 `;
 
 export interface OvertimePanelProps {
@@ -261,7 +262,7 @@ function Sums({
     if (officialTotals || turn.officialTotals) overtime.change(turn, { ...turn, officialTotals });
   };
   return (
-    <div className="fields">
+    <div className="fields two">
       {(['a', 'b'] as const).map((athlete) => (
         <TimeField
           key={athlete}
