@@ -17,6 +17,7 @@ const samples: Readonly<Record<string, string>> = {
   '[personId]': demoId('person', 'ana'),
   '[classId]': demoId('class', 'evening'),
   '[conceptId]': 'half-guard',
+  '[markId]': demoId('ana-marek', '8'),
 };
 
 /** Every address that the application answers, read from its folder of routes: a new one is tested by itself. */
