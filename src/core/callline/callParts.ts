@@ -55,7 +55,14 @@ export function readAthlete(words: readonly string[], context: CallContext): Who
 function namedLast(words: readonly string[], context: CallContext): Who | undefined {
   const called = words.at(-1);
   // "punished from white" names a belt, not a kit.
-  if (words.length < 3 || words.at(-3) === 'punished' || !called || called.length < 2 || !['from', 'by'].includes(words.at(-2)!)) return undefined;
+  if (
+    words.length < 3 ||
+    words.at(-3) === 'punished' ||
+    !called ||
+    called.length < 2 ||
+    !['from', 'by'].includes(words.at(-2)!)
+  )
+    return undefined;
   const athlete = athleteCalled(called, context);
   return athlete && { athlete, named: true, words: words.slice(0, -2) };
 }

@@ -244,8 +244,9 @@ function shareTideLoss(
 ): ReadonlyMap<string, number> {
   const loss = new Map(roots.map((root) => [root.mark.id, 0]));
   for (const athlete of ['a', 'b'] as const) {
+    const heights = blockHeights(tide.steps, athlete);
     const windows = roots.flatMap((root) => {
-      const window = root.mark.athlete === athlete ? lossWindow(root, latest, tide) : undefined;
+      const window = root.mark.athlete === athlete ? lossWindow(root, latest, tide, heights) : undefined;
       return window && window.to > window.from ? [window] : [];
     });
     const pieces = cutPieces(windows, tide, athlete);
@@ -276,27 +277,30 @@ interface Piece {
   readonly shared: number;
 }
 
-/** The covered time cut wherever a window or a step of the tide begins or ends, each piece with its height and its sharers. */
+/** The covered time cut wherever a window or a step of the tide begins or ends, each piece with its height and its sharers. Both come in order of time. */
 function cutPieces(windows: readonly LossWindow[], tide: Tide, athlete: Athlete): Piece[] {
-  const changes = new Map<number, number>();
-  for (const { from, to } of windows) {
-    changes.set(from, (changes.get(from) ?? 0) + 1);
-    changes.set(to, (changes.get(to) ?? 0) - 1);
-  }
-  for (const step of tide.steps)
-    for (const edge of [step.startSeconds, step.endSeconds]) if (!changes.has(edge)) changes.set(edge, 0);
-  const edges = [...changes].sort((one, other) => one[0] - other[0]);
+  const edges = windows
+    .flatMap(({ from, to }) => [
+      { at: from, change: 1 },
+      { at: to, change: -1 },
+    ])
+    .sort((one, other) => one.at - other.at);
   const pieces: Piece[] = [];
   let shared = 0;
-  let at = 0;
-  for (const [index, [from, change]] of edges.entries()) {
-    shared += change;
-    const to = edges[index + 1]?.[0];
-    if (to === undefined || shared === 0) continue;
-    while (at < tide.steps.length - 1 && tide.steps[at]!.endSeconds <= from) at += 1;
-    const step = tide.steps[at];
-    if (!step?.live || step.startSeconds > from) continue;
-    pieces.push({ from, liveSeconds: to - from, value: seenBy(athlete, step.value), shared });
+  let next = 0;
+  const passEdges = (until: number) => {
+    for (; next < edges.length && edges[next]!.at <= until; next += 1) shared += edges[next]!.change;
+  };
+  for (const step of tide.steps) {
+    let from = step.startSeconds;
+    passEdges(from);
+    while (from < step.endSeconds) {
+      const to = Math.min(step.endSeconds, edges[next]?.at ?? step.endSeconds);
+      if (step.live && shared > 0)
+        pieces.push({ from, liveSeconds: to - from, value: seenBy(athlete, step.value), shared });
+      from = to;
+      if (from < step.endSeconds) passEdges(from);
+    }
   }
   return pieces;
 }
@@ -314,7 +318,12 @@ function firstAtOrAfter(pieces: readonly Piece[], seconds: number): number {
 
 const seenBy = (athlete: Athlete, value: number): number => (athlete === 'a' ? value : -value);
 
-function lossWindow(root: Root, latest: ReadonlyMap<string, number>, tide: Tide): LossWindow | undefined {
+function lossWindow(
+  root: Root,
+  latest: ReadonlyMap<string, number>,
+  tide: Tide,
+  heights: Float64Array,
+): LossWindow | undefined {
   if (root.descendants.size === 0) return undefined;
   const { athlete, atSeconds } = root.mark;
   const { steps } = tide;
@@ -323,14 +332,43 @@ function lossWindow(root: Root, latest: ReadonlyMap<string, number>, tide: Tide)
   const level = seenBy(athlete, steps[before]?.value ?? 0);
   const last = latest.get(root.mark.id) ?? atSeconds;
   let back = Math.max(0, lastStepBefore(steps, last));
-  while (
-    back < steps.length &&
-    !(steps[back]!.live && steps[back]!.endSeconds > last + 1e-9 && seenBy(athlete, steps[back]!.value) >= level)
-  )
-    back += 1;
+  while (back < steps.length && !(steps[back]!.endSeconds > last + 1e-9)) back += 1;
+  back = firstAtLevel(steps, heights, athlete, back, level);
   const end = steps[steps.length - 1]?.endSeconds ?? atSeconds;
   const until = back < steps.length ? Math.max(steps[back]!.startSeconds, last) : end;
   return { root, from: atSeconds, to: Math.max(atSeconds, until), level };
+}
+
+const BLOCK = 64;
+
+/** The greatest height of an athlete's live tide in each block of steps: where it is too low, the whole block can be passed over. */
+function blockHeights(steps: Tide['steps'], athlete: Athlete): Float64Array {
+  const heights = new Float64Array(Math.ceil(steps.length / BLOCK)).fill(Number.NEGATIVE_INFINITY);
+  for (const [index, step] of steps.entries()) {
+    const block = Math.floor(index / BLOCK);
+    if (step.live) heights[block] = Math.max(heights[block]!, seenBy(athlete, step.value));
+  }
+  return heights;
+}
+
+/** Index of the first live step from `start` on in which the athlete stands at `level` or better; the number of steps when there is none. */
+function firstAtLevel(
+  steps: Tide['steps'],
+  heights: Float64Array,
+  athlete: Athlete,
+  start: number,
+  level: number,
+): number {
+  for (let index = start; index < steps.length; ) {
+    if (index % BLOCK === 0 && heights[index / BLOCK]! < level) {
+      index += BLOCK;
+      continue;
+    }
+    const step = steps[index]!;
+    if (step.live && seenBy(athlete, step.value) >= level) return index;
+    index += 1;
+  }
+  return steps.length;
 }
 
 /** Index of the last step that begins before a moment, −1 when none does. */

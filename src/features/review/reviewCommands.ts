@@ -92,6 +92,13 @@ export function reviewCommands(
     'next-question': desk.nextQuestion,
     'lull-unseen': () => desk.markLull(true),
     no: () => (question ? questions.wave(question) : lull && lulls.wave(lull)),
+    'ask-again': () => {
+      const count = questions.waved + lulls.waved;
+      if (count === 0) return setSaid('Nothing was waved away in this round.');
+      questions.askAgain();
+      lulls.askAgain();
+      setSaid(`${count === 1 ? 'One question is' : `${count} questions are`} asked again. R goes to the first.`);
+    },
     'close-review': () =>
       desk.second
         ? setSaid('A second review is not signed: “Done” above compares it.')

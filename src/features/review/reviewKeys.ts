@@ -30,6 +30,7 @@ export type ReviewCommand =
   | 'lull-unseen'
   | 'yes'
   | 'no'
+  | 'ask-again'
   | 'next-question'
   | 'who'
   | 'clocks'
@@ -96,6 +97,7 @@ export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
   },
   { command: 'yes', shown: 'Y', does: 'yes to the question; in the lull play was stopped', matches: plain('y') },
   { command: 'no', shown: 'N', does: 'no to the question; in the lull they only lay still', matches: plain('n') },
+  { command: 'ask-again', shown: 'Shift N', does: 'ask again what was waved away', matches: shifted('n') },
   { command: 'lull-look', shown: 'G', does: 'go to the lull that is asked about', matches: plain('g') },
   { command: 'lull-unseen', shown: 'U', does: 'the lull was off camera', matches: plain('u') },
   { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },

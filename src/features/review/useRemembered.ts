@@ -6,7 +6,9 @@ import { z } from 'zod';
 const keptShape = z.array(z.string());
 
 /** A list of small remarks that stays on this machine: what was waved away need not be asked again. */
-export function useRemembered(name: string): readonly [readonly string[], (entry: string) => void] {
+export function useRemembered(
+  name: string,
+): readonly [kept: readonly string[], remember: (entry: string) => void, forget: () => void] {
   const [kept, setKept] = useState<readonly string[]>([]);
   useEffect(() => {
     try {
@@ -15,8 +17,7 @@ export function useRemembered(name: string): readonly [readonly string[], (entry
       // Storage may be forbidden: then the questions come again next time.
     }
   }, [name]);
-  const remember = (entry: string) => {
-    const now = [...kept, entry];
+  const keep = (now: readonly string[]) => {
     setKept(now);
     try {
       localStorage.setItem(name, JSON.stringify(now));
@@ -24,5 +25,5 @@ export function useRemembered(name: string): readonly [readonly string[], (entry
       // See above.
     }
   };
-  return [kept, remember];
+  return [kept, (entry) => keep([...kept, entry]), () => keep([])];
 }

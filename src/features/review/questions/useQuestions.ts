@@ -39,7 +39,7 @@ export interface QuestionsOptions {
 /** Every open question of the round, doubts before what was agreed before consequences; an answer is a step that can be taken back. */
 export function useQuestions(options: QuestionsOptions, marks: ReturnType<typeof useMarks>) {
   const { roundId, reading, contradictions, restrictions, theme } = options;
-  const [kept, remember] = useRemembered(`owl-links-${roundId}`);
+  const [kept, remember, askAgain] = useRemembered(`owl-links-${roundId}`);
   const open = useMemo(() => {
     const doubts = contradictions.flatMap((contradiction): Question[] => {
       const repair = repairOf(contradiction, reading);
@@ -58,6 +58,9 @@ export function useQuestions(options: QuestionsOptions, marks: ReturnType<typeof
     /** The first question that a mark asks. */
     of: (markId: string | undefined) => open.find((one) => one.markId === markId),
     wave: (question: Question) => remember(questionKey(question)),
+    waved: kept.length,
+    /** Everything that was waved away asks again. */
+    askAgain,
     confirm: (question: Question) => {
       const mark = markOf(question.markId);
       if (!mark) return;
