@@ -201,10 +201,10 @@ test('what is drawn on the picture of a mark is kept as vectors, shown there, an
   await expect(page.locator('[data-drawing="3"]')).toBeVisible();
   // With no tool in hand a stroke can be moved.
   await tools.getByRole('button', { name: /Label/ }).click();
-  await page.mouse.move(...at(0.4, 0.6));
+  await page.mouse.move(...at(0.45, 0.65));
   await page.mouse.down();
-  await page.mouse.move(...at(0.42, 0.55));
-  await page.mouse.move(...at(0.45, 0.5));
+  await page.mouse.move(...at(0.45, 0.6));
+  await page.mouse.move(...at(0.45, 0.55));
   await page.mouse.up();
   await tools.getByRole('button', { name: 'Done (D)' }).click();
   await expect(tools).toHaveCount(0);
