@@ -1,5 +1,5 @@
 import { spanSeconds } from '../clock';
-import { type Athlete, type Mark, type RoundReading, roleIn } from '../round';
+import { type Athlete, isFinished, type Mark, type RoundReading, roleIn } from '../round';
 import { findPosition, findTechnique } from '../vocabulary';
 import { countsAsAttempt } from './chances';
 
@@ -46,8 +46,7 @@ export function backChances(reading: RoundReading, athlete: Athlete): BackChance
 }
 
 function finishesDuring(mark: Mark, athlete: Athlete, stay: { readonly from: number; readonly to: number }): boolean {
-  if (mark.kind !== 'attempt' || mark.athlete !== athlete || mark.stage !== 'finished' || !countsAsAttempt(mark))
-    return false;
+  if (mark.kind !== 'attempt' || mark.athlete !== athlete || !isFinished(mark) || !countsAsAttempt(mark)) return false;
   const isSubmission = findTechnique(mark.techniqueId)?.class === 'submissions';
   return isSubmission && mark.atSeconds >= stay.from && mark.atSeconds <= stay.to;
 }

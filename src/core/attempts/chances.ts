@@ -1,4 +1,4 @@
-import { type Athlete, type AttemptMark, type Mark, type Stage, stages } from '../round';
+import { type Athlete, type AttemptMark, isFinished, type Mark, type Stage, stages } from '../round';
 import { type Interval, quantile, wilsonInterval } from '../statistics';
 import { findTechnique, type TechniqueClass } from '../vocabulary';
 
@@ -27,8 +27,6 @@ export const countsAsAttempt = (mark: AttemptMark): boolean =>
 export const hasReached = (mark: AttemptMark, stage: Stage): boolean =>
   stages.indexOf(mark.stage) >= stages.indexOf(stage);
 
-const isSuccess = (mark: AttemptMark): boolean => mark.stage === 'finished' && (mark.end ?? 'finished') === 'finished';
-
 /** What one athlete made of their openings, class by class, most openings first. */
 export function chanceFigures(marks: readonly Mark[], athlete: Athlete): ChanceFigures[] {
   const byClass = new Map<TechniqueClass, { attempts: AttemptMark[]; missed: number; setApart: number }>();
@@ -46,7 +44,7 @@ export function chanceFigures(marks: readonly Mark[], athlete: Athlete): ChanceF
   }
   return [...byClass]
     .map(([techniqueClass, { attempts, missed, setApart }]): ChanceFigures => {
-      const successes = attempts.filter(isSuccess).length;
+      const successes = attempts.filter(isFinished).length;
       const interval = wilsonInterval(successes, attempts.length);
       const lasted = attempts.flatMap((one) => (one.endSeconds === undefined ? [] : [one.endSeconds - one.atSeconds]));
       return {

@@ -1,6 +1,5 @@
 import { liveSecondsBetween, liveSpans, type Span } from '../clock';
-import { type Athlete, type Mark, opponentOf, type RoundReading } from '../round';
-import { stoppagesIn } from './reactions';
+import { type Athlete, type Mark, opponentOf, type RoundReading, stoppageSpans } from '../round';
 
 /** From this many live seconds on, doing nothing while the other works is called passive. @source own decision: shorter ones are found by the answers */
 export const PASSIVE_SECONDS = 20;
@@ -24,7 +23,7 @@ export function findPassiveStretches(
   athlete: Athlete,
   leastSeconds = PASSIVE_SECONDS,
 ): PassiveStretch[] {
-  const live = liveSpans(round, stoppagesIn(marks));
+  const live = liveSpans(round, stoppageSpans(marks));
   const found: PassiveStretch[] = [];
   for (const span of live) {
     const inside = marks.filter(

@@ -1,5 +1,5 @@
-import { liveSecondsBetween, liveSpans, type Span } from '../clock';
-import { type Athlete, type Mark, opponentOf, type RoundReading } from '../round';
+import { liveSecondsBetween, liveSpans } from '../clock';
+import { type Athlete, type Mark, opponentOf, type RoundReading, stoppageSpans } from '../round';
 import { quantile } from '../statistics';
 
 /** An answer later than this is not an answer to that start. @source own decision */
@@ -28,18 +28,12 @@ export interface Reaction {
 const isAction = (mark: Mark): mark is Extract<Mark, { kind: 'attempt' | 'grip' }> =>
   mark.kind === 'attempt' || (mark.kind === 'grip' && mark.outcome !== 'lost');
 
-export const stoppagesIn = (marks: readonly Mark[]): Span[] =>
-  marks.flatMap((mark) =>
-    mark.kind === 'stoppage' ? [{ startSeconds: mark.atSeconds, endSeconds: mark.endSeconds }] : [],
-  );
-
 /**
  * The answers of one athlete, in order of time: for each attempt of the opponent, the athlete's next attempt or grip; further starts before the answer are
  * answered with it. Times taken with the stopwatch count as they are. Nothing is paired across a stoppage.
  */
 export function listReactions({ marks, round }: RoundReading, athlete: Athlete): Reaction[] {
-  const stoppages = stoppagesIn(marks);
-  const live = liveSpans(round, stoppages);
+  const live = liveSpans(round, stoppageSpans(marks));
   const found: Reaction[] = [];
   let startedAt: number | undefined;
   for (const mark of marks) {

@@ -1,5 +1,20 @@
+import type { CalendarDate } from '../kernel';
 import { type ExposureUnit, exposureIn, exposureUnit, type RoundFigures } from '../patterns';
+import type { Athlete } from '../round';
 import { findError } from '../vocabulary';
+
+/** Homework that an athlete of a round was given after an earlier one. */
+export interface Homework {
+  readonly athlete: Athlete;
+  readonly errorId: string;
+  readonly text: string;
+  /** When it was to be looked at again; empty when no day was set. */
+  readonly due: string;
+  readonly givenOn: CalendarDate;
+  readonly roundId: string;
+  /** How often the error was seen then. */
+  readonly countThen: number;
+}
 
 export interface HomeworkCheck {
   /** Nothing in this round put it to the test; nothing of it was seen where it could have been; it was there again. */

@@ -1,6 +1,6 @@
 import { fail, type Result, succeed } from '../kernel';
 import { findPosition, findTechnique, type PointsClass } from '../vocabulary';
-import { type Athlete, type AttemptMark, compareMarks, countsAsError, type ErrorMark, type Mark } from './mark';
+import { type Athlete, compareMarks, countsAsError, type ErrorMark, isFinished, type Mark } from './mark';
 import type { RoundReading } from './readRound';
 import type { Tide } from './tide';
 
@@ -184,8 +184,6 @@ function isPaid(mark: Mark, paid: Paid): boolean {
 /** Whether a mark can be something given away at all: most are not, and need not be looked at for every first cause. */
 const mayConcede = (mark: Mark): boolean =>
   mark.kind === 'position' ? mark.holder !== undefined : mark.kind === 'attempt' && isFinished(mark);
-
-const isFinished = (mark: AttemptMark): boolean => mark.stage === 'finished' && (mark.end ?? 'finished') === 'finished';
 
 function conceded(mark: Mark, loser: Athlete): { points: number; tap: number } {
   if (mark.kind === 'position' && mark.holder && mark.holder !== loser) {

@@ -1,5 +1,5 @@
 import { findPosition, findTechnique, type PositionFamily } from '../vocabulary';
-import { type Athlete, type AttemptMark, countsAsError, type Mark, type StoppageMark } from './mark';
+import { type Athlete, type AttemptMark, countsAsError, isFinished, type Mark, type StoppageMark } from './mark';
 import type { RoundReading } from './readRound';
 import { placeOfRole, type RoundState, roleIn } from './state';
 
@@ -95,7 +95,7 @@ const isPlay = (mark: Mark): boolean =>
 
 function findPlayAfterFinish(marks: readonly Mark[], index: number): string | undefined {
   const mark = marks[index]!;
-  if (mark.kind !== 'attempt' || mark.stage !== 'finished' || (mark.end ?? 'finished') !== 'finished') return undefined;
+  if (mark.kind !== 'attempt' || !isFinished(mark)) return undefined;
   if (findTechnique(mark.techniqueId)?.class !== 'submissions') return undefined;
   const finishedAt = mark.endSeconds ?? mark.atSeconds;
   let at = index + 1;

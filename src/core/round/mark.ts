@@ -1,3 +1,4 @@
+import type { Span } from '../clock';
 import type { Stroke } from '../drawing';
 import type { Belt } from '../vocabulary';
 
@@ -276,6 +277,16 @@ export function withConcept<Kind extends Mark>(mark: Kind, conceptId: string): K
   };
   return mark.kind in field ? { ...mark, [field[mark.kind as keyof typeof field]]: conceptId } : mark;
 }
+
+/** Whether an attempt succeeded: it came to its end, and nothing is said against it. */
+export const isFinished = (mark: AttemptMark): boolean =>
+  mark.stage === 'finished' && (mark.end ?? 'finished') === 'finished';
+
+/** Where nothing was live: play stopped, or off camera. */
+export const stoppageSpans = (marks: readonly Mark[]): Span[] =>
+  marks.flatMap((mark) =>
+    mark.kind === 'stoppage' ? [{ startSeconds: mark.atSeconds, endSeconds: mark.endSeconds }] : [],
+  );
 
 /** Whether an error counts: not given on purpose, not excused, not waiting for an answer. */
 export const countsAsError = (mark: ErrorMark): boolean => mark.verdict === undefined && mark.unsure !== true;

@@ -1,7 +1,7 @@
 import { liveSecondsBetween, liveSpans } from '../clock';
 import { type CatalogueError, findError, findPosition, findTechnique } from '../vocabulary';
 import { descendantsIn } from './chains';
-import { conceptIdOf, countsAsError, type ErrorMark, type Mark, opponentOf } from './mark';
+import { conceptIdOf, countsAsError, type ErrorMark, type Mark, opponentOf, stoppageSpans } from './mark';
 import type { RoundReading } from './readRound';
 
 /** Consequences are looked for within this much live time. @source own decision: what comes later has other causes, too */
@@ -22,10 +22,7 @@ export interface LinkProposal {
  */
 export function proposeLinks(reading: RoundReading): LinkProposal[] {
   const { marks, round } = reading;
-  const stoppages = marks.flatMap((mark) =>
-    mark.kind === 'stoppage' ? [{ startSeconds: mark.atSeconds, endSeconds: mark.endSeconds }] : [],
-  );
-  const live = liveSpans(round, stoppages);
+  const live = liveSpans(round, stoppageSpans(marks));
   const liveAt = marks.map((mark) => liveSecondsBetween(live, round.startSeconds, mark.atSeconds));
   const byId = new Map(marks.map((mark) => [mark.id, mark]));
   return marks.flatMap((error, index): LinkProposal[] => {

@@ -1,5 +1,5 @@
 import { type Span, spanSeconds } from '../clock';
-import { compareMarks, type Mark, type StoppageMark } from './mark';
+import { compareMarks, isFinished, type Mark, type StoppageMark } from './mark';
 import { type RoundState, stateAfterAttempt, stateOfPositionMark } from './state';
 
 /** A stretch of the round with one state. */
@@ -45,7 +45,7 @@ function stateChanges(ordered: readonly Mark[]): StateChange[] {
   for (const mark of ordered) {
     if (mark.kind === 'position') {
       changes.push({ atSeconds: mark.atSeconds, state: stateOfPositionMark(mark), markId: mark.id, rank: 1 });
-    } else if (mark.kind === 'attempt' && mark.stage === 'finished' && (mark.end ?? 'finished') === 'finished') {
+    } else if (mark.kind === 'attempt' && isFinished(mark)) {
       const state = stateAfterAttempt(mark);
       if (state) changes.push({ atSeconds: mark.endSeconds ?? mark.atSeconds, state, markId: mark.id, rank: 0 });
     }

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { buildVocabularyIndex, type CallHabits } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
+import type { Homework } from '@/core/reviewing';
 import type { Circumstances, Mark, Still } from '@/core/round';
 import type { RuleSet } from '@/core/scoring';
 import type { Uniform } from '@/core/vocabulary';
@@ -19,7 +20,6 @@ import { useTimeFace } from './clocks/useTimeFace';
 import type { ProposalLine } from './commentary/commentaryView';
 import { useCommentary } from './commentary/useCommentary';
 import { useMarkDrawing } from './drawing/useMarkDrawing';
-import type { RoundHomework } from './figures/FiguresPanel';
 import { useLedgerFilter } from './ledger/useLedgerFilter';
 import { useLulls } from './lulls/useLulls';
 import { useOvertime } from './overtime/useOvertime';
@@ -64,7 +64,7 @@ export interface ReviewPageProps {
   /** How often the academy marked each concept, and how its rounds usually go on. */
   readonly uses: Readonly<Record<string, number>>;
   readonly habits: CallHabits;
-  readonly homework: readonly RoundHomework[];
+  readonly homework: readonly Homework[];
   /** How long this coach has looked at this round before. */
   readonly spentSeconds: number;
   /** Set while this is a blind second review: its marks lie apart. */

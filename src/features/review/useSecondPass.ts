@@ -1,34 +1,14 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import {
-  type AttemptEnd,
-  attemptEnds,
-  listUnjudged,
-  type Mark,
-  type Punishment,
-  punishments,
-  type RoundReading,
-} from '@/core/round';
+import { attemptEnds, listUnjudged, type Mark, punishments, type RoundReading } from '@/core/round';
 import type { Playhead } from '@/player/usePlayhead';
 import { withJudgement } from './markEdits';
+import { punishedWords } from './reviewView';
 import type { useMarkMoves } from './useMarkMoves';
 import type { useMarks } from './useMarks';
 
 const LEAD_IN_SECONDS = 1.5;
-export const punishedLabels: Readonly<Record<Punishment, string>> = {
-  yes: 'punished',
-  partly: 'partly',
-  no: 'not punished',
-  spared: 'spared',
-};
-export const endLabels: Readonly<Record<AttemptEnd, string>> = {
-  finished: 'finished',
-  escaped: 'escaped',
-  abandoned: 'abandoned',
-  declined: 'declined',
-  interrupted: 'interrupted',
-};
 
 /** The second pass: from one mark that lacks a judgement to the next, each answered with a digit. */
 export function useSecondPass(
@@ -67,10 +47,7 @@ export function useSecondPass(
     on,
     left: open.length,
     current,
-    choices:
-      current?.asks === 'punished'
-        ? punishments.map((one) => punishedLabels[one])
-        : attemptEnds.map((one) => endLabels[one]),
+    choices: current?.asks === 'punished' ? punishments.map((one) => punishedWords(one) ?? one) : attemptEnds,
     toggle: () => {
       if (on) return setOn(false);
       const first = open[0] && markOf(open[0].markId);

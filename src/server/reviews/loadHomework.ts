@@ -1,20 +1,7 @@
-import type { Athlete } from '@/core/round';
+import type { Homework } from '@/core/reviewing';
 import type { Database } from '@/data/client';
 import { listEarlierReviews } from '@/data/reviews/signedReviews';
 import type { Round } from '@/data/rounds/rounds';
-
-/** Homework that an athlete of a round was given after an earlier one. */
-export interface Homework {
-  readonly athlete: Athlete;
-  readonly errorId: string;
-  readonly text: string;
-  /** When it was to be looked at again; empty when no day was set. */
-  readonly due: string;
-  readonly givenOn: string;
-  readonly roundId: string;
-  /** How often the error was seen then. */
-  readonly countThen: number;
-}
 
 /** The latest homework against each error of both athletes, given after rounds before this one. */
 export async function loadHomework(database: Database, round: Round): Promise<Homework[]> {

@@ -42,10 +42,12 @@ export async function settle(
   const review = isUuid(reviewId) ? await findSecondReview(pool(), reviewId) : undefined;
   const round = review?.doneAt && review.roundId === roundId ? await findRound(pool(), review.roundId) : undefined;
   if (!review || !round) return { ok: false, message: 'This second review is not there any more, or is not done yet.' };
+  const ids = key.split(' ');
+  if (ids.length > 2 || !ids.every(isUuid))
+    return { ok: false, message: 'This difference is not there any more. Reload the page.' };
   if (take === 'second') {
-    const ids = key.split(' ');
     const second = (await listMarks(pool(), review.id, secondMarks)).find((one) => ids.includes(one.id));
-    const first = ids.length === 2 && isUuid(ids[0]!) ? await findMark(pool(), ids[0]!) : undefined;
+    const first = ids.length === 2 ? await findMark(pool(), ids[0]!) : undefined;
     const removed = !second;
     const stored = second ? undefined : await findMark(pool(), key);
     const target = first ?? stored;

@@ -1,5 +1,6 @@
 import type { FrameRate, Span } from '@/core/clock';
 import { findLulls } from '@/core/footage';
+import type { Homework } from '@/core/reviewing';
 import type { RuleSet } from '@/core/scoring';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
@@ -15,7 +16,7 @@ import { isUuid } from '../kernel/isUuid';
 import { withMerges } from '../language/loadHouse';
 import { type Language, loadLanguage } from '../language/loadLanguage';
 import { placeOfRound } from '../marks/marksPlace';
-import { type Homework, loadHomework } from '../reviews/loadHomework';
+import { loadHomework } from '../reviews/loadHomework';
 import { ruleSetOf } from './ruleSetOf';
 
 export interface ReviewPage {

@@ -7,7 +7,7 @@ import { backChances, chanceFigures } from '@/core/attempts';
 import { formatClock } from '@/core/clock';
 import { roundFigures } from '@/core/patterns';
 import { findPassiveStretches, listReactions, PASSIVE_SECONDS, reactionFigures } from '@/core/reaction';
-import { checkHomework } from '@/core/reviewing';
+import { checkHomework, type Homework } from '@/core/reviewing';
 import { type Athlete, type RoundReading, type Tide, thirdsOf } from '@/core/round';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, size, space } from '@/ui/tokens/tokens';
@@ -23,22 +23,12 @@ const Matter = styled.div`
   .plain li { display: block; }
 `;
 
-export interface RoundHomework {
-  readonly athlete: Athlete;
-  readonly errorId: string;
-  readonly text: string;
-  readonly due: string;
-  readonly givenOn: string;
-  readonly roundId: string;
-  readonly countThen: number;
-}
-
 export interface FiguresPanelProps {
   readonly roundId: string;
   readonly reading: RoundReading;
   readonly tide: Tide;
   readonly names: Names;
-  readonly homework: readonly RoundHomework[];
+  readonly homework: readonly Homework[];
   readonly onLook: (seconds: number) => void;
   readonly onLeave: () => void;
 }
@@ -160,7 +150,7 @@ function HomeworkLines({
   readonly roundId: string;
   readonly reading: RoundReading;
   readonly names: Names;
-  readonly homework: readonly RoundHomework[];
+  readonly homework: readonly Homework[];
 }) {
   const wordOf = useWordOf();
   const figures = useMemo(() => {

@@ -1,14 +1,9 @@
 import { formatClock, intersectSpans, type Span } from '@/core/clock';
-import type { Mark } from '@/core/round';
-
-const stretchesOf = (marks: readonly Mark[]): Span[] =>
-  marks.flatMap((mark) =>
-    mark.kind === 'stoppage' ? [{ startSeconds: mark.atSeconds, endSeconds: mark.endSeconds }] : [],
-  );
+import { type Mark, stoppageSpans } from '@/core/round';
 
 /** Lulls that nobody has said anything about: nothing is marked in them, no stoppage lies over them, and they were not waved away. */
 export function openLulls(lulls: readonly Span[], marks: readonly Mark[], waved: readonly number[]): Span[] {
-  const known = stretchesOf(marks);
+  const known = stoppageSpans(marks);
   const isMarked = (lull: Span) =>
     marks.some((mark) => mark.atSeconds > lull.startSeconds && mark.atSeconds < lull.endSeconds) ||
     known.some((one) => intersectSpans(one, lull) !== undefined);
@@ -17,7 +12,7 @@ export function openLulls(lulls: readonly Span[], marks: readonly Mark[], waved:
 
 /** What playing may pass over, in order: lulls that are still open, and every stoppage. */
 export const skippable = (lulls: readonly Span[], marks: readonly Mark[], waved: readonly number[]): Span[] =>
-  [...openLulls(lulls, marks, waved), ...stretchesOf(marks)].sort(
+  [...openLulls(lulls, marks, waved), ...stoppageSpans(marks)].sort(
     (one, other) => one.startSeconds - other.startSeconds,
   );
 
