@@ -47,7 +47,7 @@ function keyTime(): number {
 
 /** An hour of talk: a shipped commentary said again and again. */
 function hourTime(): number {
-  const file = path.resolve(import.meta.dirname, '../tests/language/commentaries/coach-evening.txt');
+  const file = path.resolve('tests/language/commentaries/coach-evening.txt');
   const minutes = readFileSync(file, 'utf8').trim().split('\n');
   const hour = Array.from({ length: 13 }, (_, time) =>
     minutes.map((line) =>

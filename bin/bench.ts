@@ -1,9 +1,8 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import path from 'node:path';
-import { measureCore } from '../bench/core';
+import { importAsShipped } from '../bench/asShipped';
 import { measureFootage, measureUploads } from '../bench/footage';
-import { measureLanguage } from '../bench/language';
 import { measureLongRound } from '../bench/longRound';
 import { measurePages } from '../bench/pages';
 import { measureRanges } from '../bench/ranges';
@@ -28,6 +27,8 @@ export async function runBenchmarks(): Promise<void> {
   await build();
   const before = measureNoise();
   say('reading, matching, planning …');
+  const { measureCore } = await importAsShipped<typeof import('../bench/core')>('bench/core.ts');
+  const { measureLanguage } = await importAsShipped<typeof import('../bench/language')>('bench/language.ts');
   const lines = [...(await measureCore()), ...measureLanguage()];
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
   const server = await openServer('bench', true, { mostUploadBytes: 6 * 1024 ** 3 });

@@ -54,6 +54,8 @@ export interface Damage {
   readonly total: number;
 }
 
+const noDamage: Damage = { points: 0, tideLoss: 0, tapped: false, total: 0 };
+
 /** @source usual points of the sport (common practice); 8 for a tap is a house estimate */
 export const genericPoints: Readonly<Record<PointsClass, number>> = {
   pass: 3,
@@ -77,6 +79,8 @@ interface Root {
   readonly descendants: ReadonlySet<string>;
 }
 
+const nothingBelow: ReadonlySet<string> = new Set();
+
 /**
  * The chains of a round: first causes, what hangs from them, and what each cost. Points, taps and lost seconds with several first
  * causes are shared among them in equal parts, so nothing counts twice. A lost second lies between the error and the moment the
@@ -88,13 +92,16 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
   const symptomIds = findSymptoms(errors, byId);
   const firstCauses: Root[] = errors
     .filter((mark) => !symptomIds.has(mark.id))
-    .map((mark) => ({ mark, descendants: descendantsIn(byId, mark.id) }));
-  const shares = sharePoints(firstCauses, byId);
-  const losses = shareTideLoss(firstCauses, latestBelow(byId), tide);
+    .map((mark) => ({ mark, descendants: mark.ledTo.length > 0 ? descendantsIn(byId, mark.id) : nothingBelow }));
+  const linked = firstCauses.filter((root) => root.descendants.size > 0);
+  const shares = sharePoints(linked, byId);
+  const losses = shareTideLoss(linked, latestBelow(byId), tide);
   const damageByRoot = new Map(
-    firstCauses.map(({ mark }) => {
-      const { points, taps } = shares.get(mark.id)!;
-      const tideLoss = losses.get(mark.id)!;
+    firstCauses.map(({ mark }): [string, Damage] => {
+      const share = shares.get(mark.id);
+      if (!share) return [mark.id, noDamage];
+      const { points, taps } = share;
+      const tideLoss = losses.get(mark.id) ?? 0;
       return [mark.id, { points, tideLoss, tapped: taps > 0, total: points + tideLoss + TAP_DAMAGE * taps }];
     }),
   );
@@ -124,26 +131,28 @@ function findSymptoms(errors: readonly ErrorMark[], byId: MarkById): ReadonlySet
   return new Set(errors.filter((mark) => behind.get(mark.id)?.has(mark.athlete)).map((mark) => mark.id));
 }
 
+const bothAthletes = ['a', 'b'] as const;
+
 function sharePoints(roots: readonly Root[], byId: ReadonlyMap<string, Mark>) {
   const shares = new Map(roots.map((root) => [root.mark.id, { points: 0, taps: 0 }]));
   const paid = new Map(roots.map((root) => [root, paidBelow(root, byId)]));
-  const owners = new Map<string, Root[]>();
-  const priced = new Set([...byId.values()].filter(mayConcede).map((mark) => mark.id));
+  const owners = new Map<Mark, Root[]>();
   for (const root of roots) {
     for (const id of root.descendants) {
-      if (!priced.has(id)) continue;
-      const known = owners.get(id);
+      const mark = byId.get(id)!;
+      if (!mayConcede(mark)) continue;
+      const known = owners.get(mark);
       if (known) known.push(root);
-      else owners.set(id, [root]);
+      else owners.set(mark, [root]);
     }
   }
-  for (const [id, all] of owners) {
-    for (const athlete of ['a', 'b'] as const) {
+  for (const [mark, all] of owners) {
+    for (const athlete of bothAthletes) {
       const losing = all.filter((root) => root.mark.athlete === athlete);
       if (losing.length === 0) continue;
-      const counted = losing.some((root) => !isPaid(byId.get(id)!, paid.get(root)!));
+      const counted = losing.some((root) => !isPaid(mark, paid.get(root)!));
       if (!counted) continue;
-      const { points, tap } = conceded(byId.get(id)!, athlete);
+      const { points, tap } = conceded(mark, athlete);
       for (const root of losing) {
         const share = shares.get(root.mark.id)!;
         share.points += points / losing.length;
@@ -240,18 +249,23 @@ function shareTideLoss(
   latest: ReadonlyMap<string, number>,
   tide: Tide,
 ): ReadonlyMap<string, number> {
-  const loss = new Map(roots.map((root) => [root.mark.id, 0]));
-  for (const athlete of ['a', 'b'] as const) {
+  const loss = new Map<string, number>();
+  for (const athlete of bothAthletes) {
     const heights = blockHeights(tide.steps, athlete);
-    const windows = roots.flatMap((root) => {
-      const window = root.mark.athlete === athlete ? lossWindow(root, latest, tide, heights) : undefined;
-      return window && window.to > window.from ? [window] : [];
-    });
+    const windows: LossWindow[] = [];
+    for (const root of roots) {
+      if (root.mark.athlete !== athlete) continue;
+      const window = lossWindow(root, latest, tide, heights);
+      if (window.to > window.from) windows.push(window);
+    }
     const pieces = cutPieces(windows, tide, athlete);
     const sums = new Map<number, Float64Array>();
     for (const { root, from, to, level } of windows) {
-      const below = sums.get(level) ?? lossUpTo(pieces, level);
-      sums.set(level, below);
+      let below = sums.get(level);
+      if (!below) {
+        below = lossUpTo(pieces, level);
+        sums.set(level, below);
+      }
       const area = below[firstAtOrAfter(pieces, to)]! - below[firstAtOrAfter(pieces, from)]!;
       loss.set(root.mark.id, area / 60);
     }
@@ -260,55 +274,58 @@ function shareTideLoss(
 }
 
 /** What an athlete who stood at `level` lost up to each piece: windows of one level, and there are few levels, need one pass together. */
-function lossUpTo(pieces: readonly Piece[], level: number): Float64Array {
-  const sums = new Float64Array(pieces.length + 1);
-  for (const [index, piece] of pieces.entries())
-    sums[index + 1] = sums[index]! + (Math.max(0, level - piece.value) * piece.liveSeconds) / piece.shared;
+function lossUpTo({ count, values, shares }: Pieces, level: number): Float64Array {
+  const sums = new Float64Array(count + 1);
+  for (let index = 0; index < count; index += 1)
+    sums[index + 1] = sums[index]! + Math.max(0, level - values[index]!) * shares[index]!;
   return sums;
 }
 
-interface Piece {
-  readonly from: number;
-  readonly liveSeconds: number;
-  readonly value: number;
-  /** How many windows cover it. */
-  readonly shared: number;
+/** The covered time, cut wherever a window or a step of the tide begins or ends, in order of time; column by column. */
+interface Pieces {
+  readonly count: number;
+  readonly starts: Float64Array;
+  /** The athlete's tide. */
+  readonly values: Float64Array;
+  /** Seconds, divided among the windows that cover the piece. */
+  readonly shares: Float64Array;
 }
 
-/** The covered time cut wherever a window or a step of the tide begins or ends, each piece with its height and its sharers. Both come in order of time. */
-function cutPieces(windows: readonly LossWindow[], tide: Tide, athlete: Athlete): Piece[] {
-  const edges = windows
-    .flatMap(({ from, to }) => [
-      { at: from, change: 1 },
-      { at: to, change: -1 },
-    ])
-    .sort((one, other) => one.at - other.at);
-  const pieces: Piece[] = [];
-  let shared = 0;
-  let next = 0;
-  const passEdges = (until: number) => {
-    for (; next < edges.length && edges[next]!.at <= until; next += 1) shared += edges[next]!.change;
-  };
+function cutPieces(windows: readonly LossWindow[], tide: Tide, athlete: Athlete): Pieces {
+  const opens = Float64Array.from(windows, (window) => window.from).sort();
+  const closes = Float64Array.from(windows, (window) => window.to).sort();
+  const most = tide.steps.length + 2 * windows.length;
+  const starts = new Float64Array(most);
+  const values = new Float64Array(most);
+  const shares = new Float64Array(most);
+  let count = 0;
+  let opened = 0;
+  let closed = 0;
   for (const step of tide.steps) {
     let from = step.startSeconds;
-    passEdges(from);
     while (from < step.endSeconds) {
-      const to = Math.min(step.endSeconds, edges[next]?.at ?? step.endSeconds);
-      if (step.live && shared > 0)
-        pieces.push({ from, liveSeconds: to - from, value: seenBy(athlete, step.value), shared });
+      while (opened < opens.length && opens[opened]! <= from) opened += 1;
+      while (closed < closes.length && closes[closed]! <= from) closed += 1;
+      const covering = opened - closed;
+      const to = Math.min(step.endSeconds, opens[opened] ?? step.endSeconds, closes[closed] ?? step.endSeconds);
+      if (step.live && covering > 0) {
+        starts[count] = from;
+        values[count] = seenBy(athlete, step.value);
+        shares[count] = (to - from) / covering;
+        count += 1;
+      }
       from = to;
-      if (from < step.endSeconds) passEdges(from);
     }
   }
-  return pieces;
+  return { count, starts, values, shares };
 }
 
-function firstAtOrAfter(pieces: readonly Piece[], seconds: number): number {
+function firstAtOrAfter({ count, starts }: Pieces, seconds: number): number {
   let low = 0;
-  let high = pieces.length;
+  let high = count;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (pieces[middle]!.from < seconds) low = middle + 1;
+    if (starts[middle]! < seconds) low = middle + 1;
     else high = middle;
   }
   return low;
@@ -316,13 +333,7 @@ function firstAtOrAfter(pieces: readonly Piece[], seconds: number): number {
 
 const seenBy = (athlete: Athlete, value: number): number => (athlete === 'a' ? value : -value);
 
-function lossWindow(
-  root: Root,
-  latest: ReadonlyMap<string, number>,
-  tide: Tide,
-  heights: Float64Array,
-): LossWindow | undefined {
-  if (root.descendants.size === 0) return undefined;
+function lossWindow(root: Root, latest: ReadonlyMap<string, number>, tide: Tide, heights: Float64Array): LossWindow {
   const { athlete, atSeconds } = root.mark;
   const { steps } = tide;
   let before = lastStepBefore(steps, atSeconds);

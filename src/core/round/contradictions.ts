@@ -1,3 +1,4 @@
+import type { Span } from '../clock';
 import { findPosition, findTechnique, type PositionFamily } from '../vocabulary';
 import { type Athlete, type AttemptMark, countsAsError, isFinished, type Mark, type StoppageMark } from './mark';
 import type { RoundReading } from './readRound';
@@ -33,16 +34,17 @@ export function listContradictions(reading: RoundReading): Contradiction[] {
       state = reading.intervals[cursor]!.state;
       cursor += 1;
     }
-    const codes = [
-      ...timeCodes(mark, reading),
-      ...(mark.kind === 'attempt' ? attemptCodes(mark, state) : []),
-      ...(isInferred(mark, unseen) ? (['not-seen'] as const) : []),
-    ];
-    for (const code of codes) found.push({ code, atSeconds: mark.atSeconds, markIds: [mark.id] });
+    const blame = (code: Contradiction['code'], other?: string) =>
+      found.push({ code, atSeconds: mark.atSeconds, markIds: other === undefined ? [mark.id] : [mark.id, other] });
+    if (isOutside(mark, reading.round)) blame('outside-round');
+    if (endsBeforeStart(mark)) blame('ends-before-start');
+    const impossible = mark.kind === 'attempt' ? attemptCode(mark, state) : undefined;
+    if (impossible) blame(impossible);
+    if (isInferred(mark, unseen)) blame('not-seen');
     const clash = findPositionClash(reading.marks, index);
-    if (clash) found.push({ code: 'both-on-top', atSeconds: mark.atSeconds, markIds: [mark.id, clash] });
+    if (clash) blame('both-on-top', clash);
     const after = findPlayAfterFinish(reading.marks, index);
-    if (after) found.push({ code: 'finish-without-end', atSeconds: mark.atSeconds, markIds: [mark.id, after] });
+    if (after) blame('finish-without-end', after);
   }
   return found;
 }
@@ -53,26 +55,22 @@ const isInferred = (mark: Mark, unseen: readonly StoppageMark[]): boolean =>
   countsAsError(mark) &&
   unseen.some((one) => mark.atSeconds > one.atSeconds && mark.atSeconds < one.endSeconds);
 
-function timeCodes(mark: Mark, { round }: RoundReading): Contradiction['code'][] {
-  const codes: Contradiction['code'][] = [];
-  if (mark.atSeconds < round.startSeconds - 1e-6 || mark.atSeconds > round.endSeconds + 1e-6)
-    codes.push('outside-round');
-  if ('endSeconds' in mark && mark.endSeconds !== undefined && mark.endSeconds < mark.atSeconds)
-    codes.push('ends-before-start');
-  return codes;
-}
+const isOutside = (mark: Mark, round: Span): boolean =>
+  mark.atSeconds < round.startSeconds - 1e-6 || mark.atSeconds > round.endSeconds + 1e-6;
 
-function attemptCodes(mark: AttemptMark, state: RoundState): Contradiction['code'][] {
+const endsBeforeStart = (mark: Mark): boolean =>
+  'endSeconds' in mark && mark.endSeconds !== undefined && mark.endSeconds < mark.atSeconds;
+
+function attemptCode(mark: AttemptMark, state: RoundState): Contradiction['code'] | undefined {
   const technique = findTechnique(mark.techniqueId);
-  if (!technique || state.kind !== 'position') return [];
+  if (!technique || state.kind !== 'position') return undefined;
   const family = findPosition(state.positionId)?.family;
   const place = placeOf(state, mark.athlete);
-  if (technique.class === 'passes' && place === 'over' && family && pinFamilies.includes(family))
-    return ['already-past'];
-  if (technique.class === 'sweeps' && place === 'over') return ['sweep-from-top'];
+  if (technique.class === 'passes' && place === 'over' && family && pinFamilies.includes(family)) return 'already-past';
+  if (technique.class === 'sweeps' && place === 'over') return 'sweep-from-top';
   const onlyFromMount = technique.fromFamilies.length === 1 && technique.fromFamilies[0] === 'mount';
   const attacksFromMount = technique.class === 'submissions' || technique.class === 'back-takes';
-  return onlyFromMount && attacksFromMount && place === 'under' ? ['attack-from-below'] : [];
+  return onlyFromMount && attacksFromMount && place === 'under' ? 'attack-from-below' : undefined;
 }
 
 const placeOf = (state: Extract<RoundState, { kind: 'position' }>, athlete: Athlete) =>
