@@ -55,6 +55,12 @@ module.exports = {
       from: { path: '^src/player/' },
       to: { path: '^src/(?!core/|ui/|player/)' },
     },
+    {
+      name: 'offline-knows-only-core',
+      severity: 'error',
+      from: { path: '^src/offline/' },
+      to: { path: '^src/(?!core/|offline/)' },
+    },
     { name: 'ui-knows-no-product', severity: 'error', from: { path: '^src/ui/' }, to: { path: '^src/(?!ui/)' } },
     {
       name: 'aria-only-in-ui',

@@ -1,4 +1,5 @@
 import type { NextConfig } from 'next';
+import { PHASE_PRODUCTION_BUILD } from 'next/constants';
 
 const config: NextConfig = {
   compiler: { styledComponents: true },
@@ -20,4 +21,22 @@ const config: NextConfig = {
   ],
 };
 
-export default config;
+/** A service worker must be one script at the root of the application; the framework bundles none. */
+async function bundleKeeper(): Promise<void> {
+  const { build } = await import('vite');
+  await build({
+    configFile: false,
+    publicDir: false,
+    logLevel: 'error',
+    build: {
+      outDir: 'public',
+      emptyOutDir: false,
+      lib: { entry: 'src/offline/keeper.ts', formats: ['iife'], name: 'keeper', fileName: () => 'keeper.js' },
+    },
+  });
+}
+
+export default async function configure(phase: string): Promise<NextConfig> {
+  if (phase === PHASE_PRODUCTION_BUILD) await bundleKeeper();
+  return config;
+}

@@ -23,6 +23,7 @@ export default defineConfig({
             'src/server/**/*.test.ts',
             'src/features/**/*.test.ts',
             'src/player/**/*.test.ts',
+            'src/offline/**/*.test.ts',
             'demo/**/*.test.ts',
           ],
         },

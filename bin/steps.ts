@@ -75,6 +75,6 @@ export function digestOfSources(): string {
     if (statSync(full).isDirectory()) for (const name of readdirSync(full).sort()) walk(path.join(entry, name));
     else digest.update(entry).update(readFileSync(full));
   };
-  for (const entry of ['src', 'public', 'package-lock.json', 'next.config.ts', 'tsconfig.json']) walk(entry);
+  for (const entry of ['src', 'package-lock.json', 'next.config.ts', 'tsconfig.json']) walk(entry);
   return digest.digest('hex');
 }

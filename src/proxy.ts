@@ -14,6 +14,7 @@ export function proxy(request: NextRequest): NextResponse {
     "media-src 'self' blob:",
     "font-src 'self'",
     "connect-src 'self'",
+    "worker-src 'self'",
     "object-src 'none'",
     "base-uri 'none'",
     "form-action 'self'",
@@ -27,4 +28,4 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-export const config = { matcher: ['/((?!api|_next|icon.svg).*)'] };
+export const config = { matcher: ['/((?!api|_next|icon.svg|keeper.js).*)'] };

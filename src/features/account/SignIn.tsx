@@ -2,6 +2,7 @@
 
 import { useActionState } from 'react';
 import { styled } from 'styled-components';
+import { ForgetKept } from '@/offline/ForgetKept';
 import { signIn } from '@/server/accounts/accountActions';
 import { Owl } from '@/ui/layout/Owl';
 import { Notice } from '@/ui/layout/Page';
@@ -22,6 +23,7 @@ export function SignIn() {
   const [outcome, action, pending] = useActionState(signIn, {});
   return (
     <Gate data-light="daybook">
+      <ForgetKept />
       <div>
         <div className="title">
           <Owl size={56} />

@@ -1,9 +1,10 @@
 'use client';
 
-import { type Dispatch, useEffect } from 'react';
+import { useEffect } from 'react';
 import { z } from 'zod';
 import type { Mark } from '@/core/round';
-import type { ReviewAction } from './reviewReducer';
+import { openedFromKept } from '@/offline/openedFromKept';
+import type { HeldMark } from './reviewReducer';
 import type { MarksAddress } from './useMarks';
 
 const answerShape = z.object({
@@ -15,6 +16,7 @@ const answerShape = z.object({
   ),
 });
 const AGAIN_MS = 400;
+const LISTEN_AGAIN_MS = 3000;
 
 /**
  * Hears on a line of the server that marks have changed, fetches them while nothing of one's own is on its way, and merges them in.
@@ -23,11 +25,11 @@ const AGAIN_MS = 400;
 export function useLiveMerging(
   address: MarksAddress,
   quietSince: () => number | undefined,
-  dispatch: Dispatch<ReviewAction>,
+  take: (stored: readonly HeldMark[]) => void,
 ): void {
   useEffect(() => {
     if (typeof EventSource === 'undefined') return;
-    const line = new EventSource(address.live);
+    let line: EventSource | undefined;
     let timer: ReturnType<typeof setTimeout> | undefined;
     let closed = false;
     const soon = () => {
@@ -43,19 +45,38 @@ export function useLiveMerging(
       // What was marked while the answer was on its way is not in it: ask again when it is kept.
       if (closed || !parsed?.success) return;
       if (quietSince() !== before) return soon();
-      dispatch({ kind: 'merge', stored: parsed.data.marks });
+      take(parsed.data.marks);
     };
-    line.addEventListener('changed', soon);
-    // After a broken line something may have been missed.
-    let wasOpen = false;
-    line.addEventListener('open', () => {
-      if (wasOpen) soon();
-      wasOpen = true;
-    });
+    // Between two lines, and before the first one of a page that was kept, something may have been missed.
+    let mayHaveMissed = openedFromKept();
+    let again: ReturnType<typeof setTimeout> | undefined;
+    const listen = () => {
+      line?.close();
+      line = new EventSource(address.live);
+      line.addEventListener('changed', soon);
+      line.addEventListener('open', () => {
+        if (mayHaveMissed) soon();
+        mayHaveMissed = true;
+      });
+      // A browser calls again by itself when nobody answers, but not after an answer that it did not expect, as a server gives that is only coming up.
+      line.addEventListener('error', () => {
+        if (line?.readyState === EventSource.CLOSED) again = setTimeout(listen, LISTEN_AGAIN_MS);
+      });
+    };
+    // Browsers allow few lines to one server: a page that nobody looks at gives its own back.
+    const turn = () => {
+      clearTimeout(again);
+      line?.close();
+      if (document.visibilityState === 'visible') listen();
+    };
+    turn();
+    document.addEventListener('visibilitychange', turn);
     return () => {
       closed = true;
       clearTimeout(timer);
-      line.close();
+      clearTimeout(again);
+      document.removeEventListener('visibilitychange', turn);
+      line?.close();
     };
-  }, [address, quietSince, dispatch]);
+  }, [address, quietSince, take]);
 }

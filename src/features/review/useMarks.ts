@@ -6,6 +6,7 @@ import { forgetWaiting, keepWaiting, listWaiting } from './outbox';
 import { changesFor, emptyReview, type HeldMark, type PendingChange, reviewReducer } from './reviewReducer';
 import { sendChanges } from './sendChanges';
 import { useLiveMerging } from './useLiveMerging';
+import { useRoundCopy } from './useRoundCopy';
 
 export type KeepState = 'kept' | 'sending' | 'away' | 'signed-out' | 'gone';
 
@@ -27,7 +28,7 @@ export const addressOf = (roundId: string, secondReviewId?: string): MarksAddres
 
 /** The marks of a round: shown at once, kept in the page's storage, sent to the server, and again when it was away; others' changes are merged in. */
 export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
-  const roundId = address.scopeId;
+  const { scopeId } = address;
   const [state, dispatch] = useReducer(reviewReducer, stored, emptyReview);
   const [keepState, setKeepState] = useState<KeepState>('kept');
   const latest = useRef(state);
@@ -38,14 +39,17 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
   const lastAdded = useRef<string>(undefined);
 
   useEffect(() => {
-    void listWaiting(roundId)
+    void listWaiting(scopeId)
       .then((changes) => {
         if (changes.length === 0) return;
         changesMade.current += 1;
         dispatch({ kind: 'restore', changes });
       })
       .catch(() => undefined);
-  }, [roundId]);
+  }, [scopeId]);
+
+  const merge = useCallback((marks: readonly HeldMark[]) => dispatch({ kind: 'merge', stored: marks }), []);
+  const writeCopy = useRoundCopy(scopeId, state.held, merge);
 
   const flush = useCallback(async () => {
     if (sending.current) return;
@@ -56,6 +60,8 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
     const result = await sendChanges(address.marks, batch);
     sending.current = false;
     if (result.kind !== 'answered') return setKeepState(result.kind);
+    // First the copy, then the list of what waits: whatever ends the page in between, one of them has the change.
+    await writeCopy();
     const done = result.outcomes.filter((one) => one.status !== 'conflict').map((one) => one.changeId);
     await forgetWaiting(done).catch(() => undefined);
     for (const outcome of result.outcomes) {
@@ -72,7 +78,7 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
       changeIds: result.outcomes.filter((one) => one.status === 'stored').map((one) => one.changeId),
     });
     setKeepState('kept');
-  }, [address]);
+  }, [address, writeCopy]);
 
   useEffect(() => {
     if (state.pending.length === 0) return;
@@ -88,7 +94,7 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
   const verbs = useMemo(() => {
     const makeId = () => crypto.randomUUID();
     const change = (before: readonly (Mark | undefined)[], after: readonly (Mark | undefined)[], selectId?: string) => {
-      const changes = changesFor(latest.current, roundId, before, after, makeId, Date.now());
+      const changes = changesFor(latest.current, scopeId, before, after, makeId, Date.now());
       queue(changes);
       dispatch({ kind: 'step', step: { before, after }, changes, selectId });
     };
@@ -97,7 +103,7 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
       const step = stack[stack.length - 1];
       if (!step) return;
       const [from, to] = kind === 'undo' ? [step.after, step.before] : [step.before, step.after];
-      const changes = changesFor(latest.current, roundId, from, to, makeId, Date.now());
+      const changes = changesFor(latest.current, scopeId, from, to, makeId, Date.now());
       queue(changes);
       dispatch({ kind, changes });
     };
@@ -145,13 +151,13 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
       },
       dropRefusal: (changeId: string) => dispatch({ kind: 'drop-refusal', changeId }),
     };
-  }, [roundId, queue]);
+  }, [scopeId, queue]);
 
   const quietSince = useCallback(
     () => (latest.current.pending.length === 0 && !sending.current ? changesMade.current : undefined),
     [],
   );
-  useLiveMerging(address, quietSince, dispatch);
+  useLiveMerging(address, quietSince, merge);
 
   const lastAddedId = useCallback(() => lastAdded.current, []);
   return { state, keepState, lastAddedId, ...verbs };

@@ -8,6 +8,7 @@ import type { Homework } from '@/core/reviewing';
 import type { Circumstances, Mark, Still } from '@/core/round';
 import type { RuleSet } from '@/core/scoring';
 import type { Uniform } from '@/core/vocabulary';
+import { useKeptPage } from '@/offline/useKeptPage';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
 import { wholePicture } from '@/player/zoom';
@@ -130,6 +131,7 @@ export function useReviewDesk({
   });
   const { selected, goTo } = moves;
   const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
+  useKeptPage(`${names.a} and ${names.b}, ${round.heldOn}`, source.address);
   const commentaryRound = useMemo(
     () => ({
       id: address.scopeId,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { parseRange } from './byteRange';
+import { parseRange } from '@/core/footage/byteRange';
 import { safeFileName } from './fileNames';
 
 describe('byte ranges (RFC 9110, section 14)', () => {

@@ -1,6 +1,6 @@
 import { type FileHandle, open } from 'node:fs/promises';
+import { type ByteRange, parseRange } from '@/core/footage/byteRange';
 import { refuse } from '../kernel/sameOrigin';
-import { type ByteRange, parseRange } from './byteRange';
 import { storedPath, storedSize } from './storage';
 
 const CHUNK_BYTES = 512 * 1024;

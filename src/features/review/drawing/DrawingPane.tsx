@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { type RefObject, useState } from 'react';
+import { type RefObject, useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { MOST_LABEL_CHARACTERS } from '@/core/drawing';
 import type { PicturePlace } from '@/player/drawing/Drawing';
@@ -13,7 +13,10 @@ import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { MarkDrawing } from './useMarkDrawing';
 
 // The drawing package needs a browser: the server only sends the frame.
-const Drawing = dynamic(() => import('@/player/drawing/Drawing').then((module) => module.Drawing), { ssr: false });
+const load = () => import('@/player/drawing/Drawing').then((module) => module.Drawing);
+const Drawing = dynamic(load, { ssr: false });
+/** Then the page has come up; the package is there before it is wanted, also when the server is away by then. */
+const LOAD_MS = 2500;
 
 const Bar = styled.div`
   position: absolute; left: 0; right: 0; top: 0; display: flex; flex-wrap: wrap; gap: ${space(1.5)}; align-items: center; padding: ${space(2)} ${space(3)}; background: ${color.ground};
@@ -33,6 +36,10 @@ export function DrawingPane({
   readonly zoom: Zoom;
 }) {
   const isOpen = drawing.open !== undefined;
+  useEffect(() => {
+    const timer = setTimeout(() => void load().catch(() => undefined), LOAD_MS);
+    return () => clearTimeout(timer);
+  }, []);
   if (!isOpen && drawing.strokes.length === 0) return null;
   const placeOf = (frame: Size) => placeIn(frame, video.current, zoom);
   const hint = drawing.tool
