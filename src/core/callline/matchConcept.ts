@@ -1,4 +1,5 @@
-import { findPosition, type PositionFamily, type Uniform } from '../vocabulary';
+import { placeOfRole } from '../round';
+import { findError, findPosition, findStrength, type PositionFamily, type Uniform } from '../vocabulary';
 import { spellingsOf } from './spellings';
 import type { Concept, ConceptKind, IndexedPhrase, VocabularyIndex } from './vocabularyIndex';
 import { type Likenesses, likenessesOf } from './wordLikeness';
@@ -7,6 +8,8 @@ export interface MatchContext {
   readonly uniform: Uniform;
   /** Position at the moment of the call; ambiguous words lean to what happens there. */
   readonly positionId?: string;
+  /** Where the athlete was whom the call is about; what is done from elsewhere is less likely meant. */
+  readonly place?: 'over' | 'under' | 'level';
   /** A word before the concept that tells its kind ("grips …", "good: …"). */
   readonly kindHint?: ConceptKind;
 }
@@ -32,6 +35,10 @@ const fillers: ReadonlySet<string> = new Set(
 );
 
 const INITIALS_LIKENESS = 0.86;
+
+/** The title of an error or a strength is a sentence: one word of it is seldom the whole of what is meant. @source own decision */
+const ONE_WORD = 0.04;
+const ALIAS_LIKENESS = 0.95;
 
 /** How well typed words fit a phrase, 0 to 1: each word's best partner, the share of the phrase that was said, and its trust. */
 function phraseLikeness(typed: readonly string[], likenesses: readonly Likenesses[], phrase: IndexedPhrase): number {
@@ -81,6 +88,14 @@ const kindPreference: Readonly<Record<ConceptKind, number>> = {
   strength: 0,
 };
 
+/** Whether an error or a strength belongs to the other side of the position. */
+function isElsewhere(concept: Concept, place: MatchContext['place']): boolean {
+  if (place === undefined || place === 'level') return false;
+  const role = findError(concept.id)?.role ?? findStrength(concept.id)?.role ?? 'neutral';
+  const wanted = placeOfRole(role);
+  return wanted !== 'level' && wanted !== place;
+}
+
 function contextBonus(concept: Concept, context: MatchContext, index: VocabularyIndex): number {
   let bonus = kindPreference[concept.kind];
   if (context.kindHint === concept.kind) bonus += 0.12;
@@ -91,6 +106,7 @@ function contextBonus(concept: Concept, context: MatchContext, index: Vocabulary
   const position = context.positionId ? findPosition(context.positionId) : undefined;
   if (!position) return bonus;
   if (concept.families.includes(position.family as PositionFamily)) bonus += 0.03;
+  if (isElsewhere(concept, context.place)) bonus -= 0.1;
   const next = position.nextCalls.find(([id]) => id === concept.id);
   return next ? bonus + 0.006 * next[1] : bonus;
 }
@@ -106,7 +122,8 @@ export function matchConcepts(
   const best = new Map<string, { concept: Concept; score: number }>();
   const offer = (concept: Concept, likeness: number) => {
     if (likeness < OFFERED_CONFIDENCE) return;
-    const score = likeness + contextBonus(concept, context, index);
+    const oneWord = words.length === 1 && (concept.kind === 'error' || concept.kind === 'strength') ? ONE_WORD : 0;
+    const score = likeness + contextBonus(concept, context, index) - (likeness < ALIAS_LIKENESS ? oneWord : 0);
     const known = best.get(concept.id);
     if (!known || score > known.score) best.set(concept.id, { concept, score });
   };

@@ -125,6 +125,8 @@ const leading: Readonly<Record<string, { readonly kind?: ConceptKind; readonly m
   'goes to': { kind: 'position' },
   'gets to': { kind: 'position' },
   'back to': { kind: 'position' },
+  almost: { kind: 'attempt', modifier: { stage: 'control' } },
+  nearly: { kind: 'attempt', modifier: { stage: 'control' } },
   locks: { kind: 'attempt', modifier: { stage: 'locked' } },
   'missed chance': { modifier: { missed: true } },
   missed: { modifier: { missed: true } },

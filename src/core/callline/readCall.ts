@@ -1,5 +1,5 @@
-import type { Athlete, Mark, RoundState } from '../round';
-import type { Uniform } from '../vocabulary';
+import { type Athlete, type Mark, placeOfRole, type RoundState, roleIn } from '../round';
+import { findTechnique, type Uniform } from '../vocabulary';
 import { findEarlierError, findLaterMark } from './callLinks';
 import { readAthlete, readTimeShift, splitLink, splitNote, type Who } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
@@ -7,11 +7,13 @@ import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn }
 import {
   type ConceptMatch,
   listUnreadWords,
+  type MatchContext,
   matchConcepts,
   OFFERED_CONFIDENCE,
   TAKEN_CONFIDENCE,
 } from './matchConcept';
 import { fitsModifiers, type Modifiers, splitModifiers } from './modifiers';
+import { type PlainCall, readPlainCall, saysCondition } from './plainCalls';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { wordsOf } from './words';
 
@@ -33,6 +35,8 @@ export type CallRemark =
   | { readonly code: 'kept-as-remark'; readonly words: readonly string[] }
   /** A second meaning is about as likely. */
   | { readonly code: 'close-call'; readonly other: Concept }
+  /** Only the class of the technique was said. */
+  | { readonly code: 'no-name-yet' }
   | { readonly code: 'no-such-consequence'; readonly words: string }
   | { readonly code: 'no-such-cause'; readonly words: string };
 
@@ -52,6 +56,9 @@ export interface CallReading {
 }
 
 const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], conceptWords: [], remarks: [] };
+
+/** From here on the words are a name as it stands. @source own decision */
+const CERTAIN = 0.97;
 
 /** How close a second meaning must come to be worth a word. @source own decision */
 const CLOSE_CALL = 0.015;
@@ -82,6 +89,12 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   if (fixed)
     return { ...NOTHING, draft: note ? ({ ...fixed, note } as MarkDraft) : fixed, understood: true, confidence: 1 };
   const { who, best } = whoAndWhat(words, index, context);
+  // The words from the first one on are a name: then it is that name, whatever else they may be.
+  const certain = best !== undefined && best.match.confidence >= CERTAIN && best.words[0] === who.words[0];
+  if (!certain && who.named && saysCondition(who.words))
+    return { ...noteReading(text.trim(), atSeconds), understood: true };
+  const plain = certain ? undefined : readPlainCall(who, { ...context, atSeconds });
+  if (plain) return plainReading({ plain, who, best, note, atSeconds, index, context });
   if (!best || best.match.confidence < TAKEN_CONFIDENCE) {
     const unread = listUnreadWords(best?.words ?? who.words, undefined, index);
     return {
@@ -96,10 +109,39 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   return finish({ draft, best, note, linked, index, context });
 }
 
+/** A class of techniques without a name: marked as that, with the named ones that the words may mean as choices. */
+function plainReading(read: {
+  readonly plain: PlainCall;
+  readonly who: Who;
+  readonly best: BestReading | undefined;
+  readonly note?: string;
+  readonly atSeconds: number;
+  readonly index: VocabularyIndex;
+  readonly context: CallContext;
+}): CallReading {
+  const { plain, who, best, note, atSeconds, index, context } = read;
+  const concept = index.phrases.find((phrase) => phrase.concept.id === plain.conceptId)!.concept;
+  const about = plain.athlete ? { ...who, athlete: plain.athlete, named: true } : who;
+  const draft = draftOf(concept, plain.modifiers, about, atSeconds, context);
+  const remark = [draft.note, plain.said, note].filter(Boolean).join(' - ');
+  const { class: wanted } = findTechnique(plain.conceptId)!;
+  const named = (best?.choices ?? []).filter(
+    ({ concept: one }) => one.id !== concept.id && findTechnique(one.id)?.class === wanted,
+  );
+  return {
+    draft: (remark ? { ...draft, note: remark } : draft) as MarkDraft,
+    understood: true,
+    confidence: 1,
+    choices: plain.settled ? [] : [{ concept, confidence: 1 }, ...named],
+    conceptWords: plain.conceptWords,
+    remarks: plain.settled || named.length === 0 ? [] : [{ code: 'no-name-yet' }],
+  };
+}
+
 /** Who and what. An initial gives way to a name that begins with that letter: "k guard" is a guard, also when somebody is called Karim. */
 function whoAndWhat(words: readonly string[], index: VocabularyIndex, context: CallContext) {
   const who = readAthlete(words, context);
-  const best = bestReading(who.words, index, context);
+  const best = bestReading(who.words, index, context, placeOf(who, context.state));
   if (!who.named || words[0]!.length > 1 || words[0] === 'a' || words[0] === 'b') return { who, best };
   const whole = bestReading(words, index, context);
   const isName =
@@ -173,12 +215,23 @@ interface BestReading {
   readonly choices: readonly ConceptMatch[];
 }
 
-function bestReading(words: readonly string[], index: VocabularyIndex, context: CallContext): BestReading | undefined {
+/** Where the athlete who is named was by then. */
+const placeOf = (who: Who, state: RoundState): MatchContext['place'] =>
+  who.named && state.kind === 'position' && state.holder
+    ? placeOfRole(roleIn(state.positionId, state.holder, who.athlete))
+    : undefined;
+
+function bestReading(
+  words: readonly string[],
+  index: VocabularyIndex,
+  context: CallContext,
+  place?: MatchContext['place'],
+): BestReading | undefined {
   const positionId = context.state.kind === 'position' ? context.state.positionId : undefined;
   let best: (BestReading & { readonly rank: number }) | undefined;
   for (const split of splitModifiers(words)) {
     const { kindHint, modifiers } = split;
-    const choices = matchConcepts(split.words, index, { uniform: context.uniform, positionId, kindHint });
+    const choices = matchConcepts(split.words, index, { uniform: context.uniform, positionId, kindHint, place });
     const match = choices[0];
     if (!match) continue;
     // Understanding a small word is worth a little, but never as much as a word of the concept that then goes unexplained.
@@ -198,7 +251,11 @@ export function draftFromChoice(
   const { call, note } = splitNote(text);
   const shifted = readTimeShift(call, context);
   const who: Who = readAthlete(wordsOf(splitLink(shifted.text).text), context);
-  const split = splitModifiers(who.words).find((one) => one.words.join(' ') === conceptWords.join(' '));
+  const plain = readPlainCall(who, context);
+  const split =
+    plain?.conceptWords.join(' ') === conceptWords.join(' ')
+      ? plain
+      : splitModifiers(who.words).find((one) => one.words.join(' ') === conceptWords.join(' '));
   const draft = draftOf(concept, split?.modifiers ?? {}, who, shifted.atSeconds, context);
   return note ? ({ ...draft, note } as MarkDraft) : draft;
 }

@@ -34,6 +34,9 @@ export const unnamedTechniques: readonly Technique[] = [
     ...named('unnamed-back-take', 'a back take without a name', 'unnamed back take'),
     ...everywhere,
     class: 'back-takes',
+    // Whether hooks are in has to be seen and said.
+    resultPositionId: 'back-no-hooks',
+    actorAfter: 'better',
   },
   {
     ...named('unnamed-leg-entry', 'a leg entry without a name', 'unnamed leg entry'),

@@ -247,6 +247,8 @@ function remarkText(remark: CallRemark): string {
       return `“${remark.words.join(' ')}” stays as a remark`;
     case 'close-call':
       return `↓ if you mean ${remark.other.name}`;
+    case 'no-name-yet':
+      return 'kept without a name: ↓ says which';
     case 'no-such-consequence':
       return `no later mark for “${remark.words}” yet: kept as a remark`;
     case 'no-such-cause':

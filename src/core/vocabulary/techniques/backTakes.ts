@@ -1,7 +1,7 @@
 import type { MovementTechnique } from '../types';
 
 export const backTakesTechniques: readonly MovementTechnique[] = [
-  { id: 'turtle-back-take', name: 'back take from turtle with hooks', class: 'back-takes', fromFamilies: ['turtle', 'back'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['take the back', 'put the hooks in'], heardAs: ['hooks inn'] },
+  { id: 'turtle-back-take', name: 'back take from turtle with hooks', class: 'back-takes', fromFamilies: ['turtle', 'back'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['take the back from turtle', 'put the hooks in'], heardAs: ['hooks inn'] },
   { id: 'arm-drag', name: 'arm drag', class: 'back-takes', fromFamilies: ['standing', 'open-guard'], resultPositionId: 'back-no-hooks', actorAfter: 'better', uniform: 'both', aliases: ['drag to the back'], heardAs: ['arm drug', 'on drag'] },
   { id: 'berimbolo', name: 'berimbolo', class: 'back-takes', fromFamilies: ['open-guard'], resultPositionId: 'back-control', actorAfter: 'better', uniform: 'both', aliases: ['rolling under to the back'], heardAs: [] },
   { id: 'kiss-of-the-dragon', name: 'Kiss of the Dragon', class: 'back-takes', fromFamilies: ['open-guard'], resultPositionId: 'back-no-hooks', actorAfter: 'better', uniform: 'both', aliases: ['spin under from reverse De La Riva'], heardAs: ['kiss the dragon'] },

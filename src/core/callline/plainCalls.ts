@@ -1,0 +1,157 @@
+import { type Athlete, type AttemptMark, opponentOf, type RoundState } from '../round';
+import { findPosition, findTechnique } from '../vocabulary';
+import type { Who } from './callParts';
+import { type Modifiers, splitModifiers } from './modifiers';
+import type { CallContext } from './readCall';
+
+/** A call that names no technique but its class: "ana sweeps", "choke finished", "samir taps". */
+export interface PlainCall {
+  readonly conceptId: string;
+  readonly athlete?: Athlete;
+  readonly modifiers: Modifiers;
+  /** Words that stand for the technique: what a choice replaces. */
+  readonly conceptWords: readonly string[];
+  /** More than its class was said: "choke". Kept as the mark's remark. */
+  readonly said?: string;
+  /** The technique is known from what went before, not from the call: no choice to make. */
+  readonly settled: boolean;
+}
+
+const done: Modifiers = { stage: 'finished', end: 'finished' };
+
+interface PlainWords {
+  readonly conceptId: string | ((state: RoundState) => string | undefined);
+  readonly does: readonly string[];
+  readonly names: readonly string[];
+  readonly said?: true;
+}
+
+/** Sweeps begin in a guard; turning over from anywhere else is an escape. @source rule books of the main federations: a sweep starts from guard or half guard */
+function turningOver(state: RoundState): string {
+  const family = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
+  return family === undefined || /guard/.test(family) ? 'unnamed-sweep' : 'unnamed-escape';
+}
+
+/** A turtle has a usual way to the back, which has a name. */
+function takingTheBack(state: RoundState): string | undefined {
+  const family = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
+  return family === 'turtle' ? undefined : 'unnamed-back-take';
+}
+
+const plainWords: readonly PlainWords[] = [
+  {
+    conceptId: 'unnamed-pass',
+    does: ['passes', 'passed', 'passes guard', 'passed guard', 'gets past', 'gets past guard', 'gets past legs'],
+    names: ['pass', 'guard pass'],
+  },
+  { conceptId: 'unnamed-sweep', does: ['sweeps', 'swept'], names: ['sweep'] },
+  {
+    conceptId: turningOver,
+    does: [
+      'reverses',
+      'reversed',
+      'reverses position',
+      'reverses direction',
+      'turns over',
+      'comes on top',
+      'gets on top',
+    ],
+    names: ['reversal'],
+  },
+  {
+    conceptId: 'unnamed-takedown',
+    does: ['takes down', 'took down', 'brings down'],
+    names: ['takedown', 'take down', 'throw'],
+  },
+  { conceptId: 'unnamed-escape', does: ['escapes', 'gets out', 'gets free', 'gets away'], names: ['escape'] },
+  {
+    conceptId: takingTheBack,
+    does: ['takes back', 'took back', 'gets back', 'gets to back'],
+    names: ['back take'],
+  },
+  {
+    conceptId: 'unnamed-submission',
+    does: ['submits', 'submitted', 'taps out'],
+    names: ['submission', 'submission attempt', 'sub', 'finish'],
+  },
+  {
+    conceptId: 'unnamed-submission',
+    does: ['chokes', 'strangles'],
+    names: ['choke', 'strangle', 'lock', 'joint lock', 'leg lock', 'neck crank', 'crank'],
+    said: true,
+  },
+];
+
+const smallWords: ReadonlySet<string> = new Set('the a an his her their him them it on in of'.split(' '));
+const tapWords: ReadonlySet<string> = new Set(['taps', 'tapped', 'tap', 'taps out', 'tapped out', 'submits to it']);
+/** A tap belongs to the attack that was on within this time. @source own decision */
+const TAP_SECONDS = 60;
+
+/** What a call says that names only a class of techniques; undefined when it names more, or nothing of the kind. */
+export function readPlainCall(who: Who, context: CallContext): PlainCall | undefined {
+  const tap = readTap(who, context);
+  if (tap) return tap;
+  const other = who.named ? context.calledBy[opponentOf(who.athlete)] : [];
+  for (const { words, modifiers } of splitModifiers(who.words)) {
+    const plain = words.filter((word) => !smallWords.has(word) && !(word.length > 1 && other.includes(word))).join(' ');
+    for (const { conceptId, does, names, said } of plainWords) {
+      const isDone = does.includes(plain);
+      if (!isDone && !names.includes(plain)) continue;
+      const id = typeof conceptId === 'string' ? conceptId : conceptId(context.state);
+      if (id === undefined) return undefined;
+      return {
+        conceptId: id,
+        modifiers:
+          isDone && !modifiers.stage && !modifiers.missed && !modifiers.end ? { ...modifiers, ...done } : modifiers,
+        conceptWords: words,
+        ...(said ? { said: plain } : {}),
+        settled: false,
+      };
+    }
+  }
+  return undefined;
+}
+
+/** "samir taps": the other athlete's submission is finished, the one that was on if there was one. "ana taps samir" is ana's; "tap" alone whose attack it was. */
+function readTap(who: Who, context: CallContext): PlainCall | undefined {
+  const opponent = opponentOf(who.athlete);
+  const rest = who.words.filter((word) => !smallWords.has(word));
+  const without = who.named
+    ? rest.filter((word) => !(word.length > 1 && context.calledBy[opponent].includes(word)))
+    : rest;
+  if (!tapWords.has(without.join(' '))) return undefined;
+  const winner = who.named ? (without.length < rest.length ? who.athlete : opponent) : undefined;
+  const attack = context.marks?.findLast(
+    (mark): mark is AttemptMark =>
+      mark.kind === 'attempt' &&
+      (winner === undefined || mark.athlete === winner) &&
+      mark.atSeconds <= context.atSeconds &&
+      mark.atSeconds >= context.atSeconds - TAP_SECONDS &&
+      findTechnique(mark.techniqueId)?.class === 'submissions',
+  );
+  const athlete = winner ?? attack?.athlete;
+  return {
+    conceptId: attack?.techniqueId ?? 'unnamed-submission',
+    ...(athlete ? { athlete } : {}),
+    modifiers: done,
+    conceptWords: [],
+    settled: true,
+  };
+}
+
+const conditions: ReadonlySet<string> = new Set(
+  (
+    'tired gassed exhausted winded fresh breathing breath out of nervous angry frustrated hurt injured bleeding stalls stalling ' +
+    'resting slow slows down waiting dizzy sick calm'
+  ).split(' '),
+);
+const aroundConditions: ReadonlySet<string> = new Set(
+  'is are gets getting got looks looking seems feels very so a bit little now again still too really heavily badly and'.split(
+    ' ',
+  ),
+);
+
+/** "samir is getting tired": how somebody is, which is nobody's technique. */
+export const saysCondition = (words: readonly string[]): boolean =>
+  words.some((word) => conditions.has(word) && word !== 'out' && word !== 'of' && word !== 'down') &&
+  words.every((word) => conditions.has(word) || aroundConditions.has(word));
