@@ -145,7 +145,7 @@ async function loadRound(
     heldOn: addDays(day, -round.daysAgo),
     uniform,
     ruleSet,
-    plannedSeconds: round.seconds,
+    plannedSeconds: round.plannedSeconds ?? round.seconds,
     occasion,
     theme,
     numberInSession,

@@ -28,14 +28,15 @@ export function marksOfRound(round: DemoRound): Mark[] {
   const calledBy = { a: [firstName(round.a.key)], b: [firstName(round.b.key)] };
   const marks: Mark[] = [];
   const idOfTag = new Map(round.calls.flatMap((call, position) => (call.tag ? [[call.tag, demoId(round.key, String(position))] as const] : [])));
-  for (const [position, { at, call, ledTo }] of round.calls.entries()) {
+  for (const [position, { at, call, ledTo, until }] of round.calls.entries()) {
     const atSeconds = span.startSeconds + at;
     const reading = readRound(span, marks);
     const state = findIntervalAt(reading, atSeconds - 0.01)?.state ?? { kind: 'unmarked' as const };
     const context: CallContext = { uniform: round.uniform, state, calledBy, atSeconds, roundStartSeconds: span.startSeconds };
     const { draft, understood } = readCall(call, index, context);
     if (!draft || !understood) throw new Error(`marksOfRound: ${round.key} ${at}: not understood: ${call}`);
-    const mark = { ...draft, id: demoId(round.key, String(position)) } as Mark;
+    const ended = until === undefined ? {} : { endSeconds: span.startSeconds + until };
+    const mark = { ...draft, ...ended, id: demoId(round.key, String(position)) } as Mark;
     const links = (ledTo ?? []).map((tag) => idOfTag.get(tag) ?? fault(round.key, tag));
     marks.push(mark.kind === 'error' ? { ...mark, ledTo: links } : mark);
   }

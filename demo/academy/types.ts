@@ -4,6 +4,8 @@ export interface DemoCall {
   readonly call: string;
   readonly tag?: string;
   readonly ledTo?: readonly string[];
+  /** When what was called ended. */
+  readonly until?: number;
 }
 
 export interface DemoAthlete {
@@ -19,6 +21,8 @@ export interface DemoRound {
   readonly numberInSession: number;
   readonly uniform: 'gi' | 'no-gi';
   readonly seconds: number;
+  /** What the rules give the round, when it went on after that: into an overtime. */
+  readonly plannedSeconds?: number;
   readonly theme: string;
   readonly occasion: 'sparring' | 'positional' | 'competition';
   readonly ruleSet: string;
@@ -33,7 +37,7 @@ export interface DemoRound {
 export const LEAD_IN_SECONDS = 3;
 export const LEAD_OUT_SECONDS = 3;
 
-/** A call written as "1:12 ana mount", with "#tag" to be led to and ">tag" for what it led to. */
+/** A call written as "1:12 ana mount", with "#tag" to be led to and ">tag" for what it led to; "~1:40" for when it ended. */
 export function calls(text: string): DemoCall[] {
   return text
     .trim()
@@ -44,7 +48,9 @@ export function calls(text: string): DemoCall[] {
       const words = match[4]!.split(/\s+/);
       const tag = words.find((word) => word.startsWith('#'))?.slice(1);
       const ledTo = words.filter((word) => word.startsWith('>')).map((word) => word.slice(1));
-      const call = words.filter((word) => !/^[#>]/.test(word)).join(' ');
-      return { at: Number(match[1]) * 60 + Number(match[2]) + Number(match[3] ?? 0) / 10, call, tag, ledTo };
+      const [, minutes, seconds] = /^~(\d+):(\d\d)$/.exec(words.find((word) => word.startsWith('~')) ?? '') ?? [];
+      const until = minutes === undefined ? undefined : Number(minutes) * 60 + Number(seconds);
+      const call = words.filter((word) => !/^[#>~]/.test(word)).join(' ');
+      return { at: Number(match[1]) * 60 + Number(match[2]) + Number(match[3] ?? 0) / 10, call, tag, ledTo, until };
     });
 }

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createCanvas } from '@napi-rs/canvas';
+import type { Mark, TurnMark } from '../../src/core/round';
 import { marksOfRound, roundSpan } from '../academy/marksOfRound';
 import { people } from '../academy/people';
 import { filmedRounds } from '../academy/rounds/filmed';
@@ -20,10 +21,26 @@ import { drawRoom, drawWallClock, HEIGHT, project, WIDTH } from './scene';
 const FRAMES_PER_SECOND = 25;
 const folder = path.join(path.dirname(fileURLToPath(import.meta.url)), 'films');
 
+const TURN_SECONDS = 120;
+
+/** What the clock on the wall shows: it counts the round down, and in an overtime each turn anew. */
+function wallClockAt(round: DemoRound, marks: readonly Mark[], seconds: number): { left: number; runs: boolean } {
+  const { startSeconds } = roundSpan(round);
+  const planned = round.plannedSeconds ?? round.seconds;
+  const turn = marks.findLast((mark): mark is TurnMark => mark.kind === 'turn' && mark.atSeconds <= seconds);
+  if (turn) {
+    const end = turn.endSeconds ?? turn.atSeconds;
+    return { left: TURN_SECONDS - (Math.min(seconds, end) - turn.atSeconds), runs: seconds < end };
+  }
+  const gone = Math.min(planned, Math.max(0, seconds - startSeconds));
+  return { left: planned - gone, runs: gone > 0 && gone < planned };
+}
+
 /** The frame painter of one round: what the tripod saw at a moment of the film. */
 export function createPainter(round: DemoRound) {
   const span = roundSpan(round);
-  const choreography = choreograph(span, marksOfRound(round));
+  const marks = marksOfRound(round);
+  const choreography = choreograph(span, marks);
   const room = drawRoom();
   const canvas = createCanvas(WIDTH, HEIGHT);
   const context = canvas.getContext('2d');
@@ -36,8 +53,8 @@ export function createPainter(round: DemoRound) {
   const behind: Projection = ([x, y, z]) => project([x - 1.9, y, z + 3.2]);
   return (seconds: number) => {
     context.drawImage(room, 0, 0);
-    const left = seconds < span.startSeconds ? round.seconds : Math.max(0, span.endSeconds - seconds);
-    drawWallClock(context, left, seconds >= span.startSeconds && seconds < span.endSeconds);
+    const clock = wallClockAt(round, marks, seconds);
+    drawWallClock(context, clock.left, clock.runs);
     const far = pairPosture(
       Math.floor(seconds / 40) % 2 === 0 ? 'closed-guard' : 'side-control',
       Math.floor(seconds / 40) % 2 === 0 ? 'closed-guard' : 'side-pin',

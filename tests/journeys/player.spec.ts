@@ -178,7 +178,7 @@ test('marks that contradict the position warn that the two were taken for each o
 test('a clock in the footage is tied twice, and marks are read in its time', async ({ page }) => {
   await openReview(page, `${server.url}/rounds/${anaMarek}?at=13`);
   await page.keyboard.press('k');
-  const panel = page.getByRole('region', { name: 'Clocks' });
+  const panel = page.getByRole('region', { name: 'Clocks in the footage' });
   await panel.getByLabel('Another clock').fill('wall');
   await panel.getByRole('button', { name: 'Add' }).click();
   const tie = async (seconds: number, reading: string) => {

@@ -268,4 +268,57 @@ export const filmedRounds: readonly DemoRound[] = [
       1:50 mia open guard
     `),
   },
+  {
+    key: 'felix-bruno-final',
+    daysAgo: 12,
+    numberInSession: 1,
+    uniform: 'no-gi',
+    seconds: 360,
+    plannedSeconds: 150,
+    theme: 'In-house final',
+    occasion: 'competition',
+    ruleSet: 'submission-only',
+    filmed: true,
+    a: { key: 'felix', kit: 'rash-green', toldApartBy: 'green rash guard' },
+    b: { key: 'bruno', kit: 'rash-plum', toldApartBy: 'plum rash guard, taller' },
+    calls: calls(`
+      0:00 standing neutral
+      0:09 standing clinch
+      0:17 felix single leg tried abandoned
+      0:27 felix single leg finished
+      0:28 felix top half guard
+      0:39 bruno knee shield half guard
+      0:50 felix body lock pass tried abandoned
+      1:01 felix top half guard
+      1:12 felix half guard pass with crossface finished
+      1:13 felix side control
+      1:24 bruno good frame inside
+      1:33 bruno frame and put the knee back finished
+      1:34 bruno butterfly guard
+      1:46 bruno butterfly sweep tried abandoned
+      1:58 felix good keeps moving and trying
+      2:10 bruno closed guard
+      2:20 bruno triangle control escaped
+      2:30 stop 8
+      2:38 bruno back control
+      2:38 turn felix back escaped clock 1:41 official 0:19 ~2:57
+      2:57 stop 8
+      3:05 felix back control
+      3:05 turn bruno back escaped clock 1:29 official 0:31 ~3:36
+      3:36 stop 8
+      3:44 bruno back control
+      3:58 bruno rear naked choke control escaped
+      3:44 turn felix back escaped clock 1:20 official 0:40 ~4:24
+      4:24 stop 8
+      4:32 felix back control
+      4:32 turn bruno back escaped clock 1:38 official 0:22 totals 1:09 0:53 ~4:54
+      4:54 stop 8
+      5:02 bruno back control
+      5:02 turn felix back escaped clock 1:45 official 0:15 ~5:17
+      5:17 stop 8
+      5:25 felix back control
+      5:25 turn bruno back escaped clock 1:32 official 0:28 totals 1:24 1:21 ~5:53
+      5:53 stop 7
+    `),
+  },
 ];

@@ -41,6 +41,26 @@ describe('the overtime of a round', () => {
     expect(read(101)).toMatchObject({ clockSeconds: 19, clockDiffers: false });
     expect(read(95)).toMatchObject({ clockSeconds: 25, clockDiffers: true });
   });
+  it('says when the officials’ sums give it to the wrong athlete', () => {
+    const six = (last: Partial<TurnMark>) => [
+      turn('a', 100, 19),
+      turn('b', 200, 31),
+      turn('a', 300, 40),
+      turn('b', 400, 22),
+      turn('a', 500, 15),
+      turn('b', 600, 28, last),
+    ];
+    const wrong = (marks: readonly Mark[]) => readOvertimeRecord(marks, rules)!.wrongWinner;
+    expect(wrong(six({ officialTotals: { a: 84, b: 81 } }))).toBe('b');
+    expect(wrong(six({ officialTotals: { a: 74, b: 81 } }))).toBeUndefined();
+    expect(wrong(six({ officialTotals: { a: 81, b: 81 } }))).toBeUndefined();
+    expect(wrong(six({}))).toBeUndefined();
+    // Not decided yet, or decided by a tap: sums decide nothing.
+    expect(wrong(six({ officialTotals: { a: 84, b: 81 } }).slice(0, 5))).toBeUndefined();
+    expect(
+      wrong([turn('a', 100, 19), turn('b', 200, 31, { end: 'tapped', officialTotals: { a: 50, b: 31 } })]),
+    ).toBeUndefined();
+  });
   it('proves a sum wrong that the officials’ own figures do not add up to', () => {
     const marks = [
       turn('a', 100, 19, { officialSeconds: 19 }),

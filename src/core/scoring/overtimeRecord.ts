@@ -31,6 +31,8 @@ export interface OvertimeRecord {
   readonly open?: TurnMark;
   readonly differences: readonly OfficialDifference[];
   readonly totalDifferences: readonly TotalDifference[];
+  /** Who would have won by the officials' last sums, where the measured ones give it to the other. */
+  readonly wrongWinner?: Athlete;
 }
 
 /** A sum given out by the officials that is not the measured one. */
@@ -68,7 +70,17 @@ export function readOvertimeRecord(marks: readonly Mark[], rules: OvertimeRules)
     open: found.find((mark) => !mark.end),
     differences: compareOfficial(sums, official, SAME_TIME_SECONDS).differences,
     totalDifferences: closed.flatMap((mark, turn) => differingTotals(mark, turn, sums, closed)),
+    wrongWinner: winnerBySums(sums, closed.at(-1)?.officialTotals),
   };
+}
+
+function winnerBySums(
+  { winner, decidedBy }: OvertimeReading,
+  official: TurnMark['officialTotals'],
+): Athlete | undefined {
+  if (!official || decidedBy !== 'escape-time' || official.a === official.b) return undefined;
+  const theirs = official.a < official.b ? 'a' : 'b';
+  return theirs === winner ? undefined : theirs;
 }
 
 function differingTotals(

@@ -11,7 +11,7 @@ import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { ClipSide } from './ClipSide';
-import { type CompareCommand, compareKeys } from './compareKeys';
+import { type CompareCommand, compareKeyGroups, compareKeys } from './compareKeys';
 import { otherSide, type Side, type Tie, tiedMoment } from './tie';
 import { type Piece, useClip } from './useClip';
 
@@ -194,7 +194,7 @@ function Board({
             : 'Bring both to the same moment, each with 1 or 2 and the arrows, then tie them.'}
         </span>
       </footer>
-      <KeysDialog entries={compareKeys} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
+      <KeysDialog groups={compareKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
     </Frame>
   );
 }

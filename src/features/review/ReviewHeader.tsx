@@ -58,10 +58,11 @@ export interface ReviewHeaderProps {
   readonly second?: { readonly id: string };
 }
 
-function keepWords(state: KeepState, waiting: number): string {
+function keepWords(state: KeepState, waiting: number, second: boolean): string {
   const marks = waiting === 1 ? '1 change waits' : `${waiting} changes wait`;
   if (state === 'signed-out') return `You are signed out: ${marks} on this page. Sign in in another tab.`;
-  if (state === 'gone') return `This round was deleted: ${marks} on this page.`;
+  if (state === 'gone')
+    return `${second ? 'This second review is done' : 'This round was deleted'}: ${marks} on this page.`;
   if (state === 'away') return `The server is away: ${marks} on this page and will be sent.`;
   return waiting > 0 ? 'Keeping …' : 'All kept';
 }
@@ -118,12 +119,12 @@ export function ReviewHeader(props: ReviewHeaderProps) {
           {pace === undefined ? null : (
             <span title="Minutes of your work for each minute of footage that you have seen">
               {' '}
-              · {pace.toFixed(1)} : 1
+              · worked {pace.toFixed(1)} × its length
             </span>
           )}
         </span>
         <span className="keep" data-state={keepState} role="status">
-          {keepWords(keepState, waiting)}
+          {keepWords(keepState, waiting, second !== undefined)}
         </span>
         <Link href="/search" title="Find (F)">
           Find

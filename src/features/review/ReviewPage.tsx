@@ -11,7 +11,7 @@ import { readingWords } from './clocks/clockView';
 import { DrawingPane } from './drawing/DrawingPane';
 import { ReviewHeader } from './ReviewHeader';
 import { ReviewSide } from './ReviewSide';
-import { reviewKeys } from './reviewKeys';
+import { reviewKeyGroups } from './reviewKeys';
 import { ScoreStrip } from './score/ScoreStrip';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
@@ -128,7 +128,7 @@ export function ReviewPage(props: ReviewPageProps) {
         onCommit={calls.commit}
         onClose={calls.close}
       />
-      <KeysDialog entries={reviewKeys} isOpen={keysOpen} onClose={() => setKeysOpen(false)}>
+      <KeysDialog groups={reviewKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)}>
         <p>
           A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop
           12”, “off camera 8”, “3 back ana mount”, “at 2:41 …”, a remark after a dash.

@@ -23,14 +23,17 @@ const Section = styled.section`
 export function SidePanel({
   title,
   onLeave,
+  className,
   children,
 }: {
   readonly title: string;
   readonly onLeave: () => void;
+  /** From `styled(SidePanel)`. */
+  readonly className?: string;
   readonly children: ReactNode;
 }) {
   return (
-    <Section aria-label={title}>
+    <Section aria-label={title} className={className}>
       <header>
         <h2>{title}</h2>
         <Button look="plain" onPress={onLeave}>

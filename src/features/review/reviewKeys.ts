@@ -1,18 +1,23 @@
-import { type KeyEntry, plain, redoKey, shifted, sign, undoKey } from '@/ui/keys/keyEntry';
+import {
+  type LookCommand,
+  lookKeys,
+  type MoveCommand,
+  moveKeys,
+  playKey,
+  type SpeedCommand,
+  speedKeys,
+} from '@/player/playheadKeys';
+import { type KeyEntry, type KeyGroup, plain, redoKey, shifted, sign, undoKey } from '@/ui/keys/keyEntry';
 
 export type ReviewCommand =
+  | 'play'
+  | MoveCommand
+  | SpeedCommand
+  | LookCommand
   | 'call'
   | 'next-call'
-  | 'play'
-  | 'frame-back'
-  | 'frame-on'
-  | 'jump-back'
-  | 'jump-on'
   | 'mark-before'
   | 'mark-after'
-  | 'slower'
-  | 'faster'
-  | 'loop'
   | 'edit'
   | 'delete'
   | 'punished'
@@ -23,8 +28,6 @@ export type ReviewCommand =
   | 'redo'
   | 'commentary'
   | 'find'
-  | 'closer'
-  | 'wider'
   | 'skip-lulls'
   | 'lull-look'
   | 'lull-unseen'
@@ -62,136 +65,177 @@ export type ReviewCommand =
   | 'keys'
   | 'leave';
 
-/** Every key of Review, in the order in which the sheet of keys lists them. */
-export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = [
-  { command: 'call', shown: 'Enter', does: 'write a call at this moment', matches: plain('enter') },
+/** Every key of Review, in the groups and the order in which the sheet of keys lists them. */
+export const reviewKeyGroups: readonly KeyGroup<ReviewCommand>[] = [
   {
-    command: 'next-call',
-    shown: '1 to 5',
-    does: 'begin one of the likely calls',
-    matches: (event) => /^[1-6]$/.test(event.key) && !event.ctrlKey && !event.metaKey,
-  },
-  { command: 'play', shown: 'Space', does: 'play or pause', matches: plain(' ') },
-  { command: 'frame-back', shown: '←', does: 'one picture back', matches: plain('arrowleft') },
-  { command: 'frame-on', shown: '→', does: 'one picture on', matches: plain('arrowright') },
-  { command: 'jump-back', shown: 'Shift ←', does: 'five seconds back', matches: shifted('arrowleft') },
-  { command: 'jump-on', shown: 'Shift →', does: 'five seconds on', matches: shifted('arrowright') },
-  { command: 'mark-before', shown: '↑', does: 'to the mark before', matches: plain('arrowup') },
-  { command: 'mark-after', shown: '↓', does: 'to the next mark', matches: plain('arrowdown') },
-  {
-    command: 'choose-before',
-    shown: 'Shift ↑',
-    does: 'choose the mark before as well: keys then change all that are chosen',
-    matches: shifted('arrowup'),
-  },
-  { command: 'choose-after', shown: 'Shift ↓', does: 'choose the next mark as well', matches: shifted('arrowdown') },
-  { command: 'slower', shown: '−', does: 'slower', matches: (event) => event.key === '-' },
-  { command: 'faster', shown: '+', does: 'faster', matches: (event) => event.key === '+' || event.key === '=' },
-  { command: 'loop', shown: 'O', does: 'loop the last four seconds, or stop it', matches: plain('o') },
-  { command: 'skip-lulls', shown: 'J', does: 'play over the lulls, or through them', matches: plain('j') },
-  {
-    command: 'next-question',
-    shown: 'R',
-    does: 'to the next mark that asks something: a doubt, what was agreed, what it led to',
-    matches: plain('r'),
-  },
-  { command: 'yes', shown: 'Y', does: 'yes to the question; in the lull play was stopped', matches: plain('y') },
-  { command: 'no', shown: 'N', does: 'no to the question; in the lull they only lay still', matches: plain('n') },
-  { command: 'ask-again', shown: 'Shift N', does: 'ask again what was waved away', matches: shifted('n') },
-  { command: 'lull-look', shown: 'G', does: 'go to the lull that is asked about', matches: plain('g') },
-  { command: 'lull-unseen', shown: 'U', does: 'the lull was off camera', matches: plain('u') },
-  { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
-  { command: 'clocks', shown: 'K', does: 'clocks seen in the footage', matches: plain('k') },
-  {
-    command: 'close-review',
-    shown: 'Shift Enter',
-    does: 'close the review: the draft for the athlete',
-    matches: shifted('enter'),
-  },
-  { command: 'score', shown: 'B', does: 'the score, its holds and the official board', matches: plain('b') },
-  {
-    command: 'turn-press',
-    shown: 'H',
-    does: 'overtime: a turn begins here; again: they are free',
-    matches: plain('h'),
-  },
-  { command: 'overtime', shown: 'Shift H', does: 'overtime: turns, sums, what is needed next', matches: shifted('h') },
-  { command: 'stopwatch', shown: 'Q', does: 'stopwatch: from here; again: to here, and keep it', matches: plain('q') },
-  { command: 'answerer', shown: 'Shift Q', does: 'the measured time: whose answer it was', matches: shifted('q') },
-  { command: 'draw', shown: 'D', does: 'draw on the picture of the chosen mark', matches: plain('d') },
-  { command: 'times', shown: 'M', does: 'times of the round, of the file, of each clock', matches: plain('m') },
-  { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },
-  { command: 'closer', shown: 'X', does: 'look closer (also the wheel; drag to move)', matches: plain('x') },
-  { command: 'wider', shown: 'Shift X', does: 'look wider', matches: shifted('x') },
-  { command: 'edit', shown: 'E', does: 'rewrite the chosen mark', matches: plain('e') },
-  {
-    command: 'delete',
-    shown: 'Delete',
-    does: 'delete the chosen mark',
-    matches: (event) => event.key === 'Delete' || event.key === 'Backspace',
-  },
-  { command: 'repeat', shown: '.', does: 'the last mark once more, at this moment', matches: sign('.') },
-  { command: 'for-other', shown: ',', does: 'the same mark for the other athlete', matches: sign(',') },
-  { command: 'other-side', shown: '/', does: 'the same mark on the other side', matches: sign('/') },
-  { command: 'punished', shown: 'P', does: 'the error: punished, partly, not, spared', matches: plain('p') },
-  {
-    command: 'punisher',
-    shown: 'Shift B',
-    does: 'the error: from which belt on it would be punished',
-    matches: shifted('b'),
+    title: 'Write',
+    entries: [
+      { command: 'call', shown: 'Enter', does: 'write a call at this moment', matches: plain('enter') },
+      {
+        command: 'next-call',
+        shown: '1 to 5',
+        does: 'begin one of the likely calls',
+        matches: (event) => /^[1-6]$/.test(event.key) && !event.ctrlKey && !event.metaKey,
+      },
+      { command: 'repeat', shown: '.', does: 'the last mark once more, at this moment', matches: sign('.') },
+      { command: 'for-other', shown: ',', does: 'the same mark for the other athlete', matches: sign(',') },
+      { command: 'other-side', shown: '/', does: 'the same mark on the other side', matches: sign('/') },
+      { command: 'edit', shown: 'E', does: 'rewrite the chosen mark', matches: plain('e') },
+      {
+        command: 'delete',
+        shown: 'Delete',
+        does: 'delete the chosen mark',
+        matches: (event) => event.key === 'Delete' || event.key === 'Backspace',
+      },
+      { command: 'undo', shown: 'Z', does: 'undo', matches: undoKey },
+      {
+        command: 'redo',
+        shown: 'Shift Z',
+        does: 'redo',
+        matches: redoKey,
+      },
+      { command: 'commentary', shown: 'C', does: 'a spoken commentary: read it into marks', matches: plain('c') },
+    ],
   },
   {
-    command: 'verdict',
-    shown: 'I',
-    does: 'no error: bait, on purpose, as agreed, nothing to fault',
-    matches: plain('i'),
+    title: 'Move',
+    entries: [
+      playKey(),
+      ...moveKeys,
+      { command: 'mark-before', shown: '↑', does: 'to the mark before', matches: plain('arrowup') },
+      { command: 'mark-after', shown: '↓', does: 'to the next mark', matches: plain('arrowdown') },
+      ...speedKeys,
+      { command: 'skip-lulls', shown: 'J', does: 'play over the lulls, or through them', matches: plain('j') },
+    ],
   },
-  { command: 'ask', shown: 'A', does: 'unsure: ask the athlete', matches: plain('a') },
-  { command: 'stage', shown: 'S', does: 'the attempt: one stage further', matches: plain('s') },
   {
-    command: 'tap-cause',
-    shown: 'Shift S',
-    does: 'the tap: technique, injury, illness, courtesy',
-    matches: shifted('s'),
+    title: 'Judge the chosen mark',
+    entries: [
+      { command: 'punished', shown: 'P', does: 'the error: punished, partly, not, spared', matches: plain('p') },
+      {
+        command: 'punisher',
+        shown: 'Shift B',
+        does: 'the error: from which belt on it would be punished',
+        matches: shifted('b'),
+      },
+      {
+        command: 'verdict',
+        shown: 'I',
+        does: 'no error: bait, on purpose, as agreed, nothing to fault',
+        matches: plain('i'),
+      },
+      { command: 'ask', shown: 'A', does: 'unsure: ask the athlete', matches: plain('a') },
+      { command: 'stage', shown: 'S', does: 'the attempt: one stage further', matches: plain('s') },
+      { command: 'end-here', shown: 'T', does: 'the attempt or stoppage ends here', matches: plain('t') },
+      {
+        command: 'tap-cause',
+        shown: 'Shift S',
+        does: 'the tap: technique, injury, illness, courtesy',
+        matches: shifted('s'),
+      },
+      { command: 'led-to', shown: 'L', does: 'the error led to … (↑ ↓, then L or Enter)', matches: plain('l') },
+      { command: 'to-cause', shown: 'Shift R', does: 'back to what led to this mark', matches: shifted('r') },
+      {
+        command: 'choose-before',
+        shown: 'Shift ↑',
+        does: 'choose the mark before as well: keys then change all that are chosen',
+        matches: shifted('arrowup'),
+      },
+      {
+        command: 'choose-after',
+        shown: 'Shift ↓',
+        does: 'choose the next mark as well',
+        matches: shifted('arrowdown'),
+      },
+      {
+        command: 'second-pass',
+        shown: 'Shift P',
+        does: 'second pass: from one mark without a judgement to the next, answered by digits',
+        matches: shifted('p'),
+      },
+    ],
   },
-  { command: 'end-here', shown: 'T', does: 'the attempt or stoppage ends here', matches: plain('t') },
-  { command: 'led-to', shown: 'L', does: 'the error led to … (↑ ↓, then L or Enter)', matches: plain('l') },
-  { command: 'to-cause', shown: 'Shift R', does: 'back to what led to this mark', matches: shifted('r') },
   {
-    command: 'second-pass',
-    shown: 'Shift P',
-    does: 'second pass: from one mark without a judgement to the next, answered by digits',
-    matches: shifted('p'),
+    title: 'Answer what is asked',
+    entries: [
+      {
+        command: 'next-question',
+        shown: 'R',
+        does: 'to the next mark that asks something: a doubt, what was agreed, what it led to',
+        matches: plain('r'),
+      },
+      { command: 'yes', shown: 'Y', does: 'yes to the question; in the lull play was stopped', matches: plain('y') },
+      { command: 'no', shown: 'N', does: 'no to the question; in the lull they only lay still', matches: plain('n') },
+      { command: 'ask-again', shown: 'Shift N', does: 'ask again what was waved away', matches: shifted('n') },
+      { command: 'lull-look', shown: 'G', does: 'go to the lull that is asked about', matches: plain('g') },
+      { command: 'lull-unseen', shown: 'U', does: 'the lull was off camera', matches: plain('u') },
+    ],
   },
-  { command: 'causes', shown: 'Shift C', does: 'first causes and what they cost', matches: shifted('c') },
   {
-    command: 'figures',
-    shown: 'Shift V',
-    does: 'the round in figures: chances, answers, waiting',
-    matches: shifted('v'),
+    title: 'Measure and look',
+    entries: [
+      {
+        command: 'stopwatch',
+        shown: 'Q',
+        does: 'stopwatch: from here; again: to here, and keep it',
+        matches: plain('q'),
+      },
+      { command: 'answerer', shown: 'Shift Q', does: 'the measured time: whose answer it was', matches: shifted('q') },
+      {
+        command: 'turn-press',
+        shown: 'H',
+        does: 'overtime: a turn begins here; again: they are free',
+        matches: plain('h'),
+      },
+      { command: 'times', shown: 'M', does: 'times of the round, of the file, of each clock', matches: plain('m') },
+      ...lookKeys,
+      { command: 'draw', shown: 'D', does: 'draw on the picture of the chosen mark', matches: plain('d') },
+      { command: 'tide-view', shown: 'Shift T', does: 'the tide from the other athlete’s side', matches: shifted('t') },
+    ],
   },
-  { command: 'tide-view', shown: 'Shift T', does: 'the tide from the other athlete’s side', matches: shifted('t') },
-  { command: 'filter', shown: 'Shift F', does: 'what the ledger shows', matches: shifted('f') },
   {
-    command: 'history',
-    shown: 'Shift E',
-    does: 'the history of the chosen mark: who, when, what',
-    matches: shifted('e'),
+    title: 'Open and close',
+    entries: [
+      { command: 'causes', shown: 'Shift C', does: 'first causes and what they cost', matches: shifted('c') },
+      {
+        command: 'figures',
+        shown: 'Shift V',
+        does: 'the round in figures: chances, answers, waiting',
+        matches: shifted('v'),
+      },
+      { command: 'score', shown: 'B', does: 'the score, its holds and the official board', matches: plain('b') },
+      {
+        command: 'overtime',
+        shown: 'Shift H',
+        does: 'overtime: turns, sums, what is needed next',
+        matches: shifted('h'),
+      },
+      { command: 'clocks', shown: 'K', does: 'clocks seen in the footage', matches: plain('k') },
+      { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
+      { command: 'filter', shown: 'Shift F', does: 'what the ledger shows', matches: shifted('f') },
+      {
+        command: 'history',
+        shown: 'Shift E',
+        does: 'the history of the chosen mark: who, when, what',
+        matches: shifted('e'),
+      },
+      { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },
+      {
+        command: 'find',
+        shown: 'F',
+        does: 'find a student, a round, a mark (leaves this page; all is kept)',
+        matches: plain('f'),
+      },
+      {
+        command: 'close-review',
+        shown: 'Shift Enter',
+        does: 'close the review: the draft for the athlete',
+        matches: shifted('enter'),
+      },
+      { command: 'keys', shown: '?', does: 'this sheet', matches: (event) => event.key === '?' },
+      { command: 'leave', shown: 'Esc', does: 'leave linking, unchoose', matches: (event) => event.key === 'Escape' },
+    ],
   },
-  { command: 'undo', shown: 'Z', does: 'undo', matches: undoKey },
-  {
-    command: 'redo',
-    shown: 'Shift Z',
-    does: 'redo',
-    matches: redoKey,
-  },
-  { command: 'commentary', shown: 'C', does: 'a spoken commentary: read it into marks', matches: plain('c') },
-  {
-    command: 'find',
-    shown: 'F',
-    does: 'find a student, a round, a mark (leaves this page; all is kept)',
-    matches: plain('f'),
-  },
-  { command: 'keys', shown: '?', does: 'this sheet', matches: (event) => event.key === '?' },
-  { command: 'leave', shown: 'Esc', does: 'leave linking, unchoose', matches: (event) => event.key === 'Escape' },
 ];
+
+export const reviewKeys: readonly KeyEntry<ReviewCommand>[] = reviewKeyGroups.flatMap((group) => group.entries);

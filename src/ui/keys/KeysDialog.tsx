@@ -3,31 +3,39 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { Dialog } from '../primitives';
-import { color, space } from '../tokens/tokens';
-import type { KeyEntry } from './keyEntry';
+import { color, size, space } from '../tokens/tokens';
+import type { KeyGroup } from './keyEntry';
 
 const Columns = styled.div`
-  columns: 2; column-gap: ${space(8)};
-  div { break-inside: avoid; display: grid; grid-template-columns: 112px 1fr; padding: ${space(0.75)} 0; }
+  columns: 3; column-gap: ${space(8)}; font-size: ${size.small};
+  h3 { break-after: avoid; font-size: ${size.body}; font-weight: 500; color: ${color.quiet}; margin: 0 0 ${space(1)}; border-bottom: 1px solid ${color.rule}; }
+  .group { margin-bottom: ${space(5)}; }
+  .key { break-inside: avoid; display: grid; grid-template-columns: 84px 1fr; padding: 2px 0; }
   kbd { font: inherit; font-weight: 600; color: ${color.focusText}; }
 `;
 
 export interface KeysDialogProps {
-  readonly entries: readonly KeyEntry<string>[];
+  readonly groups: readonly KeyGroup<string>[];
   readonly isOpen: boolean;
   readonly onClose: () => void;
   readonly children?: ReactNode;
 }
 
 /** Every key of a page. */
-export function KeysDialog({ entries, isOpen, onClose, children }: KeysDialogProps) {
+export function KeysDialog({ groups, isOpen, onClose, children }: KeysDialogProps) {
   return (
-    <Dialog title="All keys" isOpen={isOpen} onClose={onClose} light="loft">
+    <Dialog title="All keys" isOpen={isOpen} onClose={onClose} light="loft" wide>
       <Columns>
-        {entries.map(({ shown, does }) => (
-          <div key={shown}>
-            <kbd>{shown}</kbd>
-            <span>{does}</span>
+        {groups.map(({ title, entries }) => (
+          // biome-ignore lint/a11y/useSemanticElements: nothing here is a field
+          <div key={title} className="group" role="group" aria-label={title}>
+            <h3>{title}</h3>
+            {entries.map(({ shown, does }) => (
+              <div key={shown} className="key">
+                <kbd>{shown}</kbd>
+                <span>{does}</span>
+              </div>
+            ))}
           </div>
         ))}
       </Columns>

@@ -14,6 +14,12 @@ export interface KeyEntry<Command extends string> {
   readonly matches: (press: KeyPress) => boolean;
 }
 
+/** Keys that belong together, as the sheet of keys shows them. */
+export interface KeyGroup<Command extends string> {
+  readonly title: string;
+  readonly entries: readonly KeyEntry<Command>[];
+}
+
 export const plain = (key: string) => (press: KeyPress) =>
   press.key.toLowerCase() === key && !press.ctrlKey && !press.metaKey && !press.shiftKey;
 export const shifted = (key: string) => (press: KeyPress) =>

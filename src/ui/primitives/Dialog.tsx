@@ -14,6 +14,7 @@ const Veil = styled(ModalOverlay)`
 const Sheet = styled(Modal)`
   background: ${color.ground}; color: ${color.ink}; border: 1px solid ${color.strongRule}; max-width: 640px; width: 100%; max-height: 88vh; overflow: auto;
   section { padding: ${space(6)}; outline: none; display: flex; flex-direction: column; gap: ${space(4)}; }
+  &[data-wide] { max-width: 1120px; }
   .buttons { display: flex; gap: ${space(3)}; justify-content: flex-end; }
 `;
 
@@ -23,13 +24,14 @@ export interface DialogProps {
   readonly onClose: () => void;
   readonly children: ReactNode;
   readonly light?: 'loft' | 'daybook';
+  readonly wide?: boolean;
 }
 
 /** A sheet above the page; Escape and a press outside close it. */
-export function Dialog({ title, isOpen, onClose, children, light = 'daybook' }: DialogProps) {
+export function Dialog({ title, isOpen, onClose, children, light = 'daybook', wide }: DialogProps) {
   return (
     <Veil isOpen={isOpen} onOpenChange={(open) => !open && onClose()} isDismissable data-light={light}>
-      <Sheet>
+      <Sheet data-wide={wide || undefined}>
         <AriaDialog>
           <Heading slot="title">{title}</Heading>
           {children}

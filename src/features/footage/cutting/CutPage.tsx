@@ -18,7 +18,7 @@ import type { Filmstrip } from '../footageView';
 import { useShelfNews } from '../useShelfNews';
 import { WorkLines } from '../WorkLines';
 import { CutList } from './CutList';
-import { type CutCommand, cutKeys } from './cutKeys';
+import { type CutCommand, cutKeyGroups, cutKeys } from './cutKeys';
 import type { firstCuts } from './cutReducer';
 import { type KeptRound, Strip } from './Strip';
 import { decodeBytes, windowWith, zoomWindow } from './stripView';
@@ -285,7 +285,7 @@ export function CutPage({
         onChoose={choose}
         onMove={(key, span) => act({ kind: 'move', key, span })}
       />
-      <KeysDialog entries={cutKeys} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
+      <KeysDialog groups={cutKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
     </Frame>
   );
 }

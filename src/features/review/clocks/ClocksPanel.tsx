@@ -5,20 +5,16 @@ import { styled } from 'styled-components';
 import { formatClock, formatClockTenths, parseClock, type Span } from '@/core/clock';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
-import { color, font, size, space } from '@/ui/tokens/tokens';
+import { color, size, space } from '@/ui/tokens/tokens';
+import { SidePanel } from '../SidePanel';
 import { driftWords, type RoundClock, readable, readingWords, spreadWords } from './clockView';
 
-const Panel = styled.section`
-  padding: ${space(4)}; overflow: auto; display: flex; flex-direction: column; gap: ${space(4)}; min-height: 0; flex: 1;
-  header { display: flex; align-items: center; }
-  header button { margin-left: auto; }
-  h2, h3 { margin: 0; font-family: ${font.serif}; font-size: ${size.large}; font-weight: 500; }
+const Panel = styled(SidePanel)`
   .clock, .new { border-top: 1px solid ${color.rule}; padding-top: ${space(3)}; display: flex; flex-direction: column; gap: ${space(2)}; }
   .row { display: flex; gap: ${space(3)}; align-items: flex-end; flex-wrap: wrap; }
   .reading { font-size: ${size.large}; font-variant-numeric: tabular-nums; margin-left: auto; }
-  .quiet { color: ${color.quiet}; font-size: ${size.small}; margin: 0; }
-  .problem { color: ${color.harm}; margin: 0; }
-  ol { list-style: none; margin: 0; padding: 0; }
+  .quiet { color: ${color.quiet}; font-size: ${size.small}; }
+  p.problem { color: ${color.harm}; }
   li { display: flex; gap: ${space(2)}; align-items: center; }
 `;
 
@@ -40,13 +36,7 @@ export function ClocksPanel(props: ClocksPanelProps) {
   const read = clocks.flatMap((clock) => readable(clock, stoppages) ?? []);
   const spread = spreadWords(read);
   return (
-    <Panel aria-label="Clocks">
-      <header>
-        <h2>Clocks in the footage</h2>
-        <Button look="plain" onPress={onLeave}>
-          To the ledger
-        </Button>
-      </header>
+    <Panel title="Clocks in the footage" onLeave={onLeave}>
       <p className="quiet">
         This moment: {formatClockTenths(seconds - startSeconds)} of the round, {formatClockTenths(seconds)} of the file.
       </p>

@@ -12,12 +12,11 @@ import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
 import { SidePanel } from '../SidePanel';
 import {
+  findingWords,
   neededWords,
-  officialWords,
   overtimeProblemWords,
   secondsWords,
   standingWords,
-  totalWords,
   turnEndWords,
   withEnd,
   withOtherEscaper,
@@ -32,7 +31,9 @@ const Matter = styled.div`
   .running strong { font-size: 24px; font-variant-numeric: tabular-nums; }
   .turns li { border-top: 1px solid ${color.rule}; padding: ${space(2)} 0; display: flex; flex-direction: column; gap: ${space(2)}; }
   .line { display: flex; gap: ${space(2)}; align-items: baseline; flex-wrap: wrap; }
-  .line .far { margin-left: auto; }
+  .line .far { margin-left: auto; white-space: nowrap; }
+  .line .far button { font-size: ${size.small}; padding: 0 0 0 ${space(2)}; min-height: 0; }
+  .findings { color: ${color.focusText}; display: flex; flex-direction: column; gap: ${space(1)}; }
   .fields { display: grid; grid-template-columns: repeat(4, minmax(0, 1fr)); gap: ${space(2)}; align-items: end; }
   .fields.two { grid-template-columns: repeat(2, minmax(0, 1fr)); }
 `;
@@ -51,6 +52,7 @@ export function OvertimePanel({ overtime, roundId, names, playhead, startSeconds
   const { record, rules } = overtime;
   if (!rules) return null;
   const reading = record?.reading;
+  const findings = record ? findingWords(record, names) : [];
   const last = record?.turns.filter((turn) => turn.mark.end).at(-1);
   return (
     <SidePanel title="Overtime by escape time" onLeave={onLeave}>
@@ -79,6 +81,16 @@ export function OvertimePanel({ overtime, roundId, names, playhead, startSeconds
             {overtimeProblemWords(record.problem)}
           </p>
         ) : null}
+        {findings.length > 0 ? (
+          <>
+            <h3>Where the officials’ figures differ</h3>
+            <ol className="findings" aria-label="Differences from the officials">
+              {findings.map((words) => (
+                <li key={words}>{words}</li>
+              ))}
+            </ol>
+          </>
+        ) : null}
         {record ? (
           <ol className="turns" aria-label="Turns">
             {record.turns.map((turn, index) => (
@@ -92,19 +104,6 @@ export function OvertimePanel({ overtime, roundId, names, playhead, startSeconds
           </ol>
         ) : null}
         {last ? <Sums key={last.mark.id} turn={last.mark} names={names} overtime={overtime} /> : null}
-        {reading && record.differences.length + record.totalDifferences.length > 0 ? (
-          <>
-            <h3>Where the officials’ figures differ</h3>
-            <ol aria-label="Differences from the officials">
-              {record.differences.map((one) => (
-                <li key={one.turn}>{officialWords(one, names, reading.turns[one.turn]!.escaper)}</li>
-              ))}
-              {record.totalDifferences.map((one) => (
-                <li key={`${one.turn} ${one.athlete}`}>{totalWords(one, names)}</li>
-              ))}
-            </ol>
-          </>
-        ) : null}
         {record ? (
           <Link href={`/rounds/${roundId}/overtime`}>The evidence sheet, to print</Link>
         ) : (

@@ -10,13 +10,12 @@ import { Button } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
 import {
+  findingWords,
   neededWords,
-  officialWords,
   overtimeProblemWords,
   secondsWords,
   standingWords,
   startWords,
-  totalWords,
   turnEndWords,
 } from './overtimeView';
 
@@ -27,10 +26,10 @@ const Sheet = styled.main`
   .actions { display: flex; gap: ${space(3)}; margin-bottom: ${space(4)}; align-items: center; }
   table { margin-top: ${space(3)}; } th { text-align: left; font-weight: 400; color: #555; padding-right: 10px; }
   td { padding: 4px 10px 4px 0; border-top: 1px solid #ccc; vertical-align: top; font-variant-numeric: tabular-nums; }
-  td.sum { font-family: ${font.serif}; font-size: 15px; }
-  .differs td { background: #fbf0d8; }
+  td.sum small { display: block; white-space: nowrap; }
+  .differs td, td.differs { background: #fbf0d8; }
   .verdict { font-family: ${font.serif}; font-size: 18px; margin-top: ${space(3)}; }
-  .findings li { margin-bottom: 4px; }
+  .findings { margin: ${space(1)} 0 0; padding-left: 18px; } .findings li { margin-bottom: 4px; }
   figure { margin: 0; } figcaption { color: #555; font-size: 11.5px; }
   .stills { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; margin-top: ${space(2)}; }
   .stills > div { break-inside: avoid; } .pair { display: grid; grid-template-columns: 1fr 1fr; gap: 6px; }
@@ -58,10 +57,7 @@ export interface OvertimeSheetProps {
 /** An overtime as evidence: every turn with its times of the footage and stills of its ends, the sums, and where the officials' figures differ. */
 export function OvertimeSheet({ round, names, fullNames, ruleSetName, rules, record }: OvertimeSheetProps) {
   const { reading, differences, totalDifferences } = record;
-  const findings = [
-    ...differences.map((one) => officialWords(one, names, reading.turns[one.turn]!.escaper)),
-    ...totalDifferences.map((one) => totalWords(one, names)),
-  ];
+  const findings = findingWords(record, names);
   const hasOfficial = record.turns.some(({ mark }) => mark.officialSeconds !== undefined || mark.officialTotals);
   const hasClock = record.turns.some(({ clockSeconds }) => clockSeconds !== undefined);
   return (
@@ -116,8 +112,15 @@ export function OvertimeSheet({ round, names, fullNames, ruleSetName, rules, rec
                 {hasOfficial ? (
                   <td>{mark.officialSeconds === undefined ? '' : secondsWords(mark.officialSeconds)}</td>
                 ) : null}
-                <td className="sum">{turn ? secondsWords(turn.totals.a) : ''}</td>
-                <td className="sum">{turn ? secondsWords(turn.totals.b) : ''}</td>
+                {(['a', 'b'] as const).map((athlete) => {
+                  const differs = totalDifferences.find((one) => one.turn === index && one.athlete === athlete);
+                  return (
+                    <td key={athlete} className={differs ? 'sum differs' : 'sum'}>
+                      {turn ? secondsWords(turn.totals[athlete]) : ''}
+                      {differs ? <small>officials {secondsWords(differs.officialSeconds)}</small> : null}
+                    </td>
+                  );
+                })}
               </tr>
             );
           })}

@@ -1,6 +1,13 @@
 import { formatClockTenths } from '@/core/clock';
 import { type Athlete, opponentOf, type TurnMark } from '@/core/round';
-import type { Needed, OfficialDifference, OvertimeProblem, OvertimeReading, TotalDifference } from '@/core/scoring';
+import type {
+  Needed,
+  OfficialDifference,
+  OvertimeProblem,
+  OvertimeReading,
+  OvertimeRecord,
+  TotalDifference,
+} from '@/core/scoring';
 import type { Names } from '../reviewView';
 
 /** "0:19.4" */
@@ -74,6 +81,22 @@ export function totalWords(difference: TotalDifference, names: Names): string {
         ? ` Their own figures add up to ${secondsWords(ownFiguresSeconds)}: the sum itself is wrong.`
         : ' Their own figures add up to it: the difference lies in a turn.';
   return `After turn ${turn + 1} the officials’ sum for ${names[athlete]} was ${secondsWords(officialSeconds)}, measured ${secondsWords(measuredSeconds)} (${differenceOf(officialSeconds - measuredSeconds)}).${own}`;
+}
+
+/** Everything in which the officials' figures differ, and what it changed. */
+export function findingWords(
+  { reading, differences, totalDifferences, wrongWinner }: OvertimeRecord,
+  names: Names,
+): string[] {
+  return [
+    ...differences.map((one) => officialWords(one, names, reading.turns[one.turn]!.escaper)),
+    ...totalDifferences.map((one) => totalWords(one, names)),
+    ...(wrongWinner
+      ? [
+          `By the officials’ last sums ${names[wrongWinner]} wins; by the footage ${names[opponentOf(wrongWinner)]} does.`,
+        ]
+      : []),
+  ];
 }
 
 const differenceOf = (seconds: number): string =>

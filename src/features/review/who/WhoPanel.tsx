@@ -6,13 +6,10 @@ import type { Athlete, LikelySwap, Still } from '@/core/round';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { HeaderAthlete } from '../ReviewHeader';
+import { SidePanel } from '../SidePanel';
 import { StillPicture } from './StillPicture';
 
-const Panel = styled.section`
-  padding: ${space(4)}; overflow: auto; display: flex; flex-direction: column; gap: ${space(5)}; min-height: 0; flex: 1;
-  header { display: flex; align-items: center; }
-  h2 { margin: 0; font-family: ${font.serif}; font-size: ${size.large}; font-weight: 500; }
-  header button { margin-left: auto; }
+const Panel = styled(SidePanel)`
   .athlete { display: grid; grid-template-columns: 112px 1fr; gap: ${space(4)}; align-items: start; border-left: 4px solid ${color.other}; padding-left: ${space(3)}; }
   .athlete[data-focus] { border-color: ${color.focus}; }
   .still { width: 112px; height: 112px; background: ${color.sunken}; display: grid; place-items: center; color: ${color.quiet}; font-size: ${size.small}; }
@@ -44,14 +41,8 @@ export interface WhoPanelProps {
 export function WhoPanel(props: WhoPanelProps) {
   const { athletes, stills, drawing, filmed, likelySwap, startSeconds, problem, onDraw, onForget, onLook } = props;
   return (
-    <Panel aria-label="Who is who">
-      <header>
-        <h2>Who is who</h2>
-        <Button look="plain" onPress={props.onLeave}>
-          To the ledger
-        </Button>
-      </header>
-      {problem ? <p className="warning">{problem}</p> : null}
+    <Panel title="Who is who" onLeave={props.onLeave}>
+      {problem ? <p className="doubt">{problem}</p> : null}
       {(['a', 'b'] as const).map((slot) => {
         const still = stills[slot];
         const { name, toldApartBy } = athletes[slot];
