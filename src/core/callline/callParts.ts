@@ -47,6 +47,8 @@ export function readAthlete(words: readonly string[], context: CallContext): Who
   if (inner) return inner;
   const called = athleteCalled(words[0]!, context);
   if (called) return { athlete: called, named: true, words: rest };
+  const atEnd = nameAtEnd(words, context);
+  if (atEnd) return atEnd;
   const placed = placedAthlete(words[0]!, context.state);
   return placed ? { athlete: placed, named: true, words } : { athlete: 'a', named: false, words };
 }
@@ -65,6 +67,15 @@ function namedLast(words: readonly string[], context: CallContext): Who | undefi
     return undefined;
   const athlete = athleteCalled(called, context);
   return athlete && { athlete, named: true, words: words.slice(0, -2) };
+}
+
+/** "side control ana": a name of more than two letters stands last, with nothing before it that makes it something else. */
+function nameAtEnd(words: readonly string[], context: CallContext): Who | undefined {
+  const last = words.at(-1)!;
+  if (last.length < 3 || ['from', 'on', 'off', 'to', 'the', 'over', 'under', 'with'].includes(words.at(-2)!))
+    return undefined;
+  const athlete = athleteCalled(last, context);
+  return athlete && { athlete, named: true, words: words.slice(0, -1) };
 }
 
 /** "missed chance ana armbar": the name stands behind the word that tells the kind. Letters alone do not count there. */

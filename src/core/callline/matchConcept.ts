@@ -29,15 +29,27 @@ export const TAKEN_CONFIDENCE = 0.6;
 
 /** Small words that a coach says and a name may lack: they cost next to nothing when they match nothing. */
 const fillers: ReadonlySet<string> = new Set(
-  'the a an of with to in on at for his her their its and from is are was into my your that this it he she they'.split(
+  'the a an of with to in on at for his her their its and from is are was into my your that this it he she they him them'.split(
     ' ',
   ),
 );
 
+/** Words that say only of what kind a concept is: "two on one grip". */
+const kindWords: Readonly<Record<ConceptKind, readonly string[]>> = {
+  position: ['position'],
+  grip: ['grip', 'grips'],
+  attempt: [],
+  error: ['mistake', 'error'],
+  strength: [],
+};
+
 const INITIALS_LIKENESS = 0.86;
 
 /** The title of an error or a strength is a sentence: one word of it is seldom the whole of what is meant. @source own decision */
-const ONE_WORD = 0.04;
+const WORD_OF_START = 0.04;
+const WORD_OF_MIDDLE = 0.28;
+/** The least likeness of one word that begins a title. */
+const FROM_START_LIKENESS = 0.82;
 const ALIAS_LIKENESS = 0.95;
 
 /** How well typed words fit a phrase, 0 to 1: each word's best partner, the share of the phrase that was said, and its trust. */
@@ -119,10 +131,14 @@ export function matchConcepts(
   most = 8,
 ): ConceptMatch[] {
   if (words.length === 0 || words.length > MOST_WORDS) return [];
+  const contentWords = words.filter((word) => !fillers.has(word)).length;
   const best = new Map<string, { concept: Concept; score: number }>();
   const offer = (concept: Concept, likeness: number) => {
     if (likeness < OFFERED_CONFIDENCE) return;
-    const oneWord = words.length === 1 && (concept.kind === 'error' || concept.kind === 'strength') ? ONE_WORD : 0;
+    // "good base" says that praise is meant; "blocks" alone does not.
+    const isSentence = concept.kind === 'error' || (concept.kind === 'strength' && context.kindHint !== 'strength');
+    const fromMiddle = likeness < FROM_START_LIKENESS || concept.kind === 'strength';
+    const oneWord = contentWords === 1 && isSentence ? (fromMiddle ? WORD_OF_MIDDLE : WORD_OF_START) : 0;
     const score = likeness + contextBonus(concept, context, index) - (likeness < ALIAS_LIKENESS ? oneWord : 0);
     const known = best.get(concept.id);
     if (!known || score > known.score) best.set(concept.id, { concept, score });
@@ -162,7 +178,7 @@ export function listUnreadWords(
   concept: Concept | undefined,
   index: VocabularyIndex,
 ): string[] {
-  const counted = (word: string) => !fillers.has(word);
+  const counted = (word: string) => !fillers.has(word) && !kindWords[concept?.kind ?? 'error'].includes(word);
   if (!concept) return words.filter((word) => counted(word) && likenessesOf(word, index).size === 0);
   // A word that stands in any name of the concept is explained, in the spelling that leaves the least over.
   const known = new Set(

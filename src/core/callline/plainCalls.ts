@@ -63,7 +63,11 @@ const plainWords: readonly PlainWords[] = [
     does: ['takes down', 'took down', 'brings down'],
     names: ['takedown', 'take down', 'throw'],
   },
-  { conceptId: 'unnamed-escape', does: ['escapes', 'gets out', 'gets free', 'gets away'], names: ['escape'] },
+  {
+    conceptId: 'unnamed-escape',
+    does: ['escapes', 'gets out', 'gets free', 'gets away', 'free', 'is free', 'breaks free', 'slips out'],
+    names: ['escape'],
+  },
   {
     conceptId: takingTheBack,
     does: ['takes back', 'took back', 'gets back', 'gets to back'],

@@ -19,7 +19,10 @@ import { wordsOf } from './words';
 
 export interface CallContext {
   readonly uniform: Uniform;
+  /** Where they are at the moment of the call. */
   readonly state: RoundState;
+  /** Where they are at another moment, for calls that name one; without it they are taken to be where they are now. */
+  readonly stateAt?: (seconds: number) => RoundState;
   /** Words by which each athlete may be called besides the letters: names, initials, kit colour. Lower case. */
   readonly calledBy: Readonly<Record<Athlete, readonly string[]>>;
   /** Media time of the call. */
@@ -67,16 +70,17 @@ const CLOSE_CALL = 0.015;
  * Reads one typed call: who, what, how it went, a note after a dash. Times may be shifted ("3 back", "at 2:41" of the round), causes and
  * consequences named ("led to the pass", "after elbows flared"). What cannot be read becomes a note with all its text.
  */
-export function readCall(text: string, index: VocabularyIndex, context: CallContext): CallReading {
+export function readCall(text: string, index: VocabularyIndex, now: CallContext): CallReading {
   if (text.trim() === '') return NOTHING;
   const { call, note } = splitNote(text);
-  const shifted = readTimeShift(call, context);
+  const shifted = readTimeShift(call, now);
+  const context = movedTo(shifted.atSeconds, now);
   const { atSeconds } = shifted;
   const linked = readsWhole(shifted.text, index, context) ? { text: shifted.text } : splitLink(shifted.text);
   const words = wordsOf(linked.text);
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
   // The end of the time is nobody's, and no concept.
-  if (words.join(' ') === 'time') return noteReading(text.trim(), atSeconds);
+  if (words.join(' ') === 'time') return { ...noteReading(shifted.text.trim(), atSeconds), understood: true };
   if (words[0] === 'note') return noteReading(text.trim().replace(/^note[:\s]*/i, '') || text.trim(), atSeconds);
   const stoppage = readStoppage(words, atSeconds);
   if (stoppage) return { ...NOTHING, draft: stoppage, understood: true, confidence: 1 };
@@ -92,10 +96,12 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   // The words from the first one on are a name: then it is that name, whatever else they may be.
   const certain = best !== undefined && best.match.confidence >= CERTAIN && best.words[0] === who.words[0];
   if (!certain && who.named && saysCondition(who.words))
-    return { ...noteReading(text.trim(), atSeconds), understood: true };
-  const plain = certain ? undefined : readPlainCall(who, { ...context, atSeconds });
+    return { ...noteReading(linked.text.trim(), atSeconds), understood: true };
+  const plain = certain ? undefined : readPlainCall(who, context);
   if (plain) return plainReading({ plain, who, best, note, atSeconds, index, context });
   if (!best || best.match.confidence < TAKEN_CONFIDENCE) {
+    const first = readFirstClause(text, index, now);
+    if (first) return first;
     const unread = listUnreadWords(best?.words ?? who.words, undefined, index);
     return {
       ...noteReading(text.trim(), atSeconds),
@@ -107,6 +113,20 @@ export function readCall(text: string, index: VocabularyIndex, context: CallCont
   const modifiers = /\?\s*$/.test(call) ? { ...best.modifiers, unsure: true as const } : best.modifiers;
   const draft = draftOf(best.match.concept, modifiers, who, atSeconds, context);
   return finish({ draft, best, note, linked, index, context });
+}
+
+const movedTo = (atSeconds: number, now: CallContext): CallContext =>
+  atSeconds === now.atSeconds ? now : { ...now, atSeconds, state: now.stateAt?.(atSeconds) ?? now.state };
+
+/** "shoots single leg, the other sprawls": where the whole says nothing, the words before the comma may; the rest stays as a remark. */
+function readFirstClause(text: string, index: VocabularyIndex, context: CallContext): CallReading | undefined {
+  const [, clause = '', rest = ''] = /^(.+?)[,;]\s+(.+)$/s.exec(text) ?? [];
+  if (!clause) return undefined;
+  const first = readCall(clause, index, context);
+  if (!first.understood || !first.draft || first.draft.kind === 'note') return undefined;
+  const note = [first.draft.note, rest].filter(Boolean).join(' - ');
+  const remark: CallRemark = { code: 'kept-as-remark', words: rest.split(/\s+/) };
+  return { ...first, draft: { ...first.draft, note } as MarkDraft, remarks: [...first.remarks, remark] };
 }
 
 /** A class of techniques without a name: marked as that, with the named ones that the words may mean as choices. */
@@ -246,10 +266,11 @@ export function draftFromChoice(
   text: string,
   conceptWords: readonly string[],
   concept: Concept,
-  context: CallContext,
+  now: CallContext,
 ): MarkDraft {
   const { call, note } = splitNote(text);
-  const shifted = readTimeShift(call, context);
+  const shifted = readTimeShift(call, now);
+  const context = movedTo(shifted.atSeconds, now);
   const who: Who = readAthlete(wordsOf(splitLink(shifted.text).text), context);
   const plain = readPlainCall(who, context);
   const split =

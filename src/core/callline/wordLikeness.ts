@@ -1,4 +1,5 @@
 import { distance } from 'fastest-levenshtein';
+import { ordinaryWords } from './ordinaryWords';
 import type { VocabularyIndex } from './vocabularyIndex';
 import { phoneticKey, stemOf } from './words';
 
@@ -19,6 +20,7 @@ function wordLikeness(typed: Typed, known: Typed): number {
   if (typed.word === known.word) return 1;
   if (typed.stem === known.stem) return SAME_STEM;
   const { word } = typed;
+  if (ordinaryWords.has(word)) return 0;
   if (word.length >= 2 && known.word.startsWith(word)) return 0.8 + 0.15 * (word.length / known.word.length);
   if (word.length < 4 || known.word.length < 3) return 0;
   const difference = Math.abs(word.length - known.word.length);

@@ -10,7 +10,7 @@ import {
   type VocabularyIndex,
 } from '@/core/callline';
 import type { Span } from '@/core/clock';
-import { conceptIdOf, findIntervalAt, type Mark, type RoundReading } from '@/core/round';
+import { conceptIdOf, findIntervalAt, type Mark, type RoundReading, type RoundState } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { useWordOf } from '@/terms/HouseContext';
@@ -47,7 +47,8 @@ export function useCalls(options: CallsOptions) {
   const contextAt = useCallback(
     (seconds: number): CallContext => ({
       uniform: round.uniform,
-      state: findIntervalAt(reading, seconds)?.state ?? { kind: 'unmarked' },
+      state: stateAt(reading, seconds),
+      stateAt: (other) => stateAt(reading, other),
       calledBy: { a: callNames(round.a), b: callNames(round.b) },
       atSeconds: seconds,
       roundStartSeconds: span.startSeconds,
@@ -88,7 +89,7 @@ export function useCalls(options: CallsOptions) {
 
   const seconds = usePlayheadTime(playhead, 0.5);
   const next = useMemo(() => {
-    const state = findIntervalAt(reading, seconds + 0.5)?.state ?? { kind: 'unmarked' as const };
+    const state = stateAt(reading, seconds + 0.5);
     const before = reading.marks.filter((mark) => mark.atSeconds <= seconds + 0.5 && conceptIdOf(mark));
     const people = { a: round.a.personId, b: round.b.personId };
     const moment = { state, last: before.at(-1), beforeLast: before.at(-2), people };
@@ -98,6 +99,9 @@ export function useCalls(options: CallsOptions) {
 
   return { call, contextAt, open, close, correct, commit, next };
 }
+
+const stateAt = (reading: RoundReading, seconds: number): RoundState =>
+  findIntervalAt(reading, seconds)?.state ?? { kind: 'unmarked' };
 
 /** What a rewritten mark keeps of the one it was: links and the end are not part of the words. */
 function keptOf(editing: Mark | undefined, draft: MarkDraft): object {

@@ -9,7 +9,7 @@ export const backPositions: readonly Position[] = [
     uniform: 'both',
     houseValue: 4,
     points: 'back',
-    aliases: ['back control', 'back mount', 'rear mount', 'on the back'],
+    aliases: ['hooks in', 'both hooks in', 'back control', 'back mount', 'rear mount', 'on the back'],
     heardAs: ['bag control', 'black control'],
     nextCalls: [
       ['rear-naked-choke', 5],

@@ -8,7 +8,7 @@ export const standingPositions: readonly Position[] = [
     betterRole: 'neutral',
     uniform: 'both',
     houseValue: 0,
-    aliases: ['on the feet', 'neutral'],
+    aliases: ['both standing', 'both on their feet', 'on the feet', 'neutral'],
     heardAs: ['stand in neutral'],
     nextCalls: [
       ['collar-tie', 4],
