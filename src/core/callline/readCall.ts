@@ -104,7 +104,8 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
     if (first) return first;
     const unread = listUnreadWords(best?.words ?? who.words, undefined, index);
     return {
-      ...noteReading(text.trim(), atSeconds),
+      // The time that was named is the mark's own now.
+      ...noteReading([shifted.text.trim(), note].filter(Boolean).join(' - '), atSeconds),
       choices: best?.choices ?? [],
       conceptWords: best?.words ?? who.words,
       remarks: unread.length > 0 ? [{ code: 'kept-as-remark', words: unread }] : [],

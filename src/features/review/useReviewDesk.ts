@@ -37,6 +37,7 @@ import { useReviewTime } from './useReviewTime';
 import { useRoundReading } from './useRoundReading';
 import { useSecondPass } from './useSecondPass';
 import { useStopwatch } from './useStopwatch';
+import { useUndo } from './useUndo';
 import { useLikelySwap } from './who/useLikelySwap';
 import { useStills } from './who/useStills';
 
@@ -115,8 +116,9 @@ export function useReviewDesk({
   const filmed = source.address !== undefined;
   const from = first.firstSeconds ?? round.startSeconds;
   const playhead = usePlayhead(video, filmed, rate, span, from, lulls.skippable);
-  const clocks = useClocks(round.id, first.clocks);
-  const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video);
+  const undo = useUndo(marks);
+  const clocks = useClocks(round.id, first.clocks, undo.record);
+  const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video, undo.record);
   const house = useHouse();
   const wordOf = useWordOf();
   const index = useMemo(() => buildVocabularyIndex(house, uses), [house, uses]);
@@ -230,7 +232,20 @@ export function useReviewDesk({
   const pace = spentSeconds >= 30 && furthest.current >= 20 ? spentSeconds / furthest.current : undefined;
   const parts = {
     ...{ round, ruleSet, second, address, span, names, ready, video, source, filmed, rate, zoom, setZoom, playhead },
-    ...{ marks, reading, tide, chains, contradictions, likelySwap, score, overtime, drawing, stopwatch, stoppages },
+    ...{
+      marks,
+      undo,
+      reading,
+      tide,
+      chains,
+      contradictions,
+      likelySwap,
+      score,
+      overtime,
+      drawing,
+      stopwatch,
+      stoppages,
+    },
     ...{ lulls, lull, markLull, questions, question, nextQuestion, clocks, shownClock, stills, face, moves, goTo },
     ...{ commentary, accept, takeBack, index, calls, openCall, nextCallAt, currentId, filter, secondPass },
     ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf, pace },

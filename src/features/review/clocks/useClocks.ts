@@ -1,37 +1,60 @@
 'use client';
 
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { removeClock, saveClock } from '@/server/rounds/clockActions';
+import type { OtherStep } from '../useUndo';
 import type { RoundClock } from './clockView';
 
+const AWAY = 'The server could not be reached; the clock is as it was. Try again in a moment.';
+
 /** The clocks of a round: each change is shown at once and kept; what the server refuses is taken back with its reason. */
-export function useClocks(roundId: string, stored: readonly RoundClock[]) {
+export function useClocks(roundId: string, stored: readonly RoundClock[], record: (step: OtherStep) => void) {
   const [clocks, setClocks] = useState(stored);
   const [problem, setProblem] = useState<string>();
-  const put = (clock: RoundClock) =>
-    setClocks((now) =>
-      now.some((one) => one.id === clock.id) ? now.map((one) => (one.id === clock.id ? clock : one)) : [...now, clock],
-    );
-  const save = async (clock: RoundClock): Promise<boolean> => {
-    const before = clocks.find((one) => one.id === clock.id);
-    put(clock);
+  const latest = useRef(clocks);
+  const show = (now: readonly RoundClock[]) => {
+    latest.current = now;
+    setClocks(now);
+  };
+  const find = (id: string) => latest.current.find((one) => one.id === id);
+  const put = (id: string, clock: RoundClock | undefined) => {
+    const others = latest.current.map((one) => (one.id === id ? clock : one));
+    if (clock && !find(id)) others.push(clock);
+    show(others.flatMap((one) => one ?? []));
+  };
+
+  /** Brings a clock into another form; absent takes it away. Says whether that was kept. */
+  const change = async (id: string, wanted: RoundClock | undefined): Promise<boolean> => {
+    const before = find(id);
+    if (!before && !wanted) return true;
     setProblem(undefined);
-    const outcome = await saveClock(roundId, { ...clock, ties: [...clock.ties] }).catch(() => undefined);
-    if (outcome?.ok) put({ ...clock, version: outcome.version });
-    else {
-      if (before) put(before);
-      else setClocks((now) => now.filter((one) => one.id !== clock.id));
-      setProblem(outcome?.message ?? 'The server could not be reached; the clock was not kept. Try again in a moment.');
+    const next = wanted && { ...wanted, version: before?.version ?? 0 };
+    put(id, next);
+    if (!next) {
+      const gone = await removeClock(roundId, id).then(
+        () => true,
+        () => false,
+      );
+      if (gone) return true;
+      put(id, before);
+      setProblem(AWAY);
+      return false;
     }
+    const outcome = await saveClock(roundId, { ...next, ties: [...next.ties] }).catch(() => undefined);
+    put(id, outcome?.ok ? { ...next, version: outcome.version } : before);
+    if (!outcome?.ok) setProblem(outcome?.message ?? AWAY);
     return outcome?.ok ?? false;
   };
-  const remove = (id: string) => {
-    const before = clocks;
-    setClocks((now) => now.filter((one) => one.id !== id));
-    void removeClock(roundId, id).catch(() => {
-      setClocks(before);
-      setProblem('The server could not be reached; the clock is still there. Try again in a moment.');
-    });
+  const changeAsStep = async (id: string, wanted: RoundClock | undefined): Promise<boolean> => {
+    const before = find(id);
+    const kept = await change(id, wanted);
+    if (kept) record({ undo: () => void change(id, before), redo: () => void change(id, wanted) });
+    return kept;
   };
-  return { clocks, problem, save, remove };
+  return {
+    clocks,
+    problem,
+    save: (clock: RoundClock) => changeAsStep(clock.id, clock),
+    remove: (id: string) => void changeAsStep(id, undefined),
+  };
 }
