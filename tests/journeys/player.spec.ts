@@ -139,6 +139,22 @@ test('who is who is shown by small pictures, and exchanged in one action with un
   await reviewIsReady(page);
   await expect(page.locator('header').getByTitle('Who is who (W)')).toHaveCount(2);
 
+  // Without a pointer: one is forgotten, taken back with Z, and taken anew with the arrows.
+  await page.keyboard.press('w');
+  await panel.getByRole('button', { name: 'Forget it' }).last().press('Enter');
+  await expect(panel.getByRole('img')).toHaveCount(1);
+  await page.keyboard.press('z');
+  await expect(panel.getByRole('img')).toHaveCount(2);
+  const picture = await panel.getByRole('img').last().getAttribute('src');
+  await panel.getByRole('button', { name: 'Take another picture' }).last().press('Enter');
+  await expect(pane).toBeFocused();
+  for (const key of ['ArrowRight', 'ArrowRight', 'ArrowUp', 'Shift+ArrowDown', 'Enter']) await page.keyboard.press(key);
+  await expect.poll(() => panel.getByRole('img').last().getAttribute('src')).not.toBe(picture);
+  await expect(pane).toHaveCount(0);
+  await page.keyboard.press('z');
+  await expect.poll(() => panel.getByRole('img').last().getAttribute('src')).toBe(picture);
+  await page.keyboard.press('w');
+
   const before = await ledger(page).allTextContents();
   await page.keyboard.press('w');
   await page.getByRole('button', { name: 'Exchange them in the whole round' }).click();
@@ -209,6 +225,13 @@ test('a clock in the footage is tied twice, and marks are read in its time', asy
   const seconds = (clock: string | undefined) => Number(clock?.split(':')[0]) * 60 + Number(clock?.split(':')[1]);
   for (const [index, wall] of (await times()).entries())
     expect(Math.abs(seconds(wall) + seconds(round[index]) - 300)).toBeLessThanOrEqual(1);
+
+  // A clock that was removed by mistake comes back with its ties.
+  await page.keyboard.press('k');
+  await panel.getByRole('button', { name: 'Remove' }).click();
+  await expect(panel.getByText('keeps time with the footage')).toHaveCount(0);
+  await page.keyboard.press('z');
+  await expect(panel.getByText('keeps time with the footage')).toBeVisible();
 });
 
 test('a lull is asked about, skipped, and becomes a stoppage with one key', async ({ page }) => {

@@ -169,6 +169,7 @@ export function AthleteFieldset({
           label="Division, for the weight class"
           value={fields.division}
           onChange={(division) => onChange({ division })}
+          onClear={() => onChange({ division: undefined })}
           options={[
             { value: 'female', label: 'Female' },
             { value: 'male', label: 'Male' },

@@ -53,6 +53,7 @@ export function CircumstancesFields({ circumstances, a, b, messages, onChange, o
           label="How hard"
           value={circumstances.intensity}
           onChange={(intensity) => onChange({ intensity })}
+          onClear={() => onChange({ intensity: undefined })}
           options={[
             { value: 'flow', label: 'Flow' },
             { value: 'normal', label: 'Normal' },
@@ -89,6 +90,7 @@ export function CircumstancesFields({ circumstances, a, b, messages, onChange, o
           label="The two are"
           value={circumstances.relation}
           onChange={(relation) => onChange({ relation })}
+          onClear={() => onChange({ relation: undefined })}
           options={[
             { value: 'regular', label: 'Regular partners' },
             { value: 'first-time', label: 'First time' },
@@ -118,6 +120,7 @@ export function CircumstancesFields({ circumstances, a, b, messages, onChange, o
                 label="Body"
                 value={fields.condition.freshness}
                 onChange={(freshness) => change({ freshness })}
+                onClear={() => change({ freshness: undefined })}
                 options={[
                   { value: 'fresh', label: 'Fresh' },
                   { value: 'ordinary', label: 'As usual' },
@@ -128,6 +131,7 @@ export function CircumstancesFields({ circumstances, a, b, messages, onChange, o
                 label="Slept"
                 value={fields.condition.sleep}
                 onChange={(sleep) => change({ sleep })}
+                onClear={() => change({ sleep: undefined })}
                 options={[
                   { value: 'good', label: 'Well' },
                   { value: 'fair', label: 'Fairly' },
