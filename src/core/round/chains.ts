@@ -95,7 +95,7 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
     .map((mark) => ({ mark, descendants: mark.ledTo.length > 0 ? descendantsIn(byId, mark.id) : nothingBelow }));
   const linked = firstCauses.filter((root) => root.descendants.size > 0);
   const shares = sharePoints(linked, byId);
-  const losses = shareTideLoss(linked, latestBelow(byId), tide);
+  const losses = shareTideLoss(linked, latestBelow(reading.marks, byId), tide);
   const damageByRoot = new Map(
     firstCauses.map(({ mark }): [string, Damage] => {
       const share = shares.get(mark.id);
@@ -135,7 +135,12 @@ const bothAthletes = ['a', 'b'] as const;
 
 function sharePoints(roots: readonly Root[], byId: ReadonlyMap<string, Mark>) {
   const shares = new Map(roots.map((root) => [root.mark.id, { points: 0, taps: 0 }]));
-  const paid = new Map(roots.map((root) => [root, paidBelow(root, byId)]));
+  const paid = new Map<Root, Paid>();
+  const paidBy = (root: Root): Paid => {
+    const known = paid.get(root) ?? paidBelow(root, byId);
+    paid.set(root, known);
+    return known;
+  };
   const owners = new Map<Mark, Root[]>();
   for (const root of roots) {
     for (const id of root.descendants) {
@@ -150,7 +155,7 @@ function sharePoints(roots: readonly Root[], byId: ReadonlyMap<string, Mark>) {
     for (const athlete of bothAthletes) {
       const losing = all.filter((root) => root.mark.athlete === athlete);
       if (losing.length === 0) continue;
-      const counted = losing.some((root) => !isPaid(mark, paid.get(root)!));
+      const counted = !mayBePaid(mark) || losing.some((root) => !isPaid(mark, paidBy(root)));
       if (!counted) continue;
       const { points, tap } = conceded(mark, athlete);
       for (const root of losing) {
@@ -182,6 +187,9 @@ function paidBelow(root: Root, byId: MarkById): Paid {
   }
   return { passers, backTakenSeconds };
 }
+
+/** Whether a finished technique may have paid for a mark already: only positions behind a pass or at the back. */
+const mayBePaid = (mark: Mark): boolean => mark.kind === 'position' && mark.holder !== undefined;
 
 function isPaid(mark: Mark, paid: Paid): boolean {
   if (mark.kind !== 'position' || !mark.holder) return false;
@@ -225,7 +233,7 @@ interface LossWindow {
 }
 
 /** For each error with consequences the moment of its last one, near or far. Safe on circles. */
-function latestBelow(byId: MarkById): ReadonlyMap<string, number> {
+function latestBelow(ordered: readonly Mark[], byId: MarkById): ReadonlyMap<string, number> {
   const latest = new Map<string, number>();
   const visit = (mark: ErrorMark): number => {
     const known = latest.get(mark.id);
@@ -240,7 +248,10 @@ function latestBelow(byId: MarkById): ReadonlyMap<string, number> {
     return last;
   };
   // From the last mark backwards, so that what lies below is known already and nothing goes deep.
-  for (const mark of [...byId.values()].reverse()) if (mark.kind === 'error') visit(mark);
+  for (let index = ordered.length - 1; index >= 0; index -= 1) {
+    const mark = ordered[index]!;
+    if (mark.kind === 'error' && mark.ledTo.length > 0) visit(mark);
+  }
   return latest;
 }
 
@@ -353,7 +364,8 @@ const BLOCK = 64;
 /** The greatest height of an athlete's live tide in each block of steps: where it is too low, the whole block can be passed over. */
 function blockHeights(steps: Tide['steps'], athlete: Athlete): Float64Array {
   const heights = new Float64Array(Math.ceil(steps.length / BLOCK)).fill(Number.NEGATIVE_INFINITY);
-  for (const [index, step] of steps.entries()) {
+  for (let index = 0; index < steps.length; index += 1) {
+    const step = steps[index]!;
     const block = Math.floor(index / BLOCK);
     if (step.live) heights[block] = Math.max(heights[block]!, seenBy(athlete, step.value));
   }
