@@ -15,7 +15,7 @@ const Box = styled.section`
   &[data-active] { border-color: ${color.focus}; }
   > header { padding: ${space(2)} ${space(4)}; display: flex; gap: ${space(3)}; align-items: flex-end; > :first-child { flex: 1; min-width: 0; } }
   .clock { display: flex; gap: ${space(3)}; align-items: center; padding: 0 ${space(4)}; font-size: ${size.small}; color: ${color.quiet}; }
-  .clock strong { font-size: 18px; font-weight: 400; color: ${color.ink}; font-variant-numeric: tabular-nums; min-width: 84px; }
+  .clock strong { font-size: 18px; font-weight: 400; color: ${color.ink}; font-variant-numeric: lining-nums tabular-nums; min-width: 84px; }
   .clock .off { margin-left: auto; font-family: ${font.serif}; font-size: ${size.body}; }
   input { width: calc(100% - 32px); margin: 0 ${space(4)} ${space(3)}; accent-color: var(--amber); }
 `;

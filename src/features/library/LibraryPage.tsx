@@ -27,7 +27,7 @@ const Index = styled.div`
   a { display: flex; align-items: baseline; text-decoration: none; padding: 2px 0; gap: ${space(1.5)}; line-height: 1.35; }
   a:hover .name { text-decoration: underline; }
   .dots { flex: 1; border-bottom: 1px dotted ${color.rule}; min-width: ${space(3)}; }
-  .count { color: ${color.quiet}; font-size: ${size.small}; font-variant-numeric: tabular-nums; }
+  .count { color: ${color.quiet}; font-size: ${size.small}; font-variant-numeric: lining-nums tabular-nums; }
   a[data-own] .name { font-style: italic; }
 `;
 

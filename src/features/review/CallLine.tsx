@@ -78,8 +78,14 @@ export function CallLine(props: CallLineProps) {
         ))}
       </div>
       <div className="hint">
-        <kbd>Enter</kbd> writes a call at this moment · <kbd>1</kbd>–<kbd>5</kbd> begin a likely one · <kbd>Space</kbd>{' '}
-        plays · <kbd>?</kbd> all keys
+        <kbd>Enter</kbd> writes a call at this moment
+        {nextCalls.length > 0 ? (
+          <>
+            {' '}
+            · <kbd>1</kbd>–<kbd>{nextCalls.length}</kbd> begin a likely one
+          </>
+        ) : null}{' '}
+        · <kbd>Space</kbd> plays · <kbd>?</kbd> all keys
       </div>
     </Box>
   );

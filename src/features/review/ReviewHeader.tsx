@@ -15,14 +15,15 @@ import type { KeepState } from './useMarks';
 import { StillPicture } from './who/StillPicture';
 
 const Bar = styled.header`
-  display: flex; align-items: center; gap: ${space(4)}; height: 46px; padding: 0 ${space(4)}; border-bottom: 1px solid ${color.rule};
+  display: flex; align-items: center; gap: ${space(4)}; height: 46px; padding: 0 ${space(4)}; border-bottom: 1px solid ${color.rule}; white-space: nowrap;
   .home { display: flex; }
   .athlete { display: flex; align-items: center; gap: ${space(2)}; font-family: ${font.serif}; font-size: ${size.large}; padding-bottom: 1px; border-bottom: 2px solid ${color.focus}; }
   .athlete + svg + .athlete, .athlete.other { border-color: ${color.other}; }
   .still { border: 0; padding: 0; background: none; cursor: pointer; display: flex; }
   .still img { height: 34px; width: 34px; object-fit: cover; }
   .quiet { color: ${color.quiet}; font-size: ${size.small}; }
-  .end { margin-left: auto; display: flex; gap: ${space(5)}; align-items: center; font-size: ${size.small}; }
+  .end { margin-left: auto; min-width: 0; display: flex; gap: ${space(5)}; align-items: center; font-size: ${size.small}; }
+  .facts { overflow: hidden; text-overflow: ellipsis; min-width: 0; }
   .keep { display: flex; gap: ${space(1.5)}; align-items: center; color: ${color.quiet}; }
   .keep[data-state='away'], .keep[data-state='signed-out'], .keep[data-state='gone'] { color: ${color.focusText}; font-weight: 600; }
 `;
@@ -113,7 +114,7 @@ export function ReviewHeader(props: ReviewHeaderProps) {
       <Athlete one={b} unit={unit} still={stills.b} onWho={onWho} other />
       <span className="quiet">{gap ? gapWords : ''}</span>
       <div className="end">
-        <span className="quiet">
+        <span className="quiet facts" title={facts}>
           {second ? 'Blind second review · ' : ''}
           {facts}
           {pace === undefined ? null : (

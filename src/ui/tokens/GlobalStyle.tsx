@@ -24,7 +24,7 @@ export const GlobalStyle = createGlobalStyle`
     --moss: #9abb85; --brick: #e0937c; --brick-wash: #3c2a25;
   }
   *, *::before, *::after { box-sizing: border-box; }
-  html { font: 400 ${size.body}/1.5 ${font.sans}; font-variant-numeric: tabular-nums; background: #f6f1e6; }
+  html { font: 400 ${size.body}/1.5 ${font.sans}; font-variant-numeric: lining-nums tabular-nums; background: #f6f1e6; }
   body { margin: 0; color: ${color.ink}; background: ${color.ground}; }
   h1, h2, h3 { font-family: ${font.serif}; font-weight: 600; line-height: 1.2; margin: 0; }
   h1 { font-size: ${size.title}; }

@@ -12,7 +12,7 @@ import { driftWords, type RoundClock, readable, readingWords, spreadWords } from
 const Panel = styled(SidePanel)`
   .clock, .new { border-top: 1px solid ${color.rule}; padding-top: ${space(3)}; display: flex; flex-direction: column; gap: ${space(2)}; }
   .row { display: flex; gap: ${space(3)}; align-items: flex-end; flex-wrap: wrap; }
-  .reading { font-size: ${size.large}; font-variant-numeric: tabular-nums; margin-left: auto; }
+  .reading { font-size: ${size.large}; font-variant-numeric: lining-nums tabular-nums; margin-left: auto; }
   .quiet { color: ${color.quiet}; font-size: ${size.small}; }
   p.problem { color: ${color.harm}; }
   li { display: flex; gap: ${space(2)}; align-items: center; }

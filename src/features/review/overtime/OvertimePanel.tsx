@@ -28,7 +28,7 @@ const Matter = styled.div`
   .sums { display: flex; gap: ${space(6)}; align-items: baseline; font-family: ${font.serif}; font-size: 24px; }
   .needed { font-size: ${size.body}; color: ${color.ink}; }
   .running { font-family: ${font.serif}; font-size: ${size.large}; }
-  .running strong { font-size: 24px; font-variant-numeric: tabular-nums; }
+  .running strong { font-size: 24px; font-variant-numeric: lining-nums tabular-nums; }
   .turns li { border-top: 1px solid ${color.rule}; padding: ${space(2)} 0; display: flex; flex-direction: column; gap: ${space(2)}; }
   .line { display: flex; gap: ${space(2)}; align-items: baseline; flex-wrap: wrap; }
   .line .far { margin-left: auto; white-space: nowrap; }

@@ -25,7 +25,7 @@ const Sheet = styled.main`
   h1 { font-size: 24px; } h2 { font-size: 16px; margin-top: ${space(4)}; }
   .actions { display: flex; gap: ${space(3)}; margin-bottom: ${space(4)}; align-items: center; }
   table { margin-top: ${space(3)}; } th { text-align: left; font-weight: 400; color: #555; padding-right: 10px; }
-  td { padding: 4px 10px 4px 0; border-top: 1px solid #ccc; vertical-align: top; font-variant-numeric: tabular-nums; }
+  td { padding: 4px 10px 4px 0; border-top: 1px solid #ccc; vertical-align: top; font-variant-numeric: lining-nums tabular-nums; }
   td.sum small { display: block; white-space: nowrap; }
   .differs td, td.differs { background: #fbf0d8; }
   .verdict { font-family: ${font.serif}; font-size: 18px; margin-top: ${space(3)}; }
