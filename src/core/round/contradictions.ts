@@ -26,6 +26,8 @@ export function listContradictions(reading: RoundReading): Contradiction[] {
   const found: Contradiction[] = [];
   let state: RoundState = { kind: 'unmarked' };
   let cursor = 0;
+  const blame = (code: Contradiction['code'], mark: Mark, other?: string) =>
+    found.push({ code, atSeconds: mark.atSeconds, markIds: other === undefined ? [mark.id] : [mark.id, other] });
   const unseen = reading.marks.filter(
     (mark): mark is StoppageMark => mark.kind === 'stoppage' && mark.offCamera === true,
   );
@@ -34,17 +36,15 @@ export function listContradictions(reading: RoundReading): Contradiction[] {
       state = reading.intervals[cursor]!.state;
       cursor += 1;
     }
-    const blame = (code: Contradiction['code'], other?: string) =>
-      found.push({ code, atSeconds: mark.atSeconds, markIds: other === undefined ? [mark.id] : [mark.id, other] });
-    if (isOutside(mark, reading.round)) blame('outside-round');
-    if (endsBeforeStart(mark)) blame('ends-before-start');
+    if (isOutside(mark, reading.round)) blame('outside-round', mark);
+    if (endsBeforeStart(mark)) blame('ends-before-start', mark);
     const impossible = mark.kind === 'attempt' ? attemptCode(mark, state) : undefined;
-    if (impossible) blame(impossible);
-    if (isInferred(mark, unseen)) blame('not-seen');
+    if (impossible) blame(impossible, mark);
+    if (isInferred(mark, unseen)) blame('not-seen', mark);
     const clash = findPositionClash(reading.marks, index);
-    if (clash) blame('both-on-top', clash);
+    if (clash) blame('both-on-top', mark, clash);
     const after = findPlayAfterFinish(reading.marks, index);
-    if (after) blame('finish-without-end', after);
+    if (after) blame('finish-without-end', mark, after);
   }
   return found;
 }

@@ -1,0 +1,58 @@
+import type { Mark } from './mark';
+
+/** The links of a round by place in its marks: what each error led to, without what is not there. */
+export interface LinkGraph {
+  readonly marks: readonly Mark[];
+  readonly below: readonly (readonly number[])[];
+}
+
+const nothing: readonly number[] = [];
+
+export function linkGraphOf(marks: readonly Mark[]): LinkGraph {
+  const placeOf = new Map<string, number>();
+  for (let place = 0; place < marks.length; place += 1) placeOf.set(marks[place]!.id, place);
+  const below = marks.map((mark): readonly number[] => {
+    if (mark.kind !== 'error' || mark.ledTo.length === 0) return nothing;
+    return mark.ledTo.flatMap((id) => placeOf.get(id) ?? []);
+  });
+  return { marks, below };
+}
+
+/** Gives for a place all places that it led to, near and far, each once and without itself. Safe on circles; made once for many questions. */
+export function descendantFinder({ marks, below }: LinkGraph): (place: number) => readonly number[] {
+  const askedLast = new Int32Array(marks.length);
+  let asked = 0;
+  return (place) => {
+    if (below[place]!.length === 0) return nothing;
+    asked += 1;
+    askedLast[place] = asked;
+    const found: number[] = [];
+    const open = [place];
+    while (open.length > 0) {
+      for (const next of below[open.pop()!]!) {
+        if (askedLast[next] === asked) continue;
+        askedLast[next] = asked;
+        found.push(next);
+        open.push(next);
+      }
+    }
+    return found;
+  };
+}
+
+/** For each place the moment of the last thing that it led to, near or far; its own moment where it led to nothing. Safe on circles. */
+export function latestBelow({ marks, below }: LinkGraph): Float64Array {
+  const latest = Float64Array.from(marks, (mark) => mark.atSeconds);
+  const settled = new Uint8Array(marks.length);
+  const visit = (place: number): number => {
+    if (settled[place] === 1 || below[place]!.length === 0) return latest[place]!;
+    settled[place] = 1;
+    let last = latest[place]!;
+    for (const next of below[place]!) last = Math.max(last, visit(next));
+    latest[place] = last;
+    return last;
+  };
+  // From the last mark backwards, so that what lies below is known already and nothing goes deep.
+  for (let place = marks.length - 1; place >= 0; place -= 1) visit(place);
+  return latest;
+}
