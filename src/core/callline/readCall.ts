@@ -61,7 +61,7 @@ export interface CallReading {
 const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], conceptWords: [], remarks: [] };
 
 /** From here on the words are a name as it stands. @source own decision */
-const CERTAIN = 0.97;
+const CERTAIN = 0.995;
 
 /** How close a second meaning must come to be worth a word. @source own decision */
 const CLOSE_CALL = 0.015;
