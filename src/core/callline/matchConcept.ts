@@ -50,6 +50,7 @@ const WORD_OF_START = 0.04;
 const WORD_OF_MIDDLE = 0.28;
 /** The least likeness of one word that begins a title. */
 const FROM_START_LIKENESS = 0.82;
+const ELSEWHERE = 0.1;
 const ALIAS_LIKENESS = 0.95;
 
 /** How well typed words fit a phrase, 0 to 1: each word's best partner, the share of the phrase that was said, and its trust. */
@@ -118,7 +119,6 @@ function contextBonus(concept: Concept, context: MatchContext, index: Vocabulary
   const position = context.positionId ? findPosition(context.positionId) : undefined;
   if (!position) return bonus;
   if (concept.families.includes(position.family as PositionFamily)) bonus += 0.03;
-  if (isElsewhere(concept, context.place)) bonus -= 0.1;
   const next = position.nextCalls.find(([id]) => id === concept.id);
   return next ? bonus + 0.006 * next[1] : bonus;
 }
@@ -139,7 +139,9 @@ export function matchConcepts(
     const isSentence = concept.kind === 'error' || (concept.kind === 'strength' && context.kindHint !== 'strength');
     const fromMiddle = likeness < FROM_START_LIKENESS || concept.kind === 'strength';
     const oneWord = contentWords === 1 && isSentence ? (fromMiddle ? WORD_OF_MIDDLE : WORD_OF_START) : 0;
-    const score = likeness + contextBonus(concept, context, index) - (likeness < ALIAS_LIKENESS ? oneWord : 0);
+    // What was said word for word is meant, wherever they are.
+    const doubt = likeness < ALIAS_LIKENESS ? oneWord + (isElsewhere(concept, context.place) ? ELSEWHERE : 0) : 0;
+    const score = likeness + contextBonus(concept, context, index) - doubt;
     const known = best.get(concept.id);
     if (!known || score > known.score) best.set(concept.id, { concept, score });
   };

@@ -148,10 +148,18 @@ describe('how somebody is', () => {
 describe('where somebody is', () => {
   it('makes praise and blame of the other side less likely', () => {
     const first = (text: string) => readCall(text, index, context()).choices[0];
-    const own = first('samir sits tall')!;
-    const others = first('ana sits tall');
+    const own = first('samir sits quite tall')!;
+    const others = first('ana sits quite tall');
     expect(own.concept.id).toBe('good-posture-in-guard');
     expect(others?.confidence ?? 0).toBeLessThan(own.confidence);
+  });
+  it('counts for nothing where a title was said word for word', () => {
+    const state: RoundState = { kind: 'position', positionId: 'half-guard', holder: 'a' };
+    for (const who of ['ana', 'samir'])
+      expect(readCall(`${who} flat in half guard`, index, context({ state })).draft).toMatchObject({
+        kind: 'error',
+        errorId: 'err-half-flat',
+      });
   });
   it('does not let one word of a long title stand before a technique', () => {
     expect(readCall('ana bridges', index, context({ state: underSide })).draft).toMatchObject({ kind: 'attempt' });
