@@ -140,7 +140,14 @@ export function ReviewHeader(props: ReviewHeaderProps) {
             Close
           </Link>
         )}
-        <TextButton type="button" onClick={onKeys}>
+        <TextButton
+          type="button"
+          onClick={(event) => {
+            // After the sheet Enter writes a call again, and does not open the sheet once more.
+            event.currentTarget.blur();
+            onKeys();
+          }}
+        >
           Keys
         </TextButton>
       </div>

@@ -16,6 +16,12 @@ const ownsKeys = (event: KeyboardEvent): boolean =>
     event.key.toLowerCase(),
   );
 
+/** Enter or Space on a button or link that was reached by keyboard is for that; one that was clicked leaves them to the page. */
+const pressesFocused = (event: KeyboardEvent): boolean =>
+  (event.key === 'Enter' || event.key === ' ') &&
+  event.target instanceof HTMLElement &&
+  event.target.matches('button:focus-visible, a[href]:focus-visible, [role="button"]:focus-visible');
+
 /** Hands key presses of the page to their commands; none while something is written or a sheet is open. */
 export function useKeyCommands<Command extends string>(
   entries: readonly KeyEntry<Command>[],
@@ -25,7 +31,7 @@ export function useKeyCommands<Command extends string>(
   latest.current = { entries, act };
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
-      if (isTyping(event.target) || ownsKeys(event)) return;
+      if (isTyping(event.target) || ownsKeys(event) || pressesFocused(event)) return;
       const command = commandOf(latest.current.entries, event);
       if (!command) return;
       // A focused button would also take Enter or Space as a press.
