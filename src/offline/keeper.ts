@@ -1,6 +1,6 @@
 /**
- * The keeper: a service worker over the pages of rounds. It passes everything on to the server, and answers from what it kept only
- * when the server is away. It keeps nothing by itself: a page asks for it.
+ * The keeper: a service worker over the pages of rounds. It asks the server first, and answers from what it kept only when the server is
+ * away; but what never changes, scripts and footage, it answers itself. It keeps nothing on its own: a page asks for it.
  */
 import {
   assetsNamed,
@@ -8,13 +8,13 @@ import {
   isAsset,
   isFootageFile,
   isKeptPage,
-  type KeepFootage,
   type KeepPage,
   MOST_FOOTAGE,
   MOST_FOOTAGE_BYTES,
   MOST_PAGES,
   namesTooMany,
   partOf,
+  type Told,
 } from './keeperRules';
 import { assetCache, footageCache, pageCache } from './keptNames';
 import { keptSign } from './openedFromKept';
@@ -44,10 +44,31 @@ here.addEventListener('install', (event) => event.waitUntil(here.skipWaiting()))
 here.addEventListener('activate', (event) => event.waitUntil(here.clients.claim()));
 
 here.addEventListener('message', (event) => {
-  const told = event.data as KeepPage | KeepFootage;
+  const told = event.data as Told;
+  if (told.kind === 'forget-all') event.waitUntil(forgetAll());
   if (told.kind === 'keep-page' && isKeptPage(told.path)) event.waitUntil(keepPage(told).catch(() => undefined));
   if (told.kind === 'keep-footage') event.waitUntil(keepFootage(told.address).catch(() => undefined));
 });
+
+/** Grows whenever all is forgotten: what was begun before must not come in after. */
+let forgotten = 0;
+
+async function forgetAll(): Promise<void> {
+  forgotten += 1;
+  await Promise.all([pageCache, footageCache].map((name) => caches.delete(name)));
+}
+
+/** Puts something by unless all has been forgotten since it was begun. */
+async function putBy(name: string, address: string, answer: Response, begunAt: number): Promise<boolean> {
+  if (begunAt !== forgotten) return false;
+  const cache = await caches.open(name);
+  // Put anew, so that the entries stand in the order in which they were opened last.
+  await cache.delete(address);
+  await cache.put(address, answer);
+  if (begunAt === forgotten) return true;
+  await cache.delete(address);
+  return false;
+}
 
 here.addEventListener('fetch', (event) => {
   const { request } = event;
@@ -86,33 +107,32 @@ async function openAsset(request: Request): Promise<Response> {
   return (await (await caches.open(assetCache)).match(request)) ?? fetch(request);
 }
 
+/**
+ * A file that is kept is answered from here also while the server is there: its bytes never change, and what the browser has put by of it on its own may
+ * be a part only, which begins well and breaks off.
+ */
 async function openFootage(request: Request, { pathname, search }: URL): Promise<Response> {
-  try {
-    return await fetch(request);
-  } catch (problem) {
-    const whole = await (await caches.open(footageCache)).match(pathname + search);
-    if (!whole) throw problem;
-    const file = await whole.blob();
-    const { status, bytes, headers } = partOf(file.size, request.headers.get('range'));
-    const all = new Headers(whole.headers);
-    for (const [name, value] of Object.entries(headers)) all.set(name, value);
-    return new Response(file.slice(bytes.first, bytes.last + 1), { status, headers: all });
-  }
+  const whole = await (await caches.open(footageCache)).match(pathname + search);
+  if (!whole) return fetch(request);
+  const file = await whole.blob();
+  const { status, bytes, headers } = partOf(file.size, request.headers.get('range'));
+  const all = new Headers(whole.headers);
+  for (const [name, value] of Object.entries(headers)) all.set(name, value);
+  return new Response(file.slice(bytes.first, bytes.last + 1), { status, headers: all });
 }
 
 async function keepPage({ path, title, assets }: KeepPage): Promise<void> {
+  const begunAt = forgotten;
   const answer = await fetch(path, { credentials: 'same-origin', redirect: 'manual' });
   if (answer.status !== 200) return;
   const html = await answer.text();
-  const pages = await caches.open(pageCache);
   const needed = [...new Set([...assetsNamed(html), ...assets.filter(isAsset)])];
   const headers = new Headers(answer.headers);
   headers.set('x-kept-title', encodeURIComponent(title));
   headers.set('x-kept-assets', needed.join(' '));
   headers.set('server-timing', keptSign);
-  // Put anew, so that the entries stand in the order in which they were opened last.
-  await pages.delete(path);
-  await pages.put(path, new Response(html, { headers }));
+  if (!(await putBy(pageCache, path, new Response(html, { headers }), begunAt))) return;
+  const pages = await caches.open(pageCache);
   const addresses = (await pages.keys()).map((kept) => kept.url);
   for (const old of namesTooMany(addresses, MOST_PAGES)) await pages.delete(old);
   await keepAssets(pages, needed);
@@ -130,8 +150,8 @@ async function keepAssets(pages: Cache, needed: readonly string[]): Promise<void
 async function keepFootage(address: string): Promise<void> {
   const { pathname } = new URL(address, here.location.origin);
   if (!isFootageFile(pathname)) return;
-  const cache = await caches.open(footageCache);
-  if (await cache.match(address)) return;
+  const begunAt = forgotten;
+  if (await (await caches.open(footageCache)).match(address)) return;
   // One byte, since its range tells the size of the whole; an answer to HEAD may leave the length out.
   const probe = await fetch(address, { headers: { range: 'bytes=0-0' } });
   const bytes = Number(probe.headers.get('content-range')?.split('/')[1]);
@@ -139,7 +159,8 @@ async function keepFootage(address: string): Promise<void> {
   if (!(bytes > 0) || bytes > Math.min(MOST_FOOTAGE_BYTES, (quota - usage) / 2)) return;
   const whole = await fetch(address, { priority: 'low' });
   if (whole.status !== 200) return;
-  await cache.put(address, whole);
+  if (!(await putBy(footageCache, address, whole, begunAt))) return;
+  const cache = await caches.open(footageCache);
   const kept = (await cache.keys()).map((one) => one.url);
   for (const old of namesTooMany(kept, MOST_FOOTAGE)) await cache.delete(old);
 }

@@ -23,6 +23,12 @@ export interface KeepFootage {
 
 const roundPath = /^\/rounds\/[0-9a-f-]{36}(\/second)?$/;
 
+/** Somebody has signed out: nothing that they could read may stay, nor come in afterwards. */
+export interface ForgetAll {
+  readonly kind: 'forget-all';
+}
+export type Told = KeepPage | KeepFootage | ForgetAll;
+
 /** Pages that open without a server: a round in Review, also a second review. */
 export const isKeptPage = (path: string): boolean => roundPath.test(path);
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
-import { isAsset, type KeepFootage, type KeepPage } from './keeperRules';
+import { isAsset, type Told } from './keeperRules';
 
 /** The page has come to rest by then: keeping it must not slow its opening. */
 const REST_MS = 4000;
@@ -11,8 +11,7 @@ export function useKeptPage(title: string, footageAddress: string | undefined): 
   useEffect(() => {
     // Browsers offer this only where the connection is safe: on this machine, or over https.
     if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return;
-    const tell = async (message: KeepPage | KeepFootage) =>
-      (await navigator.serviceWorker.ready).active?.postMessage(message);
+    const tell = async (message: Told) => (await navigator.serviceWorker.ready).active?.postMessage(message);
     const keepPage = () => {
       const assets = performance
         .getEntriesByType('resource')
@@ -21,7 +20,9 @@ export function useKeptPage(title: string, footageAddress: string | undefined): 
       void tell({ kind: 'keep-page', path: location.pathname, title, assets });
     };
     const rest = setTimeout(() => {
-      void navigator.serviceWorker.register('/keeper.js', { scope: '/rounds/' }).catch(() => undefined);
+      // A keeper that is there already looks for its next version by itself.
+      if (!navigator.serviceWorker.controller)
+        void navigator.serviceWorker.register('/keeper.js', { scope: '/rounds/' }).catch(() => undefined);
       keepPage();
       if (footageAddress) void tell({ kind: 'keep-footage', address: footageAddress });
     }, REST_MS);

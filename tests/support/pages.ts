@@ -14,7 +14,10 @@ export function watchConsole(page: Page): string[] {
   const complaints: string[] = [];
   page.on('pageerror', (error) => complaints.push(error.message));
   page.on('console', (message) => {
-    if (message.type() === 'error' && !/Failed to load resource|ERR_CONNECTION/.test(message.text()))
+    if (
+      message.type() === 'error' &&
+      !/Failed to load resource|ERR_CONNECTION|error occurred when fetching the script/.test(message.text())
+    )
       complaints.push(message.text());
   });
   return complaints;

@@ -27,9 +27,14 @@ export function useUndo(marks: MarksHistory) {
   const done = useRef<Placed[]>([]);
   const undone = useRef<Placed[]>([]);
 
+  /** Puts a step on the list; what is given back takes it off again, for a step that the server refused. */
   const record = useCallback((step: OtherStep) => {
-    done.current.push({ step, after: latest.current.state.undo.length });
+    const placed = { step, after: latest.current.state.undo.length };
+    done.current.push(placed);
     undone.current = [];
+    return () => {
+      done.current = done.current.filter((one) => one !== placed);
+    };
   }, []);
   const undo = useCallback(() => {
     const last = done.current.at(-1);
@@ -50,4 +55,5 @@ export function useUndo(marks: MarksHistory) {
   }, []);
   return { record, undo, redo };
 }
+export type RecordStep = Undo['record'];
 export type Undo = ReturnType<typeof useUndo>;

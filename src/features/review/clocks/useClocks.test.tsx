@@ -10,14 +10,17 @@ const wall: RoundClock = { id: 'w', name: 'wall', counts: 'down', pauses: false,
 
 function openClocks(stored: readonly RoundClock[]) {
   const steps: { undo: () => void; redo: () => void }[] = [];
-  const record = (one: (typeof steps)[number]) => steps.push(one);
+  const record = (one: (typeof steps)[number]) => {
+    steps.push(one);
+    return () => void steps.splice(steps.indexOf(one), 1);
+  };
   const { result } = renderHook(() => useClocks('r', stored, record));
   return { result, steps };
 }
 const settle = (work: () => unknown) =>
   act(async () => {
     work();
-    await Promise.resolve();
+    for (let turn = 0; turn < 8; turn += 1) await Promise.resolve();
   });
 
 describe('the clocks of a round', () => {
@@ -38,6 +41,18 @@ describe('the clocks of a round', () => {
     await settle(() => steps[0]!.redo());
     expect(result.current.clocks).toMatchObject([{ name: 'the wall', version: 6 }]);
     expect(steps.length).toBe(1);
+  });
+  it('keep their order when a change is undone before the server has answered', async () => {
+    const { result, steps } = openClocks([wall]);
+    await settle(() => {
+      void result.current.save({ ...wall, name: 'the wall' });
+      steps[0]!.undo();
+    });
+    expect(server.saveClock.mock.calls.map(([, clock]) => [clock.name, clock.version])).toEqual([
+      ['the wall', 3],
+      ['wall', 4],
+    ]);
+    expect(result.current.clocks).toMatchObject([{ name: 'wall', version: 5 }]);
   });
   it('come back when their removal is undone, as new ones', async () => {
     const { result, steps } = openClocks([wall]);

@@ -2,16 +2,18 @@
 
 import { useRef, useState } from 'react';
 import { removeClock, saveClock } from '@/server/rounds/clockActions';
-import type { OtherStep } from '../useUndo';
+import { useOneByOne } from '../useOneByOne';
+import type { RecordStep } from '../useUndo';
 import type { RoundClock } from './clockView';
 
 const AWAY = 'The server could not be reached; the clock is as it was. Try again in a moment.';
 
 /** The clocks of a round: each change is shown at once and kept; what the server refuses is taken back with its reason. */
-export function useClocks(roundId: string, stored: readonly RoundClock[], record: (step: OtherStep) => void) {
+export function useClocks(roundId: string, stored: readonly RoundClock[], record: RecordStep) {
   const [clocks, setClocks] = useState(stored);
   const [problem, setProblem] = useState<string>();
   const latest = useRef(clocks);
+  const oneByOne = useOneByOne();
   const show = (now: readonly RoundClock[]) => {
     latest.current = now;
     setClocks(now);
@@ -47,8 +49,10 @@ export function useClocks(roundId: string, stored: readonly RoundClock[], record
   };
   const changeAsStep = async (id: string, wanted: RoundClock | undefined): Promise<boolean> => {
     const before = find(id);
-    const kept = await change(id, wanted);
-    if (kept) record({ undo: () => void change(id, before), redo: () => void change(id, wanted) });
+    const turnTo = (clock: RoundClock | undefined) => oneByOne(() => change(id, clock));
+    const forget = record({ undo: () => void turnTo(before), redo: () => void turnTo(wanted) });
+    const kept = await turnTo(wanted);
+    if (!kept) forget();
     return kept;
   };
   return {

@@ -5,7 +5,8 @@ import type { Athlete, Still } from '@/core/round';
 import type { PictureBox } from '@/player/pictureArea';
 import { takeStill } from '@/player/takeStill';
 import { saveStill } from '@/server/rounds/stillActions';
-import type { OtherStep } from '../useUndo';
+import { useOneByOne } from '../useOneByOne';
+import type { RecordStep } from '../useUndo';
 
 type Stills = Readonly<Partial<Record<Athlete, Still>>>;
 
@@ -14,13 +15,14 @@ export function useStills(
   roundId: string,
   stored: Stills,
   video: RefObject<HTMLVideoElement | null>,
-  record: (step: OtherStep) => void,
+  record: RecordStep,
 ) {
   const [stills, setStills] = useState(stored);
   const [drawing, setDrawing] = useState<Athlete>();
   const [problem, setProblem] = useState<string>();
 
   const latest = useRef(stills);
+  const oneByOne = useOneByOne();
   const show = (athlete: Athlete, still: Still | undefined) => {
     latest.current = { ...latest.current, [athlete]: still };
     setStills(latest.current);
@@ -37,8 +39,9 @@ export function useStills(
   };
   const keep = async (athlete: Athlete, still: Still | undefined) => {
     const before = latest.current[athlete];
-    if (await change(athlete, still))
-      record({ undo: () => void change(athlete, before), redo: () => void change(athlete, still) });
+    const turnTo = (one: Still | undefined) => oneByOne(() => change(athlete, one));
+    const forget = record({ undo: () => void turnTo(before), redo: () => void turnTo(still) });
+    if (!(await turnTo(still))) forget();
   };
   const take = (box: PictureBox) => {
     const jpeg = video.current && drawing && takeStill(video.current, box);
