@@ -133,7 +133,6 @@ export function useReviewDesk({
   });
   const { selected, goTo } = moves;
   const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
-  useKeptPage(`${names.a} and ${names.b}, ${round.heldOn}`, source.address);
   const commentaryRound = useMemo(
     () => ({
       id: address.scopeId,
@@ -164,6 +163,7 @@ export function useReviewDesk({
   const isPlaying = useRef(false);
   isPlaying.current = playhead.playing;
   const [askPlaying] = useState(() => () => isPlaying.current);
+  useKeptPage(`${names.a} and ${names.b}, ${round.heldOn}`, source.address, askPlaying);
   const furthest = useRef(0);
   const spentSeconds = useReviewTime(round.id, askPlaying, first.spentSeconds);
 
