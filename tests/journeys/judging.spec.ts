@@ -175,6 +175,19 @@ test('what was agreed before the round is offered, a doubt is mended with one ke
   await expect(page.getByRole('region', { name: 'Figures of Marek' })).toContainText('1 answer: too few for figures');
 });
 
+test('a tap ends the submission that was on, and is no second one', async ({ page }) => {
+  await openReview(page, `${server.url}/rounds/${round('open-mat-2')}`);
+  const before = await ledger(page).count();
+  await call(page, 'at 1:40 samir armbar locked');
+  await call(page, 'at 1:46 marek taps');
+  await expect(ledger(page)).toHaveCount(before + 1);
+  await expect(ledger(page).filter({ hasText: 'armbar' })).toContainText('finished');
+  await page.keyboard.press('z');
+  await expect(ledger(page).filter({ hasText: 'armbar' })).toContainText('locked');
+  await page.keyboard.press('z');
+  await expect(ledger(page)).toHaveCount(before);
+});
+
 test('what is drawn on the picture of a mark is kept as vectors, shown there, and taken away again', async ({
   page,
 }) => {

@@ -105,6 +105,7 @@ describe('a tap', () => {
       stage: 'finished',
       end: 'finished',
     });
+    expect(readCall('samir taps', index, context({ marks })).finishesId).toBe('arm');
     expect(readCall('tap', index, context({ marks })).draft).toMatchObject({ techniqueId: 'armbar', athlete: 'a' });
     expect(readCall('ana taps samir', index, context({ marks })).draft).toMatchObject({
       techniqueId: 'armbar',
@@ -122,6 +123,16 @@ describe('a tap', () => {
     expect(readCall('samir taps', index, long).draft).toMatchObject({ ...unnamed, athlete: 'a' });
     const later = context({ marks: [armbar({ atSeconds: 55 })] });
     expect(readCall('samir taps', index, later).draft).toMatchObject({ ...unnamed, athlete: 'a' });
+  });
+  it('is never that of an attack that was escaped, given up or over', () => {
+    for (const end of ['escaped', 'abandoned', 'declined', 'finished'] as const) {
+      const marks = [armbar({ end, stage: end === 'finished' ? 'finished' : 'locked' })];
+      expect(readCall('samir taps', index, context({ marks })).finishesId).toBeUndefined();
+      expect(readCall('samir taps', index, context({ marks })).draft).toMatchObject({
+        techniqueId: 'unnamed-submission',
+        athlete: 'a',
+      });
+    }
   });
   it('leaves nothing to choose', () => {
     expect(readCall('samir taps', index, context()).choices).toEqual([]);

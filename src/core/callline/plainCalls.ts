@@ -15,6 +15,8 @@ export interface PlainCall {
   readonly said?: string;
   /** The technique is known from what went before, not from the call: no choice to make. */
   readonly settled: boolean;
+  /** The attempt that was on: this is how it ended, no further one. */
+  readonly finishesId?: string;
 }
 
 const done: Modifiers = { stage: 'finished', end: 'finished' };
@@ -75,7 +77,7 @@ const plainWords: readonly PlainWords[] = [
   },
   {
     conceptId: 'unnamed-submission',
-    does: ['submits', 'submitted', 'taps out'],
+    does: ['submits', 'submitted'],
     names: ['submission', 'submission attempt', 'sub', 'finish'],
   },
   {
@@ -87,17 +89,16 @@ const plainWords: readonly PlainWords[] = [
 ];
 
 const smallWords: ReadonlySet<string> = new Set('the a an his her their him them it on in of'.split(' '));
-const tapWords: ReadonlySet<string> = new Set(['taps', 'tapped', 'tap', 'taps out', 'tapped out', 'submits to it']);
-/** A tap belongs to the attack that was on within this time. @source own decision */
+const tapWords: ReadonlySet<string> = new Set(['taps', 'tapped', 'tap', 'taps out', 'tapped out']);
+/** A tap belongs to the attack that was on, and has no end yet, within this time. @source own decision */
 const TAP_SECONDS = 60;
 
 /** What a call says that names only a class of techniques; undefined when it names more, or nothing of the kind. */
 export function readPlainCall(who: Who, context: CallContext): PlainCall | undefined {
   const tap = readTap(who, context);
   if (tap) return tap;
-  const other = who.named ? context.calledBy[opponentOf(who.athlete)] : [];
   for (const { words, modifiers } of splitModifiers(who.words)) {
-    const plain = words.filter((word) => !smallWords.has(word) && !(word.length > 1 && other.includes(word))).join(' ');
+    const plain = bareWords(words, who, context).join(' ');
     for (const { conceptId, does, names, said } of plainWords) {
       const isDone = does.includes(plain);
       if (!isDone && !names.includes(plain)) continue;
@@ -116,19 +117,23 @@ export function readPlainCall(who: Who, context: CallContext): PlainCall | undef
   return undefined;
 }
 
+/** Words without small ones and without the other athlete's name: "takes ana down" says "takes down". */
+function bareWords(words: readonly string[], who: Who, { calledBy }: CallContext): string[] {
+  const other = who.named ? calledBy[opponentOf(who.athlete)] : [];
+  return words.filter((word) => !smallWords.has(word) && !(word.length > 1 && other.includes(word)));
+}
+
 /** "samir taps": the other athlete's submission is finished, the one that was on if there was one. "ana taps samir" is ana's; "tap" alone whose attack it was. */
 function readTap(who: Who, context: CallContext): PlainCall | undefined {
-  const opponent = opponentOf(who.athlete);
-  const rest = who.words.filter((word) => !smallWords.has(word));
-  const without = who.named
-    ? rest.filter((word) => !(word.length > 1 && context.calledBy[opponent].includes(word)))
-    : rest;
-  if (!tapWords.has(without.join(' '))) return undefined;
-  const winner = who.named ? (without.length < rest.length ? who.athlete : opponent) : undefined;
+  const bare = bareWords(who.words, who, context);
+  if (!tapWords.has(bare.join(' '))) return undefined;
+  const namesOther = bare.length < who.words.filter((word) => !smallWords.has(word)).length;
+  const winner = who.named ? (namesOther ? who.athlete : opponentOf(who.athlete)) : undefined;
   const attack = context.marks?.findLast(
     (mark): mark is AttemptMark =>
       mark.kind === 'attempt' &&
       (winner === undefined || mark.athlete === winner) &&
+      mark.end === undefined &&
       mark.atSeconds <= context.atSeconds &&
       mark.atSeconds >= context.atSeconds - TAP_SECONDS &&
       findTechnique(mark.techniqueId)?.class === 'submissions',
@@ -136,6 +141,7 @@ function readTap(who: Who, context: CallContext): PlainCall | undefined {
   const athlete = winner ?? attack?.athlete;
   return {
     conceptId: attack?.techniqueId ?? 'unnamed-submission',
+    ...(attack ? { finishesId: attack.id } : {}),
     ...(athlete ? { athlete } : {}),
     modifiers: done,
     conceptWords: [],

@@ -56,6 +56,8 @@ export interface CallReading {
   readonly remarks: readonly CallRemark[];
   /** The error that led to this mark, when the call named one. */
   readonly causeId?: string;
+  /** The attempt that the call ends: the mark to change instead of making another. */
+  readonly finishesId?: string;
 }
 
 const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], conceptWords: [], remarks: [] };
@@ -155,6 +157,7 @@ function plainReading(read: {
     confidence: 1,
     choices: plain.settled ? [] : [{ concept, confidence: 1 }, ...named],
     conceptWords: plain.conceptWords,
+    ...(plain.finishesId ? { finishesId: plain.finishesId } : {}),
     remarks: plain.settled || named.length === 0 ? [] : [{ code: 'no-name-yet' }],
   };
 }

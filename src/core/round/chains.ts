@@ -22,28 +22,11 @@ export function checkLink(marks: readonly Mark[], fromId: string, toId: string):
     : succeed(true);
 }
 
-type MarkById = ReadonlyMap<string, Mark>;
-const indexMarks = (marks: readonly Mark[]): MarkById => new Map(marks.map((mark) => [mark.id, mark]));
-
 /** Ids of everything a mark led to, near and far, without itself. Safe on circles. */
-export const descendantIds = (marks: readonly Mark[], markId: string): ReadonlySet<string> =>
-  descendantsIn(indexMarks(marks), markId);
-
-/** The same over marks that are indexed already. */
-export function descendantsIn(byId: MarkById, markId: string): ReadonlySet<string> {
-  const seen = new Set<string>();
-  const open = [markId];
-  while (open.length > 0) {
-    const mark = byId.get(open.pop()!);
-    for (const next of mark?.kind === 'error' ? mark.ledTo : []) {
-      if (!seen.has(next) && byId.has(next)) {
-        seen.add(next);
-        open.push(next);
-      }
-    }
-  }
-  seen.delete(markId);
-  return seen;
+export function descendantIds(marks: readonly Mark[], markId: string): ReadonlySet<string> {
+  const place = marks.findIndex((mark) => mark.id === markId);
+  if (place < 0) return new Set();
+  return new Set(descendantFinder(linkGraphOf(marks))(place).map((below) => marks[below]!.id));
 }
 
 /** What an error cost, in points of the generic table. */

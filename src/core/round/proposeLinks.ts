@@ -1,6 +1,6 @@
 import { liveSecondsBetween, liveSpans } from '../clock';
 import { type CatalogueError, findError, findPosition, findTechnique } from '../vocabulary';
-import { descendantsIn } from './chains';
+import { descendantFinder, linkGraphOf } from './linkGraph';
 import { conceptIdOf, countsAsError, type ErrorMark, type Mark, opponentOf, stoppageSpans } from './mark';
 import type { RoundReading } from './readRound';
 
@@ -24,7 +24,7 @@ export function proposeLinks(reading: RoundReading): LinkProposal[] {
   const { marks, round } = reading;
   const live = liveSpans(round, stoppageSpans(marks));
   const liveAt = marks.map((mark) => liveSecondsBetween(live, round.startSeconds, mark.atSeconds));
-  const byId = new Map(marks.map((mark) => [mark.id, mark]));
+  const descendantsOf = descendantFinder(linkGraphOf(marks));
   return marks.flatMap((error, index): LinkProposal[] => {
     if (error.kind !== 'error' || !countsAsError(error) || error.ledTo.length > 0) return [];
     const entry = findError(error.errorId);
@@ -36,7 +36,8 @@ export function proposeLinks(reading: RoundReading): LinkProposal[] {
       const seconds = liveAt[at]! - liveAt[index]!;
       if (seconds > CONSEQUENCE_SECONDS) break;
       const fit = fitOf(error, entry, mark);
-      if (fit === 0 || leadsBack(byId, mark, error.id)) continue;
+      // A mark that leads to the error already would close a circle.
+      if (fit === 0 || descendantsOf(at).includes(index)) continue;
       const likelihood = fit - seconds / 15 + (isUnbroken(reading, error, mark) ? 1 : 0);
       if (likelihood >= LEAST_LIKELIHOOD && likelihood > (best?.likelihood ?? 0))
         best = { errorId: error.id, toId: mark.id, likelihood };
@@ -44,10 +45,6 @@ export function proposeLinks(reading: RoundReading): LinkProposal[] {
     return best ? [best] : [];
   });
 }
-
-/** Whether a mark already leads to the error, so that a link would close a circle. Only errors lead anywhere. */
-const leadsBack = (byId: ReadonlyMap<string, Mark>, mark: Mark, errorId: string): boolean =>
-  mark.kind === 'error' && mark.ledTo.length > 0 && descendantsIn(byId, mark.id).has(errorId);
 
 /** 3 for a usual consequence, 1 for one that fits by position, 0 for what cannot come of it. */
 function fitOf(error: ErrorMark, entry: CatalogueError, mark: Mark): number {

@@ -40,6 +40,9 @@ const Box = styled.div`
   .hint { font-size: ${size.small}; color: ${color.quiet}; }
 `;
 
+/** Other marks that a call is about. */
+export type CallTies = Pick<CallReading, 'causeId' | 'finishesId'>;
+
 export interface OpenCall {
   readonly atSeconds: number;
   readonly text: string;
@@ -56,7 +59,7 @@ export interface CallLineProps {
   readonly nextCalls: readonly NextCall[];
   readonly onOpen: (text: string) => void;
   /** `causeId` is the error that the call names as its cause. */
-  readonly onCommit: (draft: MarkDraft, editing: Mark | undefined, causeId: string | undefined) => void;
+  readonly onCommit: (draft: MarkDraft, editing: Mark | undefined, ties: CallTies) => void;
   readonly onClose: () => void;
 }
 
@@ -113,7 +116,8 @@ function OpenLine({
     if (!draft) return onClose();
     const [first] = checkMark({ ...draft, id: 'draft' } as Mark, span);
     if (first) setProblem(markProblemText(first));
-    else onCommit(draft, call.editing, overridden ? undefined : reading.causeId);
+    else if (overridden) onCommit(draft, call.editing, {});
+    else onCommit(draft, call.editing, reading);
   };
   const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Enter') commit();
@@ -233,14 +237,20 @@ function unreadWords({ remarks, choices }: CallReading): string {
 }
 
 function RemarkWords({ reading }: { readonly reading: CallReading }) {
-  const ledTo = reading.draft?.kind === 'error' && reading.draft.ledTo.length > 0;
-  const cause = reading.causeId ? ' · linked with its cause' : ledTo ? ' · linked with what it led to' : '';
+  const cause = tieWords(reading);
   const words = [sureness(reading.confidence), ...reading.remarks.map(remarkText)].filter(Boolean);
   return words.length > 0 || cause ? (
     <span className="remark">
       {cause} {words.map((one) => `· ${one} `)}
     </span>
   ) : null;
+}
+
+/** With which other mark the call has to do. */
+function tieWords({ draft, causeId, finishesId }: CallReading): string {
+  if (finishesId) return ' · ends the attempt that was on';
+  if (causeId) return ' · linked with its cause';
+  return draft?.kind === 'error' && draft.ledTo.length > 0 ? ' · linked with what it led to' : '';
 }
 
 /** How sure the reading is, in words; nothing when it is. @source bounds: own decision, on the list of phrases */

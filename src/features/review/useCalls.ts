@@ -10,12 +10,19 @@ import {
   type VocabularyIndex,
 } from '@/core/callline';
 import type { Span } from '@/core/clock';
-import { conceptIdOf, findIntervalAt, type Mark, type RoundReading, type RoundState } from '@/core/round';
+import {
+  type AttemptMark,
+  conceptIdOf,
+  findIntervalAt,
+  type Mark,
+  type RoundReading,
+  type RoundState,
+} from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { useWordOf } from '@/terms/HouseContext';
 import { callNames } from './athleteWords';
-import type { OpenCall } from './CallLine';
+import type { CallTies, OpenCall } from './CallLine';
 import { withLink } from './markEdits';
 import type { HeaderAthlete } from './ReviewHeader';
 import type { Names } from './reviewView';
@@ -78,10 +85,12 @@ export function useCalls(options: CallsOptions) {
       text: phraseMark({ ...draft, id: 'proposal' } as Mark, called, wordOf),
     });
   };
-  const commit = (draft: MarkDraft, editing: Mark | undefined, causeId: string | undefined) => {
+  const commit = (draft: MarkDraft, editing: Mark | undefined, { causeId, finishesId }: CallTies) => {
+    const going = editing ? undefined : reading.marks.find((one) => one.id === finishesId);
     const mark = { ...draft, ...keptOf(editing, draft), id: editing?.id ?? crypto.randomUUID() } as Mark;
     const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
     if (editing) marks.replace(editing, mark);
+    else if (going?.kind === 'attempt') marks.replace(going, tappedAt(going, draft));
     else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
     onMade(correcting.current);
     close();
@@ -102,6 +111,13 @@ export function useCalls(options: CallsOptions) {
 
 const stateAt = (reading: RoundReading, seconds: number): RoundState =>
   findIntervalAt(reading, seconds)?.state ?? { kind: 'unmarked' };
+
+/** The attempt that was on, ended by the tap that was called; what was remarked is kept. */
+function tappedAt(attempt: AttemptMark, { atSeconds, note }: MarkDraft): AttemptMark {
+  const notes = [attempt.note, note].filter(Boolean).join(' - ');
+  const ended = { ...attempt, stage: 'finished', end: 'finished', endSeconds: atSeconds } as const;
+  return notes ? { ...ended, note: notes } : ended;
+}
 
 /** What a rewritten mark keeps of the one it was: links and the end are not part of the words. */
 function keptOf(editing: Mark | undefined, draft: MarkDraft): object {

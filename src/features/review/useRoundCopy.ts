@@ -48,9 +48,8 @@ export function useRoundCopy(
     });
   }, [scopeId]);
 
-  // biome-ignore lint/correctness/useExhaustiveDependencies: every change of what is held is written
   useEffect(() => {
-    if (!read) return;
+    if (!read || held === written.current) return;
     const timer = setTimeout(() => void write(), WRITE_MS);
     return () => clearTimeout(timer);
   }, [read, held, write]);

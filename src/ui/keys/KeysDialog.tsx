@@ -9,6 +9,7 @@ import type { KeyGroup } from './keyEntry';
 const Columns = styled.div`
   columns: 3; column-gap: ${space(8)}; font-size: ${size.small};
   h3 { break-after: avoid; font-size: ${size.body}; font-weight: 500; color: ${color.quiet}; margin: 0 0 ${space(1)}; border-bottom: 1px solid ${color.rule}; }
+  ul { list-style: none; margin: 0; padding: 0; }
   .group { margin-bottom: ${space(5)}; }
   .key { break-inside: avoid; display: grid; grid-template-columns: 84px 1fr; padding: 2px 0; }
   kbd { font: inherit; font-weight: 600; color: ${color.focusText}; }
@@ -27,15 +28,16 @@ export function KeysDialog({ groups, isOpen, onClose, children }: KeysDialogProp
     <Dialog title="All keys" isOpen={isOpen} onClose={onClose} light="loft" wide>
       <Columns>
         {groups.map(({ title, entries }) => (
-          // biome-ignore lint/a11y/useSemanticElements: nothing here is a field
-          <div key={title} className="group" role="group" aria-label={title}>
+          <div key={title} className="group">
             <h3>{title}</h3>
-            {entries.map(({ shown, does }) => (
-              <div key={shown} className="key">
-                <kbd>{shown}</kbd>
-                <span>{does}</span>
-              </div>
-            ))}
+            <ul aria-label={title}>
+              {entries.map(({ shown, does }) => (
+                <li key={shown} className="key">
+                  <kbd>{shown}</kbd>
+                  <span>{does}</span>
+                </li>
+              ))}
+            </ul>
           </div>
         ))}
       </Columns>
