@@ -156,6 +156,18 @@ describe('how somebody is', () => {
   });
 });
 
+describe('a whole name', () => {
+  it('stands before a usual call that takes its last word for how far it came', () => {
+    const usual = buildVocabularyIndex(undefined, { 'rear-naked-choke': 12 });
+    const state: RoundState = { kind: 'position', positionId: 'back-control', holder: 'b' };
+    expect(readCall('ana back control', usual, context({ state })).draft).toMatchObject({ positionId: 'back-control' });
+    expect(readCall('samir rnc control', usual, context({ state })).draft).toMatchObject({
+      techniqueId: 'rear-naked-choke',
+      stage: 'control',
+    });
+  });
+});
+
 describe('where somebody is', () => {
   it('makes praise and blame of the other side less likely', () => {
     const first = (text: string) => readCall(text, index, context()).choices[0];

@@ -64,6 +64,7 @@ const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], co
 
 /** From here on the words are a name as it stands. @source own decision */
 const CERTAIN = 0.995;
+const WHOLE_NAME = 0.03;
 
 /** How close a second meaning must come to be worth a word. @source own decision */
 const CLOSE_CALL = 0.015;
@@ -259,7 +260,10 @@ function bestReading(
     const match = choices[0];
     if (!match) continue;
     // Understanding a small word is worth a little, but never as much as a word of the concept that then goes unexplained.
-    const rank = match.confidence + 0.02 * split.stripped + (fitsModifiers(match.concept.kind, modifiers) ? 0 : -0.15);
+    // All the words are a name: "back control" is the position, also where chokes from the back are usual.
+    const whole = split.stripped === 0 && match.confidence >= CERTAIN ? WHOLE_NAME : 0;
+    const fits = fitsModifiers(match.concept.kind, modifiers) ? 0 : -0.15;
+    const rank = match.confidence + 0.02 * split.stripped + whole + fits;
     if (!best || rank > best.rank) best = { match, modifiers, words: split.words, choices, rank };
   }
   return best && best.match.confidence >= OFFERED_CONFIDENCE ? best : undefined;
