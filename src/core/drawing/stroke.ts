@@ -23,6 +23,8 @@ const LEAST_PIXELS = 6;
 /** A free line keeps at most this many points. */
 export const MOST_LINE_POINTS = 400;
 export const MOST_LABEL_CHARACTERS = 60;
+/** Strokes over one picture. */
+export const MOST_STROKES = 60;
 
 export interface PictureSize {
   /** Pixels. */
@@ -80,7 +82,7 @@ export function moveStroke(stroke: Stroke, byX: number, byY: number): Stroke {
     return Math.min(1 - Math.max(...shares), Math.max(-Math.min(...shares), by));
   };
   const [x, y] = [hold(byX, 0), hold(byY, 1)];
-  const moved = (place: PicturePoint): PicturePoint => [place[0] + x, place[1] + y];
+  const moved = (place: PicturePoint): PicturePoint => clampToPicture(place[0] + x, place[1] + y);
   switch (stroke.kind) {
     case 'ring':
       return { ...stroke, centre: moved(stroke.centre) };

@@ -1,4 +1,5 @@
 export * from './calendarDate';
 export * from './names';
 export * from './result';
+export * from './text';
 export * from './units';

@@ -13,13 +13,45 @@ export type LinkProblem =
 
 /** Whether an error may be linked to a mark: the mark exists, is not earlier, and no circle of causes closes. */
 export function checkLink(marks: readonly Mark[], fromId: string, toId: string): Result<true, LinkProblem> {
-  const from = marks.find((mark) => mark.id === fromId);
-  const to = marks.find((mark) => mark.id === toId);
-  if (!from || !to) return fail({ code: 'target-missing', fromId, toId });
-  if (to.atSeconds < from.atSeconds) return fail({ code: 'back-in-time', fromId, toId });
-  return fromId === toId || descendantIds(marks, toId).has(fromId)
-    ? fail({ code: 'cycle', fromId, toId })
-    : succeed(true);
+  return checkLinks(marks, fromId, [toId])[0] ?? succeed(true);
+}
+
+/** The same for many links of one error, each on its own; all of them with one look at the marks. Answers come in the order of `toIds`. */
+export function checkLinks(
+  marks: readonly Mark[],
+  fromId: string,
+  toIds: readonly string[],
+): Result<true, LinkProblem>[] {
+  const byId = new Map(marks.map((mark) => [mark.id, mark]));
+  const from = byId.get(fromId);
+  const causes = ancestorIds(marks, fromId);
+  return toIds.map((toId) => {
+    const to = byId.get(toId);
+    if (!from || !to) return fail({ code: 'target-missing', fromId, toId });
+    if (to.atSeconds < from.atSeconds) return fail({ code: 'back-in-time', fromId, toId });
+    return fromId === toId || causes.has(toId) ? fail({ code: 'cycle', fromId, toId }) : succeed(true);
+  });
+}
+
+/** Ids of everything that led to a mark, near and far, without itself unless it stands in a circle. */
+function ancestorIds(marks: readonly Mark[], markId: string): ReadonlySet<string> {
+  const causesOf = new Map<string, string[]>();
+  for (const mark of marks)
+    if (mark.kind === 'error')
+      for (const id of mark.ledTo) {
+        const causes = causesOf.get(id);
+        if (causes) causes.push(mark.id);
+        else causesOf.set(id, [mark.id]);
+      }
+  const found = new Set<string>();
+  const open = [markId];
+  for (let next = open.pop(); next !== undefined; next = open.pop())
+    for (const cause of causesOf.get(next) ?? [])
+      if (!found.has(cause)) {
+        found.add(cause);
+        open.push(cause);
+      }
+  return found;
 }
 
 /** Ids of everything a mark led to, near and far, without itself. Safe on circles. */

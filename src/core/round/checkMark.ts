@@ -1,4 +1,5 @@
 import type { Span } from '../clock';
+import { isStorableText } from '../kernel';
 import { findError, findGrip, findPosition, findStrength, findTechnique } from '../vocabulary';
 import { conceptIdOf, type Mark, type MarkKind } from './mark';
 
@@ -10,7 +11,8 @@ export type MarkProblem =
   | { readonly code: 'ends-before-start'; readonly endSeconds: number }
   | { readonly code: 'unknown-concept'; readonly conceptId: string }
   | { readonly code: 'note-too-long'; readonly characters: number; readonly most: number }
-  | { readonly code: 'empty-note' };
+  | { readonly code: 'empty-note' }
+  | { readonly code: 'unstorable-text' };
 
 /** Everything that keeps a mark from being stored; empty when it may be. A mark exactly on either end of the round is inside. */
 export function checkMark(mark: Mark, round: Span): MarkProblem[] {
@@ -27,8 +29,15 @@ export function checkMark(mark: Mark, round: Span): MarkProblem[] {
   if (characters > MOST_NOTE_CHARACTERS)
     problems.push({ code: 'note-too-long', characters, most: MOST_NOTE_CHARACTERS });
   if (mark.kind === 'note' && mark.note.trim() === '') problems.push({ code: 'empty-note' });
+  if (!textsOf(mark).every(isStorableText)) problems.push({ code: 'unstorable-text' });
   return problems;
 }
+
+/** Everything that a coach wrote into a mark. */
+const textsOf = (mark: Mark): string[] => [
+  mark.note ?? '',
+  ...(mark.drawing ?? []).flatMap((stroke) => (stroke.kind === 'label' ? stroke.text : [])),
+];
 
 function isKnown(mark: Mark, conceptId: string): boolean {
   const find: Partial<Record<MarkKind, (id: string) => unknown>> = {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import { storableText } from '../storableText';
 
-const text = (most: number) => z.string().trim().max(most, `Use at most ${most} characters.`);
+const text = (most: number) => storableText().trim().max(most, `Use at most ${most} characters.`);
 const markIds = z.array(z.uuid()).max(200);
 
 /** What a signed review says: one good thing, at most three to work on, questions to the athlete. */
@@ -9,12 +10,12 @@ export const reviewContentShape = z.object({
   points: z
     .array(
       z.object({
-        errorId: z.string().min(1).max(120),
+        errorId: storableText().min(1).max(120),
         title: text(200),
         text: text(2000),
         cue: text(500),
         branch: text(500),
-        drillId: z.string().max(120).optional(),
+        drillId: storableText().max(120).optional(),
         homework: text(500),
         homeworkDue: z.union([z.literal(''), z.iso.date('Write a day that exists, as YYYY-MM-DD, or leave it empty.')]),
         markIds,

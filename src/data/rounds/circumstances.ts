@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { audiences, freshness, intensities, relations, restrictions, type Still, sleeps } from '@/core/round';
+import { storableText } from '../storableText';
 
-const filmedBy = z.string().trim().max(80, 'Use at most 80 characters.');
-const hurt = z.string().trim().max(300, 'Use at most 300 characters.');
+const filmedBy = storableText().trim().max(80, 'Use at most 80 characters.');
+const hurt = storableText().trim().max(300, 'Use at most 300 characters.');
 
 /** What a round was like, as it is stored and sent; what is absent is unknown. */
 export const circumstancesShape = z.object({

@@ -1,4 +1,5 @@
 import { formatClock } from '@/core/clock';
+import { UNSTORABLE_TEXT } from '@/core/kernel';
 import {
   type Athlete,
   type BoardMark,
@@ -152,6 +153,8 @@ export function markProblemText(problem: MarkProblem | { readonly code: string }
     }
     case 'empty-note':
       return 'The note is empty. Write something, or press Escape.';
+    case 'unstorable-text':
+      return UNSTORABLE_TEXT;
     case 'unknown-concept':
       return 'The library does not know this word any more. Choose another.';
     case 'back-in-time':

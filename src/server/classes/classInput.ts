@@ -1,11 +1,12 @@
 import { z } from 'zod';
+import { storableText } from '@/data/storableText';
 
 export const classInput = z.object({
-  title: z.string().trim().min(1, 'Give the class a name.').max(80, 'Use at most 80 characters.'),
-  startsAt: z.string().refine((text) => !Number.isNaN(Date.parse(text)), 'Write a day and a time.'),
+  title: storableText().trim().min(1, 'Give the class a name.').max(80, 'Use at most 80 characters.'),
+  startsAt: storableText().refine((text) => !Number.isNaN(Date.parse(text)), 'Write a day and a time.'),
   minutes: z.number().int().min(20, 'A class lasts at least 20 minutes.').max(240, 'A class lasts at most 4 hours.'),
   uniform: z.enum(['gi', 'no-gi']),
-  level: z.string().trim().max(40),
+  level: storableText().trim().max(40),
   pairsOnMats: z.number().int().min(1, 'At least one pair has to fit on the mats.').max(100),
 });
 export type ClassInput = z.input<typeof classInput>;
@@ -15,8 +16,8 @@ export type SaveClassOutcome =
   | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
 
 export const lockInput = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('keep'), drillId: z.string().max(80), minutes: z.number().int().min(1).max(120) }),
-  z.object({ kind: z.literal('drop'), drillId: z.string().max(80) }),
+  z.object({ kind: z.literal('keep'), drillId: storableText().max(80), minutes: z.number().int().min(1).max(120) }),
+  z.object({ kind: z.literal('drop'), drillId: storableText().max(80) }),
 ]);
 export const locksInput = z.array(lockInput).max(60);
 

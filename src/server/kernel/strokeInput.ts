@@ -1,12 +1,13 @@
 import { z } from 'zod';
-import { MOST_LABEL_CHARACTERS, MOST_LINE_POINTS, type Stroke } from '@/core/drawing';
+import { MOST_LABEL_CHARACTERS, MOST_LINE_POINTS, MOST_STROKES, type Stroke } from '@/core/drawing';
+import { storableText } from '@/data/storableText';
 
 const share = z.number().min(0).max(1);
 const point = z.tuple([share, share]);
 const strokeInput: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('arrow'), from: point, to: point }),
   z.strictObject({ kind: z.literal('straight'), from: point, to: point }),
-  z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().min(0.005).max(1) }),
+  z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().positive().max(2) }),
   z.strictObject({ kind: z.literal('line'), points: z.array(point).min(2).max(MOST_LINE_POINTS) }),
   z.strictObject({
     kind: z.literal('angle'),
@@ -18,9 +19,9 @@ const strokeInput: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('label'),
     at: point,
-    text: z.string().trim().min(1).max(MOST_LABEL_CHARACTERS, 'A label holds sixty characters.'),
+    text: storableText().trim().min(1).max(MOST_LABEL_CHARACTERS, 'A label holds sixty characters.'),
   }),
 ]);
 
 /** What may be drawn over a picture, on the wire. */
-export const drawingInput = z.array(strokeInput).max(60, 'Sixty strokes are enough for pointing.');
+export const drawingInput = z.array(strokeInput).max(MOST_STROKES, 'Sixty strokes are enough for pointing.');

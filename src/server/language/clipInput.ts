@@ -1,15 +1,16 @@
 import { z } from 'zod';
+import { storableText } from '@/data/storableText';
 import { drawingInput } from '../kernel/strokeInput';
 
 export const clipInput = z
   .strictObject({
     id: z.uuid(),
-    conceptId: z.string().min(1).max(120),
+    conceptId: storableText().min(1).max(120),
     footageId: z.uuid(),
     startSeconds: z.number().min(0).max(86_400),
     endSeconds: z.number().min(0).max(86_400),
     speed: z.number().min(0.1).max(2),
-    caption: z.string().trim().max(200, 'Use at most 200 characters for the caption.'),
+    caption: storableText().trim().max(200, 'Use at most 200 characters for the caption.'),
     drawing: drawingInput,
   })
   .refine((clip) => clip.endSeconds - clip.startSeconds >= 0.2 && clip.endSeconds - clip.startSeconds <= 60, {

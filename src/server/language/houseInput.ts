@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { MOST_WORD_CHARACTERS, type WordProblem } from '@/core/vocabulary';
+import { storableText } from '@/data/storableText';
 
-const conceptId = z.string().min(1).max(120);
+const conceptId = storableText().min(1).max(120);
 export const ownWordInput = z.object({
   likeId: conceptId,
-  name: z.string().max(500),
-  text: z.string().trim().max(1000, 'Use at most 1,000 characters.'),
-  aliases: z.array(z.string().max(500)).max(20, 'Twenty other words are enough.'),
+  name: storableText().max(500),
+  text: storableText().trim().max(1000, 'Use at most 1,000 characters.'),
+  aliases: z.array(storableText().max(500)).max(20, 'Twenty other words are enough.'),
 });
 export type OwnWordInput = z.input<typeof ownWordInput>;
 

@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { checkLink, checkMark, type Mark, type MarkProblem } from '@/core/round';
+import { checkLinks, checkMark, type LinkProblem, type Mark } from '@/core/round';
 import { inTransaction } from '@/data/client';
 import {
   findMarkForChange,
@@ -12,12 +12,14 @@ import {
   tellMarksChanged,
   updateMark,
 } from '@/data/marks/marks';
+import { isDataError } from '../kernel/dataError';
 import type { ChangeOutcome, MarkChange } from './marksInput';
 import type { MarksPlace } from './marksPlace';
 
 /**
  * Stores changes of marks one after the other, each in its own transaction. A change that came before is answered again and stored once;
- * a change made on anything but the latest change is a conflict and changes nothing; every stored one is kept in the history.
+ * a change made on anything but the latest one is a conflict and changes nothing; every stored one is kept in the history. A change whose
+ * values the database cannot hold is refused alone.
  */
 export async function applyChanges(
   database: pg.Pool,
@@ -26,12 +28,31 @@ export async function applyChanges(
   coachId: string | undefined,
 ): Promise<ChangeOutcome[]> {
   const outcomes: ChangeOutcome[] = [];
+  const links = linksOfPlace(database, place);
   for (const change of changes) {
-    const problems = change.removed ? [] : checkMark(change.mark, place.round);
-    if (problems.length > 0) outcomes.push({ changeId: change.changeId, status: 'refused', problems });
-    else outcomes.push(await inTransaction(database, (client) => applyChange(client, place, change, coachId)));
+    const outcome = await answerChange(database, place, change, coachId, links);
+    if (outcome.status === 'stored') links.note(change);
+    outcomes.push(outcome);
   }
   return outcomes;
+}
+
+async function answerChange(
+  database: pg.Pool,
+  place: MarksPlace,
+  change: MarkChange,
+  coachId: string | undefined,
+  links: Links,
+): Promise<ChangeOutcome> {
+  const { changeId, mark, removed } = change;
+  const problems = removed ? [] : [...checkMark(mark, place.round), ...(await links.problemsOf(mark))];
+  if (problems.length > 0) return { changeId, status: 'refused', problems };
+  try {
+    return await inTransaction(database, (client) => applyChange(client, place, change, coachId));
+  } catch (error) {
+    if (isDataError(error)) return { changeId, status: 'refused', problems: [{ code: 'not-storable' }] };
+    throw error;
+  }
 }
 
 async function applyChange(
@@ -42,8 +63,6 @@ async function applyChange(
 ): Promise<ChangeOutcome> {
   const { changeId, mark, baseChangeId, removed } = change;
   const write: MarkWrite = { mark, scopeId, version: 1, changeId, deleted: removed, changedBy: coachId };
-  const linkProblems = removed ? [] : await findLinkProblems(mark, () => listMarks(client, scopeId, store));
-  if (linkProblems.length > 0) return { changeId, status: 'refused', problems: linkProblems };
   if ((await insertMark(client, write, store)) === 1) {
     await insertMarkHistory(client, write, store);
     await tellMarksChanged(client, scopeId);
@@ -63,20 +82,34 @@ async function applyChange(
   return { changeId, status: 'stored', version: next.version };
 }
 
-async function findLinkProblems(
-  mark: Mark,
-  listAll: () => Promise<readonly StoredMark[]>,
-): Promise<(MarkProblem | { code: string })[]> {
-  if (mark.kind !== 'error' || mark.ledTo.length === 0) return [];
-  const others = (await listAll()).map((one) => one.mark).filter((one) => one.id !== mark.id);
-  const known = new Set(others.map((one) => one.id));
-  // A link to a mark that is not there (deleted meanwhile, or not yet sent) is harmless and kept.
-  return mark.ledTo
-    .filter((id) => known.has(id))
-    .flatMap((id) => {
-      const checked = checkLink([...others, { ...mark, ledTo: [] }], mark.id, id);
-      return checked.ok ? [] : [checked.problem];
-    });
+interface Links {
+  /** What is wrong with what a mark is said to have led to. */
+  readonly problemsOf: (mark: Mark) => Promise<LinkProblem[]>;
+  /** Takes in a change that was stored, for those that follow. */
+  readonly note: (change: MarkChange) => void;
+}
+
+/** The marks of a place, read once for all changes of a request and only when one of them has links: with them all for each change a request takes minutes. */
+function linksOfPlace(database: pg.Pool, { scopeId, store }: MarksPlace): Links {
+  let known: Promise<Map<string, Mark>> | undefined;
+  const noted: MarkChange[] = [];
+  const marks = async (): Promise<Map<string, Mark>> => {
+    known ??= listMarks(database, scopeId, store).then((all) => new Map(all.map(({ mark }) => [mark.id, mark])));
+    const now = await known;
+    for (const { mark, removed } of noted.splice(0)) removed ? now.delete(mark.id) : now.set(mark.id, mark);
+    return now;
+  };
+  return {
+    problemsOf: async (mark) => {
+      if (mark.kind !== 'error' || mark.ledTo.length === 0) return [];
+      const others = new Map(await marks());
+      others.set(mark.id, { ...mark, ledTo: [] });
+      // A link to a mark that is not there (deleted meanwhile, or not yet sent) is harmless and kept.
+      const there = [...new Set(mark.ledTo)].filter((id) => others.has(id));
+      return checkLinks([...others.values()], mark.id, there).flatMap((one) => (one.ok ? [] : [one.problem]));
+    },
+    note: (change) => void noted.push(change),
+  };
 }
 
 const conflict = (changeId: string, current: StoredMark): ChangeOutcome => ({

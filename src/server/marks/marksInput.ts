@@ -14,12 +14,13 @@ import {
   verdicts,
 } from '@/core/round';
 import { belts } from '@/core/vocabulary';
+import { storableText } from '@/data/storableText';
 import { drawingInput } from '../kernel/strokeInput';
 
 const base = {
   id: z.uuid(),
   atSeconds: z.number().min(0).max(86_400),
-  note: z.string().max(20_000).optional(),
+  note: storableText().max(20_000).optional(),
   verdict: z.enum(verdicts).optional(),
   unsure: z.literal(true).optional(),
   drawing: drawingInput.min(1).optional(),
@@ -27,7 +28,7 @@ const base = {
 const athlete = z.enum(['a', 'b']);
 const count = z.number().int().min(0).max(99);
 const tally = z.strictObject({ points: z.number().int().min(-20).max(200), advantages: count, penalties: count });
-const conceptId = z.string().min(1).max(120);
+const conceptId = storableText().min(1).max(120);
 const side = z.enum(sides).optional();
 const target = z.enum(targets).optional();
 
@@ -92,7 +93,7 @@ export const markInput: z.ZodType<Mark> = z.discriminatedUnion('kind', [
     endSeconds: z.number().max(86_400),
     athlete: athlete.optional(),
   }),
-  z.strictObject({ ...base, kind: z.literal('note'), note: z.string().max(20_000), athlete: athlete.optional() }),
+  z.strictObject({ ...base, kind: z.literal('note'), note: storableText().max(20_000), athlete: athlete.optional() }),
 ]);
 
 export const changeInput = z.object({
@@ -102,7 +103,12 @@ export const changeInput = z.object({
   baseChangeId: z.uuid().optional(),
   removed: z.boolean(),
 });
-export const changesInput = z.object({ changes: z.array(changeInput).min(1).max(200) });
+/** Most changes in one request. */
+export const MOST_CHANGES = 200;
+/** The envelope only: each change is read by itself, so that one which nobody understands holds up no other. */
+export const changesInput = z.object({ changes: z.array(z.unknown()).min(1).max(MOST_CHANGES) });
+/** Enough of a change to answer for it. */
+export const namedChange = z.looseObject({ changeId: z.uuid() });
 
 export type MarkChange = z.output<typeof changeInput>;
 

@@ -2,9 +2,9 @@ import { z } from 'zod';
 import { parseCalendarDate, toKilograms } from '@/core/kernel';
 import { isPlausibleWeight } from '@/core/partner';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
+import { storableText } from '@/data/storableText';
 
-const optionalDay = z
-  .string()
+const optionalDay = storableText()
   .trim()
   .refine(
     (text) => text === '' || parseCalendarDate(text) !== undefined,
@@ -13,7 +13,7 @@ const optionalDay = z
 
 export const personInput = z
   .object({
-    name: z.string().trim().min(1, 'Write a name.').max(80, 'Use at most 80 characters.'),
+    name: storableText().trim().min(1, 'Write a name.').max(80, 'Use at most 80 characters.'),
     standing: z.enum(['student', 'partner', 'guest']),
     division: z.enum(['male', 'female']).optional(),
     bornOn: optionalDay,
@@ -29,7 +29,7 @@ export const personInput = z
       .max(240, 'Write the height in centimetres, from 60 to 240.')
       .optional(),
     competesOn: optionalDay,
-    injuryNote: z.string().trim().max(300, 'Use at most 300 characters.'),
+    injuryNote: storableText().trim().max(300, 'Use at most 300 characters.'),
   })
   .superRefine((person, context) => {
     if (person.weight !== undefined && !isPlausibleWeight(toKilograms(person.weight, person.weightUnit))) {

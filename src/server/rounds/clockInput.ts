@@ -1,11 +1,15 @@
 import { z } from 'zod';
 import { parseDisplayedClock } from '@/core/clock';
+import { storableText } from '@/data/storableText';
 
 /** A clock as it is sent: at most a dozen ties, and none of them against its direction. */
 export const clockInput = z
   .object({
     id: z.uuid(),
-    name: z.string().trim().min(1, 'Give the clock a name: “wall”, “stream”.').max(40, 'Use at most 40 characters.'),
+    name: storableText()
+      .trim()
+      .min(1, 'Give the clock a name: “wall”, “stream”.')
+      .max(40, 'Use at most 40 characters.'),
     counts: z.enum(['up', 'down']),
     pauses: z.boolean(),
     ties: z

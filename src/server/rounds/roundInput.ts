@@ -4,11 +4,12 @@ import { isPlausibleWeight, weightSources } from '@/core/partner';
 import { ruleSets } from '@/core/scoring';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
 import { circumstancesShape, conditionShape } from '@/data/rounds/circumstances';
+import { storableText } from '@/data/storableText';
 
 const athleteInput = z
   .object({
     personId: z.uuid().optional(),
-    newName: z.string().trim().max(80, 'Use at most 80 characters.').optional(),
+    newName: storableText().trim().max(80, 'Use at most 80 characters.').optional(),
     standing: z.enum(['student', 'partner', 'guest']),
     division: z.enum(['male', 'female']).optional(),
     belt: z.enum(anyBelts),
@@ -16,7 +17,7 @@ const athleteInput = z
     weight: z.number().optional(),
     weightUnit: z.enum(['kg', 'lb']),
     weightSource: z.enum(weightSources).optional(),
-    toldApartBy: z.string().trim().max(80, 'Use at most 80 characters.'),
+    toldApartBy: storableText().trim().max(80, 'Use at most 80 characters.'),
     condition: conditionShape.optional(),
   })
   .superRefine((athlete, context) => {
@@ -36,9 +37,10 @@ const athleteInput = z
 export const roundInput = z
   .object({
     footageId: z.uuid().optional(),
-    heldOn: z
-      .string()
-      .refine((text) => parseCalendarDate(text) !== undefined, 'Write a day that exists, as YYYY-MM-DD.'),
+    heldOn: storableText().refine(
+      (text) => parseCalendarDate(text) !== undefined,
+      'Write a day that exists, as YYYY-MM-DD.',
+    ),
     uniform: z.enum(['gi', 'no-gi']),
     ruleSet: z.union([z.enum(ruleSets.map((one) => one.id) as [string, ...string[]]), z.uuid()], {
       error: 'Choose the rules again: these are not kept any more.',
@@ -49,7 +51,7 @@ export const roundInput = z
       .min(30, 'A round lasts at least half a minute.')
       .max(7200, 'A round lasts at most two hours.'),
     occasion: z.enum(['sparring', 'positional', 'competition']),
-    theme: z.string().trim().max(200, 'Use at most 200 characters.'),
+    theme: storableText().trim().max(200, 'Use at most 200 characters.'),
     circumstances: circumstancesShape.optional(),
     numberInSession: z.number().int().min(1).max(60),
     startSeconds: z.number().min(0, 'The in point cannot lie before the footage.'),

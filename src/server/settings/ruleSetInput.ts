@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { storableText } from '@/data/storableText';
 
 const points = z
   .number()
@@ -30,7 +31,7 @@ const overtimeRules = z.strictObject({
 /** A rule set of the academy's own. */
 export const ruleSetInput = z.strictObject({
   id: z.uuid(),
-  name: z.string().trim().min(1, 'Give the rules a name.').max(80, 'Use at most 80 characters.'),
+  name: storableText().trim().min(1, 'Give the rules a name.').max(80, 'Use at most 80 characters.'),
   uniform: z.enum(['gi', 'no-gi', 'both']),
   points: pointsRules.optional(),
   overtime: overtimeRules.optional(),

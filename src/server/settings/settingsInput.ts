@@ -1,7 +1,8 @@
 import { z } from 'zod';
+import { storableText } from '@/data/storableText';
 
 export const settingsInput = z.object({
-  academyName: z.string().trim().min(1, 'Write the name of the academy.').max(80),
+  academyName: storableText().trim().min(1, 'Write the name of the academy.').max(80),
   liveWeightGapPercent: z.number().min(2, 'Write a limit from 2 to 200 %.').max(200, 'Write a limit from 2 to 200 %.'),
   minorsWithAdults: z.boolean(),
   reactionLeadSeconds: z.number().min(0, 'Write 0 to 3 seconds.').max(3, 'Write 0 to 3 seconds.'),
