@@ -54,6 +54,8 @@ export interface MarkSearch {
   readonly toDay?: string;
   /** Words of the remark, all of which must occur. */
   readonly noteWords?: readonly string[];
+  /** Rounds that are left out: who reviews them blind must not meet their marks. */
+  readonly withoutRoundIds?: readonly string[];
 }
 
 /** Marks that fit, newest round first, in order of time within it. */
@@ -74,6 +76,7 @@ export const searchMarks = (database: Database, search: MarkSearch, most: number
        and ($4::date is null or r.held_on >= $4)
        and ($5::date is null or r.held_on <= $5)
        and ($6::text[] is null or (select bool_and(position(word in lower(m.content ->> 'note')) > 0) from unnest($6) as word))
+       and r.id <> all($8::uuid[])
      order by r.held_on desc, r.id, m.at_seconds, m.id limit $7`,
     [
       search.conceptIds ?? null,
@@ -83,5 +86,6 @@ export const searchMarks = (database: Database, search: MarkSearch, most: number
       search.toDay ?? null,
       search.noteWords?.length ? search.noteWords : null,
       most,
+      search.withoutRoundIds ?? [],
     ],
   );

@@ -35,7 +35,7 @@ const personRow = z
     version: row.version,
   }));
 export type Person = z.output<typeof personRow>;
-type LateFacts = 'heightCm' | 'competesOn';
+type LateFacts = 'heightCm' | 'competesOn' | 'division';
 export type NewPerson = Omit<Person, 'version' | LateFacts> & Partial<Pick<Person, LateFacts>>;
 
 const columns =
@@ -79,7 +79,7 @@ export const insertPerson = (database: Database, person: NewPerson) =>
   );
 
 /** Changes a person if nobody else did since `version`; returns the rows touched (0 or 1). */
-export const updatePerson = (database: Database, person: Person) =>
+export const updatePerson = (database: Database, person: NewPerson & Pick<Person, 'version'>) =>
   runStatement(
     database,
     `update person set name = $2, standing = $3, division = $4, born_on = $5, belt = $6, stripes = $7, weight_kg = $8,

@@ -31,6 +31,20 @@ export const findSecondReview = (database: Database, id: string) =>
 export const listSecondReviews = (database: Database, roundId: string) =>
   listRows(database, secondReviewRow, `${select} where s.round_id = $1 order by s.begun_at, s.id`, [roundId]);
 
+export const findOwnSecondReview = (database: Database, roundId: string, coachId: string) =>
+  findRow(database, secondReviewRow, `${select} where s.round_id = $1 and s.coach_id = $2`, [roundId, coachId]);
+
+/** Rounds whose second review this coach has begun and not ended. */
+export async function listOpenSecondRoundIds(database: Database, coachId: string): Promise<string[]> {
+  const rows = await listRows(
+    database,
+    z.object({ round_id: z.string() }),
+    'select round_id from second_review where coach_id = $1 and done_at is null',
+    [coachId],
+  );
+  return rows.map((row) => row.round_id);
+}
+
 /** Begins the second review of a coach, or finds the one that they began before. */
 export async function beginSecondReview(
   database: Database,
@@ -43,7 +57,7 @@ export async function beginSecondReview(
     'insert into second_review (id, round_id, coach_id) values ($1, $2, $3) on conflict (round_id, coach_id) do nothing',
     [id, roundId, coachId],
   );
-  return findRow(database, secondReviewRow, `${select} where s.round_id = $1 and s.coach_id = $2`, [roundId, coachId]);
+  return findOwnSecondReview(database, roundId, coachId);
 }
 
 /** Ends it: from here on its marks are compared and do not change. 0 rows when it is done or another's. */

@@ -37,6 +37,17 @@ export const listSignedReviews = (database: Database, roundId: string, slot: 'a'
 export const findSignedReview = (database: Database, id: string) =>
   findRow(database, signedRow, `${select} where s.id = $1`, [id]);
 
+/** The version of the latest signing; 0 before the first. */
+export async function latestSignedVersion(database: Database, roundId: string, slot: 'a' | 'b'): Promise<number> {
+  const row = await findRow(
+    database,
+    z.object({ version: z.number() }),
+    'select coalesce(max(version), 0)::int as version from signed_review where round_id = $1 and slot = $2',
+    [roundId, slot],
+  );
+  return row?.version ?? 0;
+}
+
 /** Keeps a signing as the next version; 0 rows when somebody else signed that version first. */
 export const insertSignedReview = (
   database: Database,

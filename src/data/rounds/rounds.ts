@@ -141,11 +141,12 @@ const valuesOf = (round: RoundContent) => [
   JSON.stringify(round.circumstances ?? {}),
 ];
 
+/** Stores a round; 0 rows when its id is taken. */
 export const insertRound = (database: Database, round: RoundContent, createdBy: string | undefined) =>
   runStatement(
     database,
     `insert into round (id, footage_id, held_on, uniform, rule_set, planned_seconds, occasion, theme, number_in_session, start_seconds, end_seconds, circumstances, created_by)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13) on conflict (id) do nothing`,
     [...valuesOf(round), createdBy ?? null],
   );
 

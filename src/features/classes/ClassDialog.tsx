@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { saveClass } from '@/server/classes/classActions';
+import { useNewId } from '@/ui/forms/useNewId';
 import { Fields, Notice } from '@/ui/layout/Page';
 import { Button, Choice, Dialog, TextField } from '@/ui/primitives';
 
@@ -42,6 +43,7 @@ export function ClassDialog({
   readonly onClose: () => void;
 }) {
   const router = useRouter();
+  const fresh = useNewId();
   const [fields, setFields] = useState(() => fieldsOf(one));
   const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
   const [saving, startSaving] = useTransition();
@@ -55,11 +57,15 @@ export function ClassDialog({
         minutes: Number(minutes),
         pairsOnMats: Number(pairsOnMats),
       };
-      const outcome = await saveClass(draft, one && { id: one.id, version: one.version }).catch(() => undefined);
+      const outcome = await saveClass(
+        draft,
+        one ? { id: one.id, version: one.version } : { id: fresh.id(), version: 0 },
+      ).catch(() => undefined);
       if (!outcome)
         return setMessages({ '': 'The server could not be reached. Nothing is lost: try again in a moment.' });
       if (!outcome.ok) return setMessages(outcome.messages);
       setMessages({});
+      fresh.renew();
       onClose();
       if (one) router.refresh();
       else router.push(`/classes/${outcome.classId}`);

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useReducer, useState, useTransition } from 'react';
 import { signReview } from '@/server/reviews/closingActions';
 import type { ReviewContent } from '@/server/reviews/closingInput';
+import { useNewId } from '@/ui/forms/useNewId';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, TextArea } from '@/ui/primitives';
 import { closingReducer, MOST_POINTS, type WorkPoint } from './closingReducer';
@@ -75,6 +76,7 @@ function Editor({
   seenVersion,
 }: ClosingPageProps & { readonly start: ReviewContent; readonly seenVersion: number }) {
   const router = useRouter();
+  const fresh = useNewId();
   const name = `owl-closing-${round.id}-${slot}-${seenVersion}`;
   const [content, dispatch] = useReducer(closingReducer, start);
   const [message, setMessage] = useState<string>();
@@ -103,11 +105,12 @@ function Editor({
 
   const sign = () =>
     startSigning(async () => {
-      const outcome = await signReview(round.id, slot, seenVersion, content).catch(() => undefined);
+      const outcome = await signReview(round.id, slot, seenVersion, content, fresh.id()).catch(() => undefined);
       if (!outcome)
         return setMessage('The server could not be reached. Nothing is lost: wait a moment and sign again.');
       if (!outcome.ok) return setMessage(outcome.message);
       setMessage(undefined);
+      fresh.renew();
       try {
         localStorage.removeItem(name);
       } catch {

@@ -6,6 +6,7 @@ import { useMemo, useReducer, useState, useTransition } from 'react';
 import { styled } from 'styled-components';
 import { removeRound, saveRound } from '@/server/rounds/roundActions';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
+import { useNewId } from '@/ui/forms/useNewId';
 import { Fields, Notice, Page, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, Choice, ConfirmDialog, Select, TextField } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
@@ -34,6 +35,7 @@ export interface RoundCardProps {
 
 export function RoundCard({ initial, existing, footage, people, ruleSets, unit }: RoundCardProps) {
   const router = useRouter();
+  const fresh = useNewId();
   const reduce = useMemo(() => createCardReducer(people, unit), [people, unit]);
   const [fields, dispatch] = useReducer(reduce, initial);
   const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
@@ -46,7 +48,7 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
     startSaving(async () => {
       const outcome = await saveRound(
         toRoundInput(fields, footage?.id, unit),
-        existing && { id: existing.id, version: existing.version },
+        existing ? { id: existing.id, version: existing.version } : { id: fresh.id(), version: 0 },
       ).catch(() => undefined);
       if (!outcome)
         setMessages({ '': 'The server could not be reached. Nothing is lost: wait a moment and save again.' });

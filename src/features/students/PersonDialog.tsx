@@ -5,6 +5,7 @@ import { useState, useTransition } from 'react';
 import { fromKilograms } from '@/core/kernel';
 import { type AnyBelt, anyBelts, beltName, isAdultBelt, mostStripes } from '@/core/vocabulary';
 import { savePerson } from '@/server/people/personActions';
+import { useNewId } from '@/ui/forms/useNewId';
 import { Fields, Notice } from '@/ui/layout/Page';
 import { Button, Choice, Dialog, Select, TextField } from '@/ui/primitives';
 
@@ -50,6 +51,7 @@ const readNumber = (text: string): number | undefined =>
 
 export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProps) {
   const router = useRouter();
+  const fresh = useNewId();
   const [fields, setFields] = useState(() => fieldsOf(person, unit));
   const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
   const [saving, startSaving] = useTransition();
@@ -60,12 +62,13 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
       const { weight, height, ...rest } = fields;
       const outcome = await savePerson(
         { ...rest, weight: readNumber(weight), weightUnit: unit, heightCm: readNumber(height) },
-        person && { id: person.id, version: person.version },
+        person ? { id: person.id, version: person.version } : { id: fresh.id(), version: 0 },
       ).catch(() => undefined);
       if (!outcome)
         return setMessages({ '': 'The server could not be reached. Nothing is lost: try again in a moment.' });
       if (!outcome.ok) return setMessages(outcome.messages);
       setMessages({});
+      fresh.renew();
       onClose();
       if (person) router.refresh();
       else router.push(`/students/${outcome.personId}`);

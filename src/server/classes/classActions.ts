@@ -1,61 +1,75 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
-import type { DrillLock } from '@/core/planning';
+import { z } from 'zod';
 import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
 import { pool } from '@/data/client';
-import { requireCoach } from '../accounts/currentCoach';
+import { findPerson } from '@/data/people/people';
+import { defineAction, seenVersion } from '../kernel/defineAction';
 import { today } from '../kernel/environment';
+import { putOnce } from '../kernel/putOnce';
 import { messagesOf } from '../rounds/roundInput';
-import { type ClassInput, classInput, type GenerateOutcome, locksInput, type SaveClassOutcome } from './classInput';
+import { classInput, type GenerateOutcome, locksInput, type SaveClassOutcome } from './classInput';
 import { generatePlan } from './generatePlan';
 import { planProblemMessage } from './planProblemMessage';
 
-export async function saveClass(
-  draft: ClassInput,
-  existing?: { readonly id: string; readonly version: number },
-): Promise<SaveClassOutcome> {
-  await requireCoach();
-  const input = classInput.safeParse(draft);
-  if (!input.success) return { ok: false, messages: messagesOf(input.error) };
-  const content = {
-    id: existing?.id ?? randomUUID(),
-    ...input.data,
-    startsAt: new Date(input.data.startsAt).toISOString(),
-  };
-  const touched = existing ? await updateClass(pool(), content, existing.version) : await insertClass(pool(), content);
-  if (touched === 0)
-    return {
-      ok: false,
-      messages: { '': 'Another coach changed this class meanwhile. Reload the page, then make your change again.' },
-    };
-  revalidatePath('/classes');
-  return { ok: true, classId: content.id };
-}
+/** Makes a class under the id that the page gave it (version 0), or changes one that nobody else changed since `version`. */
+export const saveClass = defineAction({
+  args: [classInput, seenVersion],
+  refused: (error): SaveClassOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
+  run: async (_coach, draft, { id, version }): Promise<SaveClassOutcome> => {
+    const content = { id, ...draft, startsAt: new Date(draft.startsAt).toISOString() };
+    const touched = await putOnce(version, {
+      insert: () => insertClass(pool(), content),
+      find: () => findClass(pool(), id),
+      content,
+      update: (seen) => updateClass(pool(), content, seen),
+    });
+    if (touched === 0)
+      return {
+        ok: false,
+        messages: { '': 'Another coach changed this class meanwhile. Reload the page, then make your change again.' },
+      };
+    revalidatePath('/classes');
+    return { ok: true, classId: id };
+  },
+});
 
-export async function removeClass(classId: string): Promise<void> {
-  await requireCoach();
-  await deleteClass(pool(), classId);
-  revalidatePath('/classes');
-}
+export const removeClass = defineAction({
+  args: [z.uuid()],
+  refused: () => undefined,
+  run: async (_coach, classId) => {
+    await deleteClass(pool(), classId);
+    revalidatePath('/classes');
+  },
+});
 
 /** Says whether somebody is expected; a chance of 0 takes them off the list. */
-export async function expectPerson(classId: string, personId: string, chance: number): Promise<void> {
-  await requireCoach();
-  if (chance > 0) await saveAttendee(pool(), classId, personId, Math.min(1, chance));
-  else await deleteAttendee(pool(), classId, personId);
-  revalidatePath(`/classes/${classId}`);
-}
+export const expectPerson = defineAction({
+  args: [z.uuid(), z.uuid(), z.number().min(0).max(1)],
+  refused: () => undefined,
+  run: async (_coach, classId, personId, chance) => {
+    if (chance === 0) await deleteAttendee(pool(), classId, personId);
+    else if ((await findClass(pool(), classId)) && (await findPerson(pool(), personId)))
+      await saveAttendee(pool(), classId, personId, chance);
+    revalidatePath(`/classes/${classId}`);
+  },
+});
 
-export async function generateClassPlan(classId: string, locks: readonly DrillLock[]): Promise<GenerateOutcome> {
-  const coach = await requireCoach();
-  const checked = locksInput.safeParse(locks);
-  const academyClass = await findClass(pool(), classId);
-  if (!checked.success || !academyClass)
-    return { ok: false, message: 'This class is no longer there. Go back to the list of classes.' };
-  const outcome = await generatePlan(pool(), academyClass, checked.data, coach.id, today());
-  if (!outcome.ok) return { ok: false, message: planProblemMessage(outcome.problem) };
-  revalidatePath(`/classes/${classId}`);
-  return { ok: true, version: outcome.value.version };
-}
+const gone: GenerateOutcome = {
+  ok: false,
+  message: 'This class is no longer there. Go back to the list of classes.',
+};
+
+export const generateClassPlan = defineAction({
+  args: [z.uuid(), locksInput],
+  refused: () => gone,
+  run: async (coach, classId, locks): Promise<GenerateOutcome> => {
+    const academyClass = await findClass(pool(), classId);
+    if (!academyClass) return gone;
+    const outcome = await generatePlan(pool(), academyClass, locks, coach.id, today());
+    if (!outcome.ok) return { ok: false, message: planProblemMessage(outcome.problem) };
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true, version: outcome.value.version };
+  },
+});

@@ -1,9 +1,17 @@
 import { z } from 'zod';
+import { parseCalendarDate } from '@/core/kernel';
 import { storableText } from '@/data/storableText';
+
+/** `Date` takes 30 February for a day of March and "1" for a year: the parts are looked at first. @source RFC 3339, section 5.6 */
+function isMoment(text: string): boolean {
+  const parts = /^(\d{4}-\d{2}-\d{2})T([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?(Z|[+-]\d{2}:\d{2})?$/.exec(text);
+  return parts !== null && parseCalendarDate(parts[1] ?? '') !== undefined && !Number.isNaN(Date.parse(text));
+}
 
 export const classInput = z.object({
   title: storableText().trim().min(1, 'Give the class a name.').max(80, 'Use at most 80 characters.'),
-  startsAt: storableText().refine((text) => !Number.isNaN(Date.parse(text)), 'Write a day and a time.'),
+  /** Day and time where the academy stands, or a moment with its offset. */
+  startsAt: storableText().refine(isMoment, 'Write a day that exists, as YYYY-MM-DD, and a time, as HH:MM.'),
   minutes: z.number().int().min(20, 'A class lasts at least 20 minutes.').max(240, 'A class lasts at most 4 hours.'),
   uniform: z.enum(['gi', 'no-gi']),
   level: storableText().trim().max(40),
@@ -19,7 +27,7 @@ export const lockInput = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('keep'), drillId: storableText().max(80), minutes: z.number().int().min(1).max(120) }),
   z.object({ kind: z.literal('drop'), drillId: storableText().max(80) }),
 ]);
-export const locksInput = z.array(lockInput).max(60);
+export const locksInput = z.array(lockInput).max(60).readonly();
 
 /** What came of generating a plan: a new version, or why there is none. */
 export type GenerateOutcome =

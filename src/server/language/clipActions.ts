@@ -1,33 +1,38 @@
 'use server';
 
 import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
 import { kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { deleteClip, saveClip } from '@/data/language/referenceClips';
-import { requireCoach } from '../accounts/currentCoach';
-import { type ClipInput, clipInput } from './clipInput';
+import { defineAction, firstMessage } from '../kernel/defineAction';
+import { clipInput } from './clipInput';
 import type { WordOutcome } from './houseInput';
 
-/** Keeps a piece of own footage as an entry's reference, or changes one that is kept. */
-export async function keepClip(draft: ClipInput): Promise<WordOutcome> {
-  const coach = await requireCoach();
-  const input = clipInput.safeParse(draft);
-  if (!input.success) return { ok: false, message: input.error.issues[0]?.message ?? 'Check the clip.' };
-  const clip = input.data;
-  if (!kindOf(clip.conceptId)) return { ok: false, message: 'The library does not know this entry any more.' };
-  const footage = await findFootage(pool(), clip.footageId);
-  if (!footage) return { ok: false, message: 'That footage is gone. Choose another piece.' };
-  if (clip.startSeconds >= footage.durationSeconds)
-    return { ok: false, message: 'The clip begins after the footage ends. Move it.' };
-  await saveClip(pool(), { ...clip, endSeconds: Math.min(clip.endSeconds, footage.durationSeconds) }, coach.id);
-  revalidatePath('/library', 'layout');
-  return { ok: true, id: clip.id };
-}
+const refuse = (message: string): WordOutcome => ({ ok: false, message });
 
-export async function removeClip(id: string): Promise<WordOutcome> {
-  await requireCoach();
-  await deleteClip(pool(), id);
-  revalidatePath('/library', 'layout');
-  return { ok: true, id };
-}
+/** Keeps a piece of own footage as an entry's reference, or changes one that is kept. */
+export const keepClip = defineAction({
+  args: [clipInput],
+  refused: (error) => refuse(firstMessage(error)),
+  run: async (coach, clip): Promise<WordOutcome> => {
+    if (!kindOf(clip.conceptId)) return refuse('The library does not know this entry any more.');
+    const footage = await findFootage(pool(), clip.footageId);
+    if (!footage) return refuse('That footage is gone. Choose another piece.');
+    if (clip.startSeconds >= footage.durationSeconds) return refuse('The clip begins after the footage ends. Move it.');
+    await saveClip(pool(), { ...clip, endSeconds: Math.min(clip.endSeconds, footage.durationSeconds) }, coach.id);
+    revalidatePath('/library', 'layout');
+    return { ok: true, id: clip.id };
+  },
+});
+
+export const removeClip = defineAction({
+  args: [z.uuid()],
+  refused: () => refuse('This clip is gone already.'),
+  run: async (_coach, id): Promise<WordOutcome> => {
+    await deleteClip(pool(), id);
+    revalidatePath('/library', 'layout');
+    return { ok: true, id };
+  },
+});

@@ -1,6 +1,7 @@
 'use server';
 
 import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
 import {
   checkWord,
   conceptName,
@@ -25,15 +26,16 @@ import {
   saveSchoolChoice,
   updateOwnWord,
 } from '@/data/language/houseWords';
-import { requireCoach } from '../accounts/currentCoach';
-import { type OwnWordInput, ownWordInput, type WordOutcome, wordProblemText } from './houseInput';
+import { storableText } from '@/data/storableText';
+import { defineAction, firstMessage } from '../kernel/defineAction';
+import { conceptId, ownWordInput, type WordOutcome, word, wordProblemText } from './houseInput';
 
 const refuse = (message: string): WordOutcome => ({ ok: false, message });
+const refused = (error: z.ZodError) => refuse(firstMessage(error));
 const unknown = refuse('The library does not know this entry any more. Reload the page.');
 
 /** Runs a change of the house's words on their latest state; two coaches who change at once do so one after the other. */
 async function change(work: (database: Database, house: HouseWords) => Promise<WordOutcome>): Promise<WordOutcome> {
-  await requireCoach();
   const outcome = await inTransaction(pool(), async (client) => {
     await client.query('select pg_advisory_xact_lock(7301)');
     return work(client, await getHouseWords(client));
@@ -43,113 +45,145 @@ async function change(work: (database: Database, house: HouseWords) => Promise<W
 }
 
 /** Gives an entry the academy's name; empty text gives a standard entry its own name back. */
-export async function renameConcept(conceptId: string, name: string): Promise<WordOutcome> {
-  return change(async (database, house) => {
-    if (!kindOf(conceptId)) return unknown;
-    const own = findOwnWord(house, conceptId);
-    if (!own && (name.trim() === '' || name.trim() === conceptName(conceptId))) {
-      await deleteHouseName(database, conceptId);
+export const renameConcept = defineAction({
+  args: [conceptId, word],
+  refused,
+  run: async (_coach, conceptId, name): Promise<WordOutcome> => {
+    return change(async (database, house) => {
+      if (!kindOf(conceptId)) return unknown;
+      const own = findOwnWord(house, conceptId);
+      if (!own && (name.trim() === '' || name.trim() === conceptName(conceptId))) {
+        await deleteHouseName(database, conceptId);
+        return { ok: true, id: conceptId };
+      }
+      const problem = checkWord(house, name, conceptId);
+      if (problem) return refuse(wordProblemText(problem, name));
+      if (own) await updateOwnWord(database, { ...own, name: name.trim() });
+      else await saveHouseName(database, conceptId, name.trim());
       return { ok: true, id: conceptId };
-    }
-    const problem = checkWord(house, name, conceptId);
-    if (problem) return refuse(wordProblemText(problem, name));
-    if (own) await updateOwnWord(database, { ...own, name: name.trim() });
-    else await saveHouseName(database, conceptId, name.trim());
-    return { ok: true, id: conceptId };
-  });
-}
+    });
+  },
+});
 
-export async function addAlias(conceptId: string, alias: string): Promise<WordOutcome> {
-  return change(async (database, house) => {
-    if (!kindOf(conceptId)) return unknown;
-    const problem = checkWord(house, alias, conceptId);
-    if (problem) return refuse(wordProblemText(problem, alias));
-    await insertAlias(database, conceptId, alias.trim());
-    return { ok: true, id: conceptId };
-  });
-}
+export const addAlias = defineAction({
+  args: [conceptId, word],
+  refused,
+  run: async (_coach, conceptId, alias): Promise<WordOutcome> => {
+    return change(async (database, house) => {
+      if (!kindOf(conceptId)) return unknown;
+      const problem = checkWord(house, alias, conceptId);
+      if (problem) return refuse(wordProblemText(problem, alias));
+      await insertAlias(database, conceptId, alias.trim());
+      return { ok: true, id: conceptId };
+    });
+  },
+});
 
-export async function removeAlias(conceptId: string, alias: string): Promise<WordOutcome> {
-  return change(async (database) => {
-    await deleteAlias(database, conceptId, alias);
-    return { ok: true, id: conceptId };
-  });
-}
+export const removeAlias = defineAction({
+  args: [conceptId, word],
+  refused,
+  run: async (_coach, conceptId, alias): Promise<WordOutcome> => {
+    return change(async (database) => {
+      await deleteAlias(database, conceptId, alias);
+      return { ok: true, id: conceptId };
+    });
+  },
+});
 
 /** Takes an entry out of the library's lists, the call line and plans, or brings it back. Marks that name it stay. */
-export async function hideConcept(conceptId: string, hidden: boolean): Promise<WordOutcome> {
-  return change(async (database) => {
-    if (!kindOf(conceptId) || isUnnamed(conceptId)) return unknown;
-    await saveHidden(database, conceptId, hidden);
-    return { ok: true, id: conceptId };
-  });
-}
+export const hideConcept = defineAction({
+  args: [conceptId, z.boolean()],
+  refused,
+  run: async (_coach, conceptId, hidden): Promise<WordOutcome> => {
+    return change(async (database) => {
+      if (!kindOf(conceptId) || isUnnamed(conceptId)) return unknown;
+      await saveHidden(database, conceptId, hidden);
+      return { ok: true, id: conceptId };
+    });
+  },
+});
 
 /** Adds a word of the academy's own as a kind of a standard entry. */
-export async function addOwnWord(draft: OwnWordInput): Promise<WordOutcome> {
-  const coach = await requireCoach();
-  const input = ownWordInput.safeParse(draft);
-  if (!input.success) return refuse(input.error.issues[0]?.message ?? 'Check the fields.');
-  const { likeId, name, text, aliases } = input.data;
-  return change(async (database, house) => {
-    if (!kindOf(likeId)) return unknown;
-    const words = [name, ...aliases.filter((alias) => alias.trim() !== '')];
-    for (const word of words) {
-      const problem = checkWord(house, word, undefined);
-      if (problem) return refuse(wordProblemText(problem, word));
-    }
-    const id = makeOwnId(likeId, name, new Set(house.own.map((word) => word.id)));
-    await insertOwnWord(database, { id, name: name.trim(), text }, coach.id);
-    for (const alias of words.slice(1)) await insertAlias(database, id, alias.trim());
-    return { ok: true, id };
-  });
-}
+export const addOwnWord = defineAction({
+  args: [ownWordInput],
+  refused,
+  run: async (coach, draft): Promise<WordOutcome> => {
+    const { likeId, name, text, aliases } = draft;
+    return change(async (database, house) => {
+      if (!kindOf(likeId)) return unknown;
+      const words = [name, ...aliases.filter((alias) => alias.trim() !== '')];
+      for (const word of words) {
+        const problem = checkWord(house, word, undefined);
+        if (problem) return refuse(wordProblemText(problem, word));
+      }
+      const id = makeOwnId(likeId, name, new Set(house.own.map((word) => word.id)));
+      await insertOwnWord(database, { id, name: name.trim(), text }, coach.id);
+      for (const alias of words.slice(1)) await insertAlias(database, id, alias.trim());
+      return { ok: true, id };
+    });
+  },
+});
 
 /** Changes what is said about an own word. */
-export async function describeOwnWord(id: string, text: string): Promise<WordOutcome> {
-  return change(async (database, house) => {
-    const own = findOwnWord(house, id);
-    if (!own) return unknown;
-    if (text.length > 1000) return refuse('Use at most 1,000 characters.');
-    await updateOwnWord(database, { ...own, text: text.trim() });
-    return { ok: true, id };
-  });
-}
+export const describeOwnWord = defineAction({
+  args: [conceptId, storableText().trim().max(1000, 'Use at most 1,000 characters.')],
+  refused,
+  run: async (_coach, id, text): Promise<WordOutcome> => {
+    return change(async (database, house) => {
+      const own = findOwnWord(house, id);
+      if (!own) return unknown;
+      await updateOwnWord(database, { ...own, text: text.trim() });
+      return { ok: true, id };
+    });
+  },
+});
 
 /** Merges an own word into another entry of its kind: its marks count there. `undefined` undoes that; the marks were never changed. */
-export async function mergeWord(id: string, intoId: string | undefined): Promise<WordOutcome> {
-  return change(async (database, house) => {
-    if (!findOwnWord(house, id)) return unknown;
-    if (intoId !== undefined) {
-      if (kindOf(intoId) !== kindOf(id)) return refuse('Only entries of one kind can be merged. Choose another one.');
-      if (intoId === id) return refuse('A word cannot be merged into itself. Choose another one.');
-      if (findOwnWord(house, intoId)?.mergedIntoId)
-        return refuse('That one was merged itself. Choose what it was merged into.');
-      if (house.own.some((word) => word.mergedIntoId === id))
-        return refuse('Others were merged into this one. Undo those merges first.');
-    }
-    await saveMerge(database, id, intoId);
-    return { ok: true, id: intoId ?? id };
-  });
-}
+export const mergeWord = defineAction({
+  args: [conceptId, conceptId.optional()],
+  refused,
+  run: async (_coach, id, intoId): Promise<WordOutcome> => {
+    return change(async (database, house) => {
+      if (!findOwnWord(house, id)) return unknown;
+      if (intoId !== undefined) {
+        if (kindOf(intoId) !== kindOf(id)) return refuse('Only entries of one kind can be merged. Choose another one.');
+        if (intoId === id) return refuse('A word cannot be merged into itself. Choose another one.');
+        if (findOwnWord(house, intoId)?.mergedIntoId)
+          return refuse('That one was merged itself. Choose what it was merged into.');
+        if (house.own.some((word) => word.mergedIntoId === id))
+          return refuse('Others were merged into this one. Undo those merges first.');
+      }
+      await saveMerge(database, id, intoId);
+      return { ok: true, id: intoId ?? id };
+    });
+  },
+});
 
 /** Removes an own word that no mark names. */
-export async function removeOwnWord(id: string): Promise<WordOutcome> {
-  return change(async (database, house) => {
-    if (!findOwnWord(house, id)) return unknown;
-    const gone = await deleteOwnWord(database, id);
-    return gone > 0
-      ? { ok: true, id }
-      : refuse('Marks name this word. Merge it into another one instead, so that they keep a name.');
-  });
-}
+export const removeOwnWord = defineAction({
+  args: [conceptId],
+  refused,
+  run: async (_coach, id): Promise<WordOutcome> => {
+    return change(async (database, house) => {
+      if (!findOwnWord(house, id)) return unknown;
+      const gone = await deleteOwnWord(database, id);
+      return gone > 0
+        ? { ok: true, id }
+        : refuse('Marks name this word. Merge it into another one instead, so that they keep a name.');
+    });
+  },
+});
 
 /** Follows one side where coaches differ; the default when no key is given. */
-export async function chooseSchool(schoolId: string, optionKey: string | undefined): Promise<WordOutcome> {
-  return change(async (database) => {
-    const school = findSchool(schoolId);
-    if (!school || (optionKey && !school.options.some((one) => one.key === optionKey))) return unknown;
-    await saveSchoolChoice(database, schoolId, optionKey === school.defaultKey ? undefined : optionKey);
-    return { ok: true, id: schoolId };
-  });
-}
+export const chooseSchool = defineAction({
+  args: [conceptId, storableText().max(120).optional()],
+  refused,
+  run: async (_coach, schoolId, optionKey): Promise<WordOutcome> => {
+    return change(async (database) => {
+      const school = findSchool(schoolId);
+      if (!school || (optionKey && !school.options.some((one) => one.key === optionKey))) return unknown;
+      await saveSchoolChoice(database, schoolId, optionKey === school.defaultKey ? undefined : optionKey);
+      return { ok: true, id: schoolId };
+    });
+  },
+});

@@ -2,12 +2,14 @@ import { z } from 'zod';
 import { MOST_WORD_CHARACTERS, type WordProblem } from '@/core/vocabulary';
 import { storableText } from '@/data/storableText';
 
-const conceptId = storableText().min(1).max(120);
+export const conceptId = storableText().min(1).max(120);
+/** A name or another word for something, as it is typed; `checkWord` says what is wrong with it. */
+export const word = storableText().max(500);
 export const ownWordInput = z.object({
   likeId: conceptId,
-  name: storableText().max(500),
+  name: word,
   text: storableText().trim().max(1000, 'Use at most 1,000 characters.'),
-  aliases: z.array(storableText().max(500)).max(20, 'Twenty other words are enough.'),
+  aliases: z.array(word).max(20, 'Twenty other words are enough.'),
 });
 export type OwnWordInput = z.input<typeof ownWordInput>;
 

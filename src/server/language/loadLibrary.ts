@@ -12,6 +12,7 @@ import { pool } from '@/data/client';
 import { countUses, type FoundMark, searchMarks } from '@/data/language/occurrences';
 import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
 import { requireCoach } from '../accounts/currentCoach';
+import { listBlindRounds } from '../reviews/blindness';
 import { loadHouse } from './loadHouse';
 import { listTransitions, type TransitionCount } from './transitions';
 
@@ -59,8 +60,8 @@ export interface ConceptPage {
 
 /** An entry with where it occurs here; undefined when neither the catalogue nor the academy knows it. */
 export async function loadConcept(id: string): Promise<ConceptPage | undefined> {
-  await requireCoach();
-  const house = await loadHouse();
+  const coach = await requireCoach();
+  const [house, withoutRoundIds] = await Promise.all([loadHouse(), listBlindRounds(coach.id)]);
   const kind = kindOf(id);
   const isOwn = id.includes('~');
   if (!kind || isUnnamed(id) || (isOwn && !findOwnWord(house, id))) return undefined;
@@ -70,7 +71,7 @@ export async function loadConcept(id: string): Promise<ConceptPage | undefined> 
   const conceptIds = [id, ...merged];
   const [uses, marks, clips, next] = await Promise.all([
     countUses(pool()),
-    searchMarks(pool(), { conceptIds }, SHOWN_MARKS),
+    searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_MARKS),
     listClips(pool(), id),
     kind === 'position' ? listTransitions(pool(), house, id) : [],
   ]);
@@ -89,9 +90,9 @@ export async function loadConcept(id: string): Promise<ConceptPage | undefined> 
 
 /** Marks that wait for a name, newest first. */
 export async function loadUnnamed(): Promise<{ readonly house: HouseWords; readonly marks: readonly FoundMark[] }> {
-  await requireCoach();
-  const house = await loadHouse();
+  const coach = await requireCoach();
+  const [house, withoutRoundIds] = await Promise.all([loadHouse(), listBlindRounds(coach.id)]);
   const uses = await countUses(pool());
   const conceptIds = Object.keys(uses).filter(isUnnamed);
-  return { house, marks: conceptIds.length > 0 ? await searchMarks(pool(), { conceptIds }, 200) : [] };
+  return { house, marks: conceptIds.length > 0 ? await searchMarks(pool(), { conceptIds, withoutRoundIds }, 200) : [] };
 }

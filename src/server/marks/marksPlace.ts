@@ -3,6 +3,7 @@ import { type MarkStore, roundMarks, secondMarks } from '@/data/marks/marks';
 import { findSecondReview } from '@/data/reviews/secondReviews';
 import { findRound, type Round } from '@/data/rounds/rounds';
 import { isUuid } from '../kernel/isUuid';
+import { findOpenSecondReview } from '../reviews/blindness';
 
 /** The marks that a page works on: those of a round, or those of somebody's second review of it. */
 export interface MarksPlace {
@@ -25,7 +26,8 @@ export async function findMarksPlace(
 ): Promise<MarksPlace | undefined> {
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
-  if (secondReviewId === null) return placeOfRound(round);
+  // Whoever reviews a round blind has only their own marks of it, whatever their page asks for.
+  if (secondReviewId === null) return (await findOpenSecondReview(round.id, coachId)) ? undefined : placeOfRound(round);
   const review = isUuid(secondReviewId) ? await findSecondReview(pool(), secondReviewId) : undefined;
   if (!review || review.roundId !== round.id || review.coachId !== coachId || review.doneAt) return undefined;
   return { round, scopeId: review.id, store: secondMarks };

@@ -1,55 +1,50 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { toKilograms } from '@/core/kernel';
 import { type Database, inTransaction, pool } from '@/data/client';
 import { listWeighings, noteBelt, noteWeight } from '@/data/people/histories';
-import { insertPerson, type NewPerson, updatePerson } from '@/data/people/people';
-import { requireCoach } from '../accounts/currentCoach';
+import { findPerson, insertPerson, type NewPerson, updatePerson } from '@/data/people/people';
+import { defineAction, seenVersion } from '../kernel/defineAction';
 import { today } from '../kernel/environment';
+import { putOnce } from '../kernel/putOnce';
 import { messagesOf } from '../rounds/roundInput';
-import { type PersonInput, personInput, type SavePersonOutcome } from './personInput';
+import { personInput, type SavePersonOutcome } from './personInput';
 
-/** Makes a person, or changes one that nobody else changed since `version`. Rounds keep the belt and weight of their day. */
-export async function savePerson(
-  draft: PersonInput,
-  existing?: { readonly id: string; readonly version: number },
-): Promise<SavePersonOutcome> {
-  await requireCoach();
-  const input = personInput.safeParse(draft);
-  if (!input.success) return { ok: false, messages: messagesOf(input.error) };
-  const { name, standing, division, belt, stripes, weight, weightUnit, heightCm } = input.data;
-  const { bornOn, injuredUntil, injuryNote, competesOn } = input.data;
-  const person = {
-    id: existing?.id ?? randomUUID(),
-    name,
-    standing,
-    division,
-    belt,
-    stripes,
-    weightKg: weight === undefined ? undefined : toKilograms(weight, weightUnit),
-    bornOn: bornOn || undefined,
-    injuredUntil: injuredUntil || undefined,
-    injuryNote: injuryNote || undefined,
-    heightCm,
-    competesOn: competesOn || undefined,
-  };
-  const touched = await inTransaction(pool(), async (client) => {
-    const changed = existing
-      ? await updatePerson(client, { ...person, version: existing.version })
-      : await insertPerson(client, person);
-    if (changed > 0) await noteToday(client, person);
-    return changed;
-  });
-  if (touched === 0)
-    return {
-      ok: false,
-      messages: { '': 'Another coach changed this person meanwhile. Reload the page, then make your change again.' },
+/** Makes a person under the id that the page gave (version 0), or changes one that nobody else changed since `version`. Rounds keep the belt and weight of their day. */
+export const savePerson = defineAction({
+  args: [personInput, seenVersion],
+  refused: (error): SavePersonOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
+  run: async (_coach, draft, { id, version }): Promise<SavePersonOutcome> => {
+    const { weight, weightUnit, bornOn, injuredUntil, injuryNote, competesOn, ...rest } = draft;
+    const person = {
+      id,
+      ...rest,
+      weightKg: weight === undefined ? undefined : toKilograms(weight, weightUnit),
+      bornOn: bornOn || undefined,
+      injuredUntil: injuredUntil || undefined,
+      injuryNote: injuryNote || undefined,
+      competesOn: competesOn || undefined,
     };
-  revalidatePath('/students');
-  return { ok: true, personId: person.id };
-}
+    const touched = await inTransaction(pool(), async (client) => {
+      const changed = await putOnce(version, {
+        insert: () => insertPerson(client, person),
+        find: () => findPerson(client, id),
+        content: person,
+        update: (seen) => updatePerson(client, { ...person, version: seen }),
+      });
+      if (changed > 0) await noteToday(client, person);
+      return changed;
+    });
+    if (touched === 0)
+      return {
+        ok: false,
+        messages: { '': 'Another coach changed this person meanwhile. Reload the page, then make your change again.' },
+      };
+    revalidatePath('/students');
+    return { ok: true, personId: id };
+  },
+});
 
 /** What somebody is said to wear and weigh now holds from today on; a weight that did not change is no new weighing. */
 async function noteToday(database: Database, { id, belt, stripes, weightKg }: NewPerson): Promise<void> {

@@ -1,35 +1,41 @@
 'use server';
 
-import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
+import { z } from 'zod';
 import { pool } from '@/data/client';
-import { insertSignedReview } from '@/data/reviews/signedReviews';
+import { findSignedReview, insertSignedReview, latestSignedVersion } from '@/data/reviews/signedReviews';
 import { findRound } from '@/data/rounds/rounds';
-import { requireCoach } from '../accounts/currentCoach';
-import { isUuid } from '../kernel/isUuid';
-import { closingInput, type ReviewContent, type SignOutcome } from './closingInput';
+import { defineAction, firstMessage } from '../kernel/defineAction';
+import { findOpenSecondReview } from './blindness';
+import { closingInput, type SignOutcome } from './closingInput';
 
-/** Signs a review as the version after the one that the coach saw; an earlier signing by somebody else is told, and nothing is overwritten. */
-export async function signReview(
-  roundId: string,
-  slot: 'a' | 'b',
-  seenVersion: number,
-  draft: ReviewContent,
-): Promise<SignOutcome> {
-  const coach = await requireCoach();
-  const input = closingInput.safeParse(draft);
-  if (!input.success) return { ok: false, message: input.error.issues[0]?.message ?? 'This review cannot be kept.' };
-  if (!isUuid(roundId) || !['a', 'b'].includes(slot) || !(await findRound(pool(), roundId)))
-    return { ok: false, message: 'This round is no longer there.' };
-  const version = seenVersion + 1;
-  const review = { id: randomUUID(), roundId, slot, version, content: input.data };
-  const stored = Number.isInteger(version) && version > 0 ? await insertSignedReview(pool(), review, coach.id) : 0;
-  if (stored === 0)
-    return {
-      ok: false,
-      message:
+const refuse = (message: string): SignOutcome => ({ ok: false, message });
+
+/**
+ * Signs a review as the version after the one that the coach saw; an earlier signing by somebody else is told, and nothing is overwritten. `reviewId` is
+ * made by the page: the same signing sent twice, because its answer was lost, is one.
+ */
+export const signReview = defineAction({
+  args: [z.uuid(), z.enum(['a', 'b']), z.number().int().min(0), closingInput, z.uuid()],
+  refused: (error) => refuse(firstMessage(error)),
+  run: async (coach, roundId, slot, seenVersion, content, reviewId): Promise<SignOutcome> => {
+    if (!(await findRound(pool(), roundId))) return refuse('This round is no longer there.');
+    if (await findOpenSecondReview(roundId, coach.id))
+      return refuse('You review this round blind: end your second review first.');
+    const before = await findSignedReview(pool(), reviewId);
+    if (before)
+      return before.roundId === roundId && before.slot === slot
+        ? { ok: true, version: before.version }
+        : refuse('This signing belongs to another round. Reload the page.');
+    // The page says what it saw; how far the versions are only the database knows.
+    const latest = await latestSignedVersion(pool(), roundId, slot);
+    const review = { id: reviewId, roundId, slot, version: latest + 1, content };
+    const stored = latest === seenVersion ? await insertSignedReview(pool(), review, coach.id) : 0;
+    if (stored === 0)
+      return refuse(
         'Another coach signed this review meanwhile. What you wrote stays on this page: reload it to see theirs.',
-    };
-  revalidatePath(`/rounds/${roundId}/closing`);
-  return { ok: true, version };
-}
+      );
+    revalidatePath(`/rounds/${roundId}/closing`);
+    return { ok: true, version: review.version };
+  },
+});

@@ -14,6 +14,7 @@ import { isUuid } from '../kernel/isUuid';
 import { loadHouse } from '../language/loadHouse';
 import { marksByRound } from '../rounds/marksByRound';
 import { loadRecords } from '../students/loadRecords';
+import { requireSight } from './blindness';
 import type { ReviewContent } from './closingInput';
 
 /** Homework is looked for on footage of three weeks later. @source own decision */
@@ -29,9 +30,10 @@ export type WorkPoint = ReviewContent['points'][number];
 
 /** What closing the review of one athlete of a round needs: the draft, what else could be taken in, and what was signed. */
 export async function loadClosing(roundId: string, slot: Athlete) {
-  await requireCoach();
+  const coach = await requireCoach();
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
+  await requireSight(round.id, coach.id);
   const [house, people, signed] = await Promise.all([
     loadHouse(),
     listPeople(pool()),

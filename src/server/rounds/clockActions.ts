@@ -1,28 +1,28 @@
 'use server';
 
+import { z } from 'zod';
 import { pool } from '@/data/client';
 import { deleteClock, insertClock, updateClock } from '@/data/rounds/clocks';
 import { findRound } from '@/data/rounds/rounds';
-import { requireCoach } from '../accounts/currentCoach';
-import { isUuid } from '../kernel/isUuid';
-import { type ClockInput, clockInput, type SaveClockOutcome } from './clockInput';
+import { defineAction, firstMessage } from '../kernel/defineAction';
+import { clockInput, type SaveClockOutcome } from './clockInput';
 
 /** Stores a clock of a round: new with version 0, otherwise changed if nobody else changed it meanwhile. */
-export async function saveClock(roundId: string, draft: ClockInput): Promise<SaveClockOutcome> {
-  await requireCoach();
-  const input = clockInput.safeParse(draft);
-  if (!input.success) return { ok: false, message: input.error.issues[0]?.message ?? 'This clock cannot be kept.' };
-  if (!isUuid(roundId) || !(await findRound(pool(), roundId)))
-    return { ok: false, message: 'This round is no longer there.' };
-  const clock = input.data;
-  const touched =
-    clock.version === 0 ? await insertClock(pool(), roundId, clock) : await updateClock(pool(), roundId, clock);
-  return touched === 0
-    ? { ok: false, message: 'Another coach changed this clock meanwhile. Reload the page, then tie it again.' }
-    : { ok: true, version: clock.version + 1 };
-}
+export const saveClock = defineAction({
+  args: [z.uuid(), clockInput],
+  refused: (error): SaveClockOutcome => ({ ok: false, message: firstMessage(error) }),
+  run: async (_coach, roundId, clock): Promise<SaveClockOutcome> => {
+    if (!(await findRound(pool(), roundId))) return { ok: false, message: 'This round is no longer there.' };
+    const touched =
+      clock.version === 0 ? await insertClock(pool(), roundId, clock) : await updateClock(pool(), roundId, clock);
+    return touched === 0
+      ? { ok: false, message: 'Another coach changed this clock meanwhile. Reload the page, then tie it again.' }
+      : { ok: true, version: clock.version + 1 };
+  },
+});
 
-export async function removeClock(roundId: string, clockId: string): Promise<void> {
-  await requireCoach();
-  if (isUuid(roundId) && isUuid(clockId)) await deleteClock(pool(), roundId, clockId);
-}
+export const removeClock = defineAction({
+  args: [z.uuid(), z.uuid()],
+  refused: () => undefined,
+  run: async (_coach, roundId, clockId) => void (await deleteClock(pool(), roundId, clockId)),
+});

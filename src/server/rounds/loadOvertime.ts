@@ -5,6 +5,7 @@ import { listMarks } from '@/data/marks/marks';
 import { findRound, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { isUuid } from '../kernel/isUuid';
+import { requireSight } from '../reviews/blindness';
 import { ruleSetOf } from './ruleSetOf';
 
 export interface OvertimePage {
@@ -17,9 +18,10 @@ export interface OvertimePage {
 
 /** The overtime of a round with everything that its evidence sheet shows. */
 export async function loadOvertime(roundId: string): Promise<OvertimePage | undefined> {
-  await requireCoach();
+  const coach = await requireCoach();
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
+  await requireSight(round.id, coach.id);
   const ruleSet = await ruleSetOf(pool(), round.ruleSet);
   const marks = (await listMarks(pool(), round.id)).map((stored) => stored.mark);
   const rules = ruleSet?.overtime;

@@ -16,6 +16,7 @@ import { isUuid } from '../kernel/isUuid';
 import { withMerges } from '../language/loadHouse';
 import { type Language, loadLanguage } from '../language/loadLanguage';
 import { placeOfRound } from '../marks/marksPlace';
+import { requireSight } from '../reviews/blindness';
 import { loadHomework } from '../reviews/loadHomework';
 import { ruleSetOf } from './ruleSetOf';
 
@@ -42,6 +43,7 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
   const coach = await requireCoach();
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
+  if (as === 'first') await requireSight(round.id, coach.id);
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
   const language = await loadLanguage(pool(), round.id);
   const second =

@@ -3,7 +3,7 @@
 import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import type pg from 'pg';
-import type { z } from 'zod';
+import { z } from 'zod';
 import { formatClock } from '@/core/clock';
 import { toKilograms } from '@/core/kernel';
 import { inTransaction, pool } from '@/data/client';
@@ -20,77 +20,87 @@ import {
   type Round,
   updateRound,
 } from '@/data/rounds/rounds';
-import { requireCoach } from '../accounts/currentCoach';
-import {
-  messagesOf,
-  type RoundInput,
-  roundInput,
-  roundsInput,
-  type SaveRoundOutcome,
-  type SaveRoundsOutcome,
-} from './roundInput';
+import { defineAction, seenVersion } from '../kernel/defineAction';
+import { messagesOf, roundInput, roundsInput, type SaveRoundOutcome, type SaveRoundsOutcome } from './roundInput';
 import { ruleSetOf } from './ruleSetOf';
 
 type CheckedRound = z.output<typeof roundInput>;
 const refuse = (field: string, message: string): SaveRoundOutcome => ({ ok: false, messages: { [field]: message } });
 
-/** Makes a round, or changes one that nobody else changed since `version`. Nothing is stored unless everything fits. */
-export async function saveRound(
-  draft: RoundInput,
-  existing?: { readonly id: string; readonly version: number },
-): Promise<SaveRoundOutcome> {
-  const coach = await requireCoach();
-  const input = roundInput.safeParse(draft);
-  if (!input.success) return { ok: false, messages: messagesOf(input.error) };
-  const problem = await findRoundProblem(input.data, existing?.id);
-  if (problem) return problem;
-  const roundId = existing?.id ?? randomUUID();
-  const stored = await inTransaction(pool(), async (client) => {
-    const content = { id: roundId, ...contentOf(input.data) };
-    const before = existing && (await findRound(client, roundId));
-    if (existing) {
-      if ((await updateRound(client, content, existing.version)) === 0) return false;
-      await deleteAthletes(client, roundId);
-    } else await insertRound(client, content, coach.id);
-    for (const slot of ['a', 'b'] as const)
-      await storeAthlete(client, roundId, content.heldOn, slot, input.data[slot], before);
-    return true;
-  });
-  if (!stored) return refuse('', 'Another coach changed this card meanwhile. Reload it, then make your change again.');
-  revalidatePath('/footage');
-  return { ok: true, roundId };
+/** Makes a round under the id that the page gave (version 0), or changes one that nobody else changed since `version`. Nothing is stored unless everything fits. */
+export const saveRound = defineAction({
+  args: [roundInput, seenVersion],
+  refused: (error): SaveRoundOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
+  run: async (coach, draft, { id, version }): Promise<SaveRoundOutcome> => {
+    const problem = await findRoundProblem(draft, version === 0 ? undefined : id);
+    if (problem) return problem;
+    const stored = await inTransaction(pool(), (client) => storeRound(client, draft, id, version, coach.id));
+    if (!stored)
+      return refuse('', 'Another coach changed this card meanwhile. Reload it, then make your change again.');
+    revalidatePath('/footage');
+    return { ok: true, roundId: id };
+  },
+});
+
+type PersonIds = Readonly<Record<'a' | 'b', string>>;
+
+/** Gives who the two are; undefined when somebody else changed the card. */
+async function storeRound(
+  client: pg.PoolClient,
+  draft: CheckedRound,
+  id: string,
+  version: number,
+  coachId: string,
+): Promise<PersonIds | undefined> {
+  const content = { id, ...contentOf(draft) };
+  const made = version === 0 ? await insertRound(client, content, coachId) : 0;
+  const before = made === 0 ? await findRound(client, id) : undefined;
+  if (made === 0) {
+    // A new round that is sent again is the same one: what was corrected on its card in between becomes its change.
+    const seen = version === 0 ? before?.version : version;
+    if (seen === undefined || (await updateRound(client, content, seen)) === 0) return undefined;
+    await deleteAthletes(client, id);
+  }
+  const store = (slot: 'a' | 'b') =>
+    storeAthlete(client, id, content.heldOn, slot, knownAgain(draft[slot], before?.[slot]), before);
+  return { a: await store('a'), b: await store('b') };
 }
 
-/** Makes several rounds at once; people who are new are made once for all of them. Nothing is stored unless everything fits. */
-export async function saveRounds(drafts: readonly RoundInput[]): Promise<SaveRoundsOutcome> {
-  const coach = await requireCoach();
-  const input = roundsInput.safeParse(drafts);
-  if (!input.success) return { ok: false, messages: messagesOf(input.error) };
-  for (const [index, round] of input.data.entries()) {
-    const problem = await findRoundProblem(round, undefined);
-    if (problem && !problem.ok)
-      return {
-        ok: false,
-        messages: { [`${index}.endSeconds`]: problem.messages.endSeconds ?? Object.values(problem.messages)[0] ?? '' },
-      };
-  }
-  const roundIds = input.data.map(() => randomUUID());
-  await inTransaction(pool(), async (client) => {
-    const made = new Map<string, string>();
-    for (const [index, round] of input.data.entries()) {
-      await insertRound(client, { id: roundIds[index]!, ...contentOf(round) }, coach.id);
-      for (const slot of ['a', 'b'] as const) {
-        const athlete = round[slot];
-        const name = athlete.newName?.toLowerCase();
-        const personId = athlete.personId ?? (name ? made.get(name) : undefined);
-        const stored = await storeAthlete(client, roundIds[index]!, round.heldOn, slot, { ...athlete, personId });
-        if (name) made.set(name, stored);
-      }
+/** Somebody new who was made when the card was sent before is the same person when it comes again. */
+const knownAgain = (athlete: CheckedRound['a'], before: Round['a'] | undefined): CheckedRound['a'] =>
+  !athlete.personId && before && before.name === athlete.newName ? { ...athlete, personId: before.personId } : athlete;
+
+/** Makes several rounds at once; people who are new are made once for all of them. Nothing is stored unless everything fits; sent again, they are the same. */
+export const saveRounds = defineAction({
+  args: [roundsInput],
+  refused: (error): SaveRoundsOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
+  run: async (coach, drafts): Promise<SaveRoundsOutcome> => {
+    for (const [index, { id: _, ...round }] of drafts.entries()) {
+      const problem = await findRoundProblem(round, undefined);
+      if (problem && !problem.ok)
+        return {
+          ok: false,
+          messages: {
+            [`${index}.endSeconds`]: problem.messages.endSeconds ?? Object.values(problem.messages)[0] ?? '',
+          },
+        };
     }
-  });
-  revalidatePath('/footage');
-  return { ok: true, roundIds };
-}
+    await inTransaction(pool(), async (client) => {
+      const made = new Map<string, string>();
+      const known = (athlete: CheckedRound['a']) => ({
+        ...athlete,
+        personId: athlete.personId ?? made.get(athlete.newName?.toLowerCase() ?? ''),
+      });
+      for (const { id, ...round } of drafts) {
+        const stored = await storeRound(client, { ...round, a: known(round.a), b: known(round.b) }, id, 0, coach.id);
+        for (const slot of ['a', 'b'] as const)
+          if (stored && round[slot].newName) made.set(round[slot].newName.toLowerCase(), stored[slot]);
+      }
+    });
+    revalidatePath('/footage');
+    return { ok: true, roundIds: drafts.map((one) => one.id) };
+  },
+});
 
 async function findRoundProblem(
   round: CheckedRound,
@@ -172,8 +182,11 @@ async function storeAthlete(
 }
 
 /** Removes a round with its marks; the footage stays. */
-export async function removeRound(roundId: string): Promise<void> {
-  await requireCoach();
-  if (await findRound(pool(), roundId)) await deleteRound(pool(), roundId);
-  revalidatePath('/footage');
-}
+export const removeRound = defineAction({
+  args: [z.uuid()],
+  refused: () => undefined,
+  run: async (_coach, roundId): Promise<void> => {
+    await deleteRound(pool(), roundId);
+    revalidatePath('/footage');
+  },
+});

@@ -78,13 +78,14 @@ export const roundInput = z
     }
   });
 
-/** The rounds of one session, stored all together or not at all. */
+/** The rounds of one session under the ids that their page gave them, stored all together or not at all. */
 export const roundsInput = z
-  .array(roundInput)
+  .array(roundInput.and(z.object({ id: z.uuid() })))
   .min(1, 'Choose at least one round.')
   .max(40, 'At most 40 rounds at once.');
 
 export type RoundInput = z.input<typeof roundInput>;
+export type RoundsInput = z.input<typeof roundsInput>;
 export type AthleteInput = z.input<typeof athleteInput>;
 
 /** Messages by path ("b.weight"), or the id of the stored round. */
@@ -96,9 +97,9 @@ export type SaveRoundsOutcome =
   | { readonly ok: true; readonly roundIds: readonly string[] }
   | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
 
-/** The first message of each field of a failed check, by dotted path; '' for the whole. */
-export function messagesOf(error: z.ZodError): Record<string, string> {
+/** The first message of each field of a failed check, by dotted path without its first `skip` steps; '' for the whole. */
+export function messagesOf(error: z.ZodError, skip = 0): Record<string, string> {
   const messages: Record<string, string> = {};
-  for (const issue of error.issues) messages[issue.path.join('.')] ??= issue.message;
+  for (const issue of error.issues) messages[issue.path.slice(skip).join('.')] ??= issue.message;
   return messages;
 }

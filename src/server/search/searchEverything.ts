@@ -1,4 +1,5 @@
 import { buildVocabularyIndex } from '@/core/callline';
+import { storablePart } from '@/core/kernel';
 import { readQuery, type SearchFindings, type SearchQuery } from '@/core/search';
 import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
@@ -9,6 +10,7 @@ import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
 import { describeFound } from '../language/foundMarks';
 import { loadHouse } from '../language/loadHouse';
+import { listBlindRounds } from '../reviews/blindness';
 
 const SHOWN = { marks: 60, notes: 20, rounds: 20, entries: 12 } as const;
 /** Longer texts are no search. */
@@ -21,13 +23,18 @@ export interface SearchPage extends SearchFindings {
 
 /** Everything that the words may mean: people, rounds, marks, remarks, entries of the library. */
 export async function searchEverything(raw: string): Promise<SearchPage> {
-  await requireCoach();
-  const text = raw.slice(0, MOST_QUERY_CHARACTERS);
-  const [house, people, uses] = await Promise.all([loadHouse(), listPeople(pool()), countUses(pool())]);
+  const coach = await requireCoach();
+  const text = storablePart(raw.slice(0, MOST_QUERY_CHARACTERS));
+  const [house, people, uses, withoutRoundIds] = await Promise.all([
+    loadHouse(),
+    listPeople(pool()),
+    countUses(pool()),
+    listBlindRounds(coach.id),
+  ]);
   const index = buildVocabularyIndex(house, uses);
   const query = readQuery(text, { people, house, index, today: today() });
   const { personIds, uniform, fromDay, toDay, conceptIds, restWords } = query;
-  const frame = { personIds, uniform, fromDay, toDay };
+  const frame = { personIds, uniform, fromDay, toDay, withoutRoundIds };
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
   const wantsConcepts = conceptIds.length > 0;
   const [found, noted, rounds] = await Promise.all([

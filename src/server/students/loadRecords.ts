@@ -17,13 +17,20 @@ export interface Records {
   readonly records: readonly StudentRecord[];
 }
 
-/** The figures of these people's rounds in the window up to a day, computed from their marks. */
-export async function loadRecords(database: Database, people: readonly Person[], today: string): Promise<Records> {
+/** The figures of these people's rounds in the window up to a day, computed from their marks; rounds to be left out are listed and count nothing. */
+export async function loadRecords(
+  database: Database,
+  people: readonly Person[],
+  today: string,
+  withoutRoundIds: readonly string[] = [],
+): Promise<Records> {
   const ids = people.map((one) => one.id);
   const rounds = await listRoundsOfPeople(database, ids, addDays(today, -WINDOW_DAYS));
   const marks = await marksByRound(database, await houseOf(database), rounds);
   // Rounds that nobody has marked yet say nothing, and a demonstration for the camera says nothing of sparring: neither is exposure.
-  const reviewed = rounds.filter((round) => marks.has(round.id) && countsAsSparring(round.circumstances));
+  const reviewed = rounds.filter(
+    ({ id, circumstances }) => marks.has(id) && countsAsSparring(circumstances) && !withoutRoundIds.includes(id),
+  );
   const records = people.map((person) => ({
     personId: person.id,
     belt: adultEquivalent(person.belt),

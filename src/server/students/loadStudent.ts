@@ -5,6 +5,7 @@ import type { Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
 import { isUuid } from '../kernel/isUuid';
+import { listBlindRounds } from '../reviews/blindness';
 import { loadRecords, WINDOW_DAYS } from './loadRecords';
 
 export interface StudentPage {
@@ -24,7 +25,7 @@ export async function loadStudent(personId: string): Promise<StudentPage | undef
   const person = isUuid(personId) ? people.find((one) => one.id === personId) : undefined;
   if (!person) return undefined;
   const day = today();
-  const { records, rounds } = await loadRecords(pool(), people, day);
+  const { records, rounds } = await loadRecords(pool(), people, day, await listBlindRounds(coach.id));
   const own = records.find((one) => one.personId === person.id)!;
   const figures = new Map(own.rounds.map((one) => [one.roundId, one]));
   return {
@@ -61,7 +62,7 @@ export async function loadStudents(): Promise<{
   const coach = await requireCoach();
   const people = await listPeople(pool());
   const day = today();
-  const { records } = await loadRecords(pool(), people, day);
+  const { records } = await loadRecords(pool(), people, day, await listBlindRounds(coach.id));
   const lines = people.map((person) => {
     const own = records.find((one) => one.personId === person.id)!;
     const [first] = listRecurringErrors(own, records, day);

@@ -184,6 +184,7 @@ export function CutPage({
         filmstrip={footage.filmstrip}
         initial={confirmed.map(({ key, startSeconds, endSeconds, plannedSeconds }) => ({
           key,
+          roundId: crypto.randomUUID(),
           startSeconds,
           endSeconds,
           plannedSeconds,

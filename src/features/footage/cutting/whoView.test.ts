@@ -20,6 +20,7 @@ const people: KnownPerson[] = [
 ];
 const row = (key: string, startSeconds: number, plannedSeconds?: number): WhoRow => ({
   key,
+  roundId: `round-${key}`,
   startSeconds,
   endSeconds: startSeconds + 300,
   plannedSeconds,

@@ -2,7 +2,7 @@ import type { Span } from '@/core/clock';
 import { fromKilograms, type WeightUnit } from '@/core/kernel';
 import { type PersonOverTime, personOnDay } from '@/core/partner';
 import type { AnyBelt, Uniform } from '@/core/vocabulary';
-import type { AthleteInput, RoundInput } from '@/server/rounds/roundInput';
+import type { AthleteInput, RoundsInput } from '@/server/rounds/roundInput';
 
 export interface KnownPerson extends PersonOverTime {
   readonly id: string;
@@ -21,6 +21,8 @@ export interface Corner {
 
 export interface WhoRow extends Span {
   readonly key: string;
+  /** Of the round that it becomes. */
+  readonly roundId: string;
   readonly plannedSeconds?: number;
   readonly a: Corner;
   readonly b: Corner;
@@ -85,9 +87,10 @@ export function toRounds(
   people: readonly KnownPerson[],
   footageId: string,
   unit: WeightUnit,
-): RoundInput[] {
+): RoundsInput {
   const plannedSeconds = Math.round(Number(facts.plannedMinutes.replace(',', '.')) * 60);
   return rows.map((row, index) => ({
+    id: row.roundId,
     footageId,
     heldOn: facts.heldOn,
     uniform: facts.uniform,
