@@ -18,6 +18,11 @@ const config: NextConfig = {
         { key: 'cross-origin-opener-policy', value: 'same-origin' },
       ],
     },
+    // Nothing under /api is a page: whatever it holds, no browser may run or show it as one.
+    {
+      source: '/api/:path*',
+      headers: [{ key: 'content-security-policy', value: "default-src 'none'; frame-ancestors 'none'; sandbox" }],
+    },
   ],
 };
 

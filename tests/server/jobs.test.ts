@@ -297,8 +297,7 @@ describe('work in the background', () => {
     expect((await findWork(pool(), ids[0]!, 'look'))?.attempts).toBe(2);
     expect((await findWork(pool(), ids[1]!, 'look'))?.attempts).toBe(1);
     await Promise.all(workers.map((worker) => worker.stop()));
-    // A lock goes with its connection, which the database notices a moment later.
-    await until(async () => (await countWorkers(pool())) === 0);
+    expect(await countWorkers(pool())).toBe(0);
     expect(said).toEqual([]);
   }, 120_000);
 

@@ -46,13 +46,46 @@ const columns =
 export const findArrival = (database: Database, id: string) =>
   findRow(database, arrivalRow, `select ${columns} from arrival where id = $1`, [id]);
 
-/** An upload that was begun and not finished, of a file with these ends and this length. */
-export const findUnfinishedUpload = (database: Database, sampleDigest: string) =>
+/** A coach's own upload that was begun and not finished, of a file with these ends and this length. */
+export const findUnfinishedUpload = (database: Database, sampleDigest: string, coachId: string) =>
   findRow(
     database,
     arrivalRow,
-    `select ${columns} from arrival where sample_digest = $1 and source = 'upload' and state = 'arriving' order by created_at desc, id limit 1`,
-    [Buffer.from(sampleDigest, 'hex')],
+    `select ${columns} from arrival where sample_digest = $1 and coach_id = $2 and source = 'upload' and state = 'arriving' order by created_at desc, id limit 1`,
+    [Buffer.from(sampleDigest, 'hex'), coachId],
+  );
+
+/** Every upload that is not finished, oldest first. */
+export const listUnfinishedUploads = (database: Database) =>
+  listRows(
+    database,
+    arrivalRow,
+    `select ${columns} from arrival where source = 'upload' and state = 'arriving' order by created_at, id`,
+  );
+
+/** Lets uploads in one after the other until the transaction ends: room that two saw at once would be given twice. */
+export const lockAdmission = (client: Database) => runStatement(client, 'select pg_advisory_xact_lock(712003)');
+
+/** Notes that a piece has come: an upload that nothing came of for long is given up. */
+export const noteArrivalPiece = (database: Database, id: string) =>
+  runStatement(database, "update arrival set changed_at = now() where id = $1 and state = 'arriving'", [id]);
+
+/** Withdraws an upload as long as it is not finished; 0 rows when it is, or is no upload of this coach. */
+export const withdrawUpload = (database: Database, id: string, coachId: string) =>
+  runStatement(
+    database,
+    "delete from arrival where id = $1 and coach_id = $2 and source = 'upload' and state = 'arriving'",
+    [id, coachId],
+  );
+
+/** Refuses the uploads that nothing came of for so many days; returns them. */
+export const expireUploads = (database: Database, days: number) =>
+  listRows(
+    database,
+    arrivalRow,
+    `update arrival set state = 'refused', problem = '{"code": "expired"}', changed_at = now()
+     where source = 'upload' and state = 'arriving' and changed_at < now() - $1 * interval '1 day' returning ${columns}`,
+    [days],
   );
 
 /** What is not yet on the shelf, and what came or was refused in the last day; newest first. */
@@ -91,7 +124,7 @@ export const insertArrival = (
     ],
   );
 
-/** All of it is here: it waits to be looked at. */
+/** All of it is here: it waits to be looked at. 0 rows when it was withdrawn, or was complete before. */
 export const completeArrival = (database: Database, id: string) =>
   runStatement(
     database,
@@ -112,6 +145,18 @@ export const noteArrivalProgress = (database: Database, id: string, progress: nu
     id,
     Math.min(1, Math.max(0, progress)),
   ]);
+
+/** Ids of those of these arrivals whose file is no longer needed where it arrived: on the shelf, or refused more than a day ago while the coach has it still. */
+export async function listDoneAmong(database: Database, ids: readonly string[]): Promise<string[]> {
+  const rows = await listRows(
+    database,
+    z.object({ id: z.string() }),
+    `select id from arrival where id = any($1::uuid[])
+       and (state = 'taken' or (state = 'refused' and source = 'upload' and changed_at < now() - interval '1 day'))`,
+    [ids],
+  );
+  return rows.map((row) => row.id);
+}
 
 /** Arrivals whose process died while it looked at them, or that have waited for long: returns them, all waiting. */
 export const reviveArrivals = (database: Database) =>
@@ -156,14 +201,3 @@ export const takeArrival = (database: Database, id: string, footageId: string, a
 
 export const deleteArrival = (database: Database, id: string) =>
   runStatement(database, 'delete from arrival where id = $1', [id]);
-
-/** Bytes that files on their way will still need, without one of them. */
-export async function sumOfArrivingBytes(database: Database, withoutId: string): Promise<number> {
-  const row = await findRow(
-    database,
-    z.object({ bytes: z.coerce.number() }),
-    "select coalesce(sum(byte_length), 0) as bytes from arrival where state in ('arriving', 'waiting', 'checking') and id <> $1",
-    [withoutId],
-  );
-  return row?.bytes ?? 0;
-}

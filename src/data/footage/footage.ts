@@ -33,6 +33,10 @@ export const filmstripShape = z.object({
 });
 export type Filmstrip = z.output<typeof filmstripShape>;
 
+/** Where a film is damaged, in seconds from its start, about: its pictures freeze, jump or smear there. Empty for a film that was looked through and is whole. */
+export const damageShape = z.object({ aboutSeconds: z.array(z.number()) });
+export type FootageDamage = z.output<typeof damageShape>;
+
 const footageRow = z
   .object({
     id: z.string(),
@@ -53,6 +57,7 @@ const footageRow = z
     picture: pictureShape.nullable(),
     proxy: proxyShape.nullable(),
     filmstrip: filmstripShape.nullable(),
+    damage: damageShape.nullable(),
   })
   .transform((row) => ({
     id: row.id,
@@ -72,11 +77,12 @@ const footageRow = z
     picture: row.picture ?? undefined,
     proxy: row.proxy ?? undefined,
     filmstrip: row.filmstrip ?? undefined,
+    damage: row.damage ?? undefined,
   }));
 export type Footage = z.output<typeof footageRow>;
 
 const columns =
-  'id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator, frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_at, recorded_at, picture, proxy, filmstrip';
+  'id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator, frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_at, recorded_at, picture, proxy, filmstrip, damage';
 
 export const listFootage = (database: Database, most = 200) =>
   listRows(database, footageRow, `select ${columns} from footage order by uploaded_at desc, id limit $1`, [most]);
@@ -93,7 +99,7 @@ export const findFootageBySample = (database: Database, sampleDigest: string) =>
     Buffer.from(sampleDigest, 'hex'),
   ]);
 
-export type NewFootage = Omit<Footage, 'uploadedAt' | 'proxy' | 'filmstrip' | 'recordedAt' | 'picture'> &
+export type NewFootage = Omit<Footage, 'uploadedAt' | 'proxy' | 'filmstrip' | 'damage' | 'recordedAt' | 'picture'> &
   Partial<Pick<Footage, 'recordedAt' | 'picture'>> & { readonly sampleDigest?: string };
 
 /** Stores a file's record; 0 rows when the same bytes are already there. */
@@ -137,6 +143,9 @@ export const setProxy = (database: Database, id: string, proxy: FootageProxy) =>
 
 export const setFilmstrip = (database: Database, id: string, filmstrip: Filmstrip) =>
   runStatement(database, 'update footage set filmstrip = $2 where id = $1', [id, JSON.stringify(filmstrip)]);
+
+export const setDamage = (database: Database, id: string, damage: FootageDamage) =>
+  runStatement(database, 'update footage set damage = $2 where id = $1', [id, JSON.stringify(damage)]);
 
 /** Bytes of all originals on the shelf. */
 export async function sumOfFootageBytes(database: Database): Promise<number> {

@@ -1,4 +1,3 @@
-import type pg from 'pg';
 import { z } from 'zod';
 import type { Database } from '../client';
 import { findRow, runStatement } from '../rows';
@@ -11,30 +10,32 @@ export const queueTask = (database: Database, task: string, payload: object, key
     [task, JSON.stringify(payload), key],
   );
 
-/** First half of the advisory locks that working processes hold; the second half is the process's number. */
-const WORKER_LOCKS = 712_002;
+/** A process that has said nothing for so many seconds is dead. @source own decision: several times the distance of two signs of life, well under a minute */
+export const silenceSeconds = (): number => Number(process.env.OWL_WORKER_SILENCE_SECONDS ?? 25);
 
-/** SQL: whether the process with the number in `column` lives. A lock goes with the connection that holds it, however its process died. */
+/** SQL: whether the process with the number in `column` lives. */
 export const isAlive = (column: string): string =>
-  `exists (select 1 from pg_locks l where l.locktype = 'advisory' and l.classid = ${WORKER_LOCKS} and l.objsubid = 2 and l.objid::bigint = ${column})`;
+  `exists (select 1 from worker w where w.number = ${column} and w.seen_at > now() - ${silenceSeconds()} * interval '1 second')`;
 
-/** Takes a number for this process, for as long as the connection lives; false when somebody has it. */
-export async function holdWorkerLock(client: pg.PoolClient, number: number): Promise<boolean> {
-  const row = await findRow(
-    client,
-    z.object({ held: z.boolean() }),
-    `select pg_try_advisory_lock(${WORKER_LOCKS}, $1) as held`,
-    [number],
-  );
-  return row?.held ?? false;
-}
+/** Takes a number for this process; 0 rows when somebody has it. */
+export const insertWorker = (database: Database, number: number) =>
+  runStatement(database, 'insert into worker (number) values ($1) on conflict (number) do nothing', [number]);
+
+/** The process's sign of life; also after the database was restored from before its number was taken. */
+export const noteWorker = (database: Database, number: number) =>
+  runStatement(database, 'insert into worker (number) values ($1) on conflict (number) do update set seen_at = now()', [
+    number,
+  ]);
+
+export const deleteWorker = (database: Database, number: number) =>
+  runStatement(database, 'delete from worker where number = $1', [number]);
 
 /** How many processes are there to work. */
 export async function countWorkers(database: Database): Promise<number> {
   const row = await findRow(
     database,
     z.object({ count: z.number() }),
-    `select count(distinct objid)::int as count from pg_locks where locktype = 'advisory' and classid = ${WORKER_LOCKS} and objsubid = 2 and granted`,
+    `select count(*)::int as count from worker where ${isAlive('worker.number')}`,
   );
   return row?.count ?? 0;
 }

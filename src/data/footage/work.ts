@@ -107,6 +107,15 @@ export const endWork = (
     [footageId, kind, takenBy, state, problem ? JSON.stringify(problem) : null],
   );
 
+/** Gives back what a process was at when it was told to stop: it waits again, and that was no try. */
+export const handBackWork = (database: Database, footageId: string, kind: WorkKind, takenBy: number) =>
+  runStatement(
+    database,
+    `update footage_work set state = 'waiting', progress = 0, attempts = greatest(0, attempts - 1), taken_by = null, changed_at = now()
+     where footage_id = $1 and kind = $2 and state = 'running' and taken_by = $3`,
+    [footageId, kind, takenBy],
+  );
+
 export const cancelWork = (database: Database, footageId: string, kind: WorkKind) =>
   runStatement(
     database,

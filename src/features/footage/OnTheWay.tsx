@@ -152,11 +152,17 @@ function ArrivalMatter({ arrival }: { readonly arrival: ArrivalNews }) {
       return (
         <Notice role="alert">
           <strong>{name}</strong> was not taken. {problemWords(arrival.problem?.code ?? '', arrival.problem)}
-          {arrival.source === 'camera' ? ' It is kept in the folder “refused”.' : null}
+          {arrival.source === 'camera' ? keptWords(arrival) : null}
         </Notice>
       );
   }
 }
+
+/** Where the only copy of a camera's file is. */
+const keptWords = (arrival: ArrivalNews): string =>
+  canTryAgain(arrival.problem?.code ?? '')
+    ? ' Nothing of it is lost; Dismiss moves it to the folder “refused”.'
+    : ' It is kept in the folder “refused”.';
 
 function ArrivalVerbs({ arrival, onTryAgain, onForget }: { readonly arrival: ArrivalNews } & OnTheWayProps): ReactNode {
   if (arrival.state === 'taken')

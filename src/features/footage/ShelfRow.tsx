@@ -6,8 +6,8 @@ import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
-import { color, space } from '@/ui/tokens/tokens';
-import { type FootageLine, pictureWords } from './footageView';
+import { color, size, space } from '@/ui/tokens/tokens';
+import { damageWords, type FootageLine, pictureWords } from './footageView';
 import type { WorkNews } from './shelfNews';
 import { WorkLines } from './WorkLines';
 
@@ -21,6 +21,9 @@ const Rounds = styled.div`
 `;
 const Name = styled.div`
   overflow-wrap: anywhere; font-weight: 600;
+`;
+const Damage = styled.p`
+  margin: ${space(1)} 0 0; color: ${color.harm}; font-size: ${size.small}; max-width: 46ch;
 `;
 const Poster = styled(Image)`
   display: block; object-fit: contain; background: ${color.sunken};
@@ -37,6 +40,7 @@ export interface ShelfRowProps {
 }
 
 export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
+  const damaged = damageWords(line.damagedAboutSeconds);
   return (
     <Line data-footage={line.id}>
       <td>
@@ -49,6 +53,7 @@ export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
       <td>
         <Name>{line.name}</Name>
         <Quiet>{pictureWords(line)}</Quiet>
+        {damaged ? <Damage>{damaged}</Damage> : null}
         <WorkLines work={work} onAct={onAct} />
       </td>
       <td className="figure">{formatClock(line.durationSeconds)}</td>

@@ -1,3 +1,5 @@
+import { formatClock } from '@/core/clock';
+
 /** One image with small pictures in rows, `everySeconds` apart. */
 export interface Filmstrip {
   readonly posterName?: string;
@@ -18,6 +20,8 @@ export interface FootageLine {
   readonly videoCodec: string;
   readonly recordedAt?: string;
   readonly filmstrip?: Filmstrip;
+  /** Places where the film itself is damaged. */
+  readonly damagedAboutSeconds: readonly number[];
   readonly looking: { readonly original: boolean; readonly copy: boolean; readonly copyWanted: boolean };
   readonly rounds: readonly {
     readonly id: string;
@@ -42,4 +46,12 @@ export function pictureWords(line: FootageLine): string {
   if (copy) return `${shape} · with a copy for looking`;
   if (!original) return `${shape} · ${line.videoCodec.toUpperCase()}, shown when its copy is made`;
   return copyWanted ? `${shape} · steps smoothly when its copy is made` : shape;
+}
+
+/** Where a film is damaged, and what to do; undefined for one that is whole, as far as anybody has looked. */
+export function damageWords(aboutSeconds: readonly number[]): string | undefined {
+  if (aboutSeconds.length === 0) return undefined;
+  const places = aboutSeconds.slice(0, 4).map(formatClock).join(', ');
+  const more = aboutSeconds.length > 4 ? ' and further on' : '';
+  return `The film is damaged at about ${places}${more}: its picture may freeze or smear there. If the phone or camera still has it, copy it again.`;
 }

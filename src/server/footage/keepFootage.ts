@@ -5,9 +5,10 @@ import { pool } from '@/data/client';
 import type { Arrival } from '@/data/footage/arrivals';
 import { type Footage, findFootage, findFootageByDigest, insertFootage } from '@/data/footage/footage';
 import { queueWork } from '../jobs/queueWork';
+import { moveFile } from './durable';
 import { extensionOf } from './fileNames';
 import { type ProbeProblem, probeFootage } from './probe';
-import { arrivingPath, digestOfFile, moveFile, sampleDigestOf, sizeOf, storedPath } from './storage';
+import { arrivingPath, digestOfFile, sampleDigestOf, sizeOf, storedPath } from './storage';
 
 export type ArrivalProblem =
   | ProbeProblem
@@ -23,13 +24,22 @@ export interface Kept {
 
 /**
  * Puts a file that has arrived on the shelf: digest, look, move, record, and the work that follows put on the list. A file that is no footage
- * is refused and left where it is. `tell` hears how far it is, 0–1.
+ * is refused and left where it is. `tell` hears how far it is, 0–1. A process may have died between any two of these steps: what it had done
+ * already is found and not done again. A file that is on the shelf already is left where it arrived, for the caller to remove after the record.
  */
 export async function keepFootage(
   arrival: Arrival,
   tell: (ratio: number) => void,
 ): Promise<Result<Kept, ArrivalProblem>> {
-  const file = arrivingPath(arrival.id);
+  const recorded = await findFootage(pool(), arrival.id);
+  if (recorded) {
+    await queueFirstWork(recorded);
+    return succeed({ footage: recorded, already: false });
+  }
+  const storageName = `${arrival.id}.${extensionOf(arrival.originalName)}`;
+  const target = storedPath(storageName);
+  const moved = (await sizeOf(arrivingPath(arrival.id))) === undefined && (await sizeOf(target)) !== undefined;
+  const file = moved ? target : arrivingPath(arrival.id);
   const byteLength = await sizeOf(file);
   if (byteLength === undefined) return fail({ code: 'lost' });
   if (byteLength === 0) return fail({ code: 'empty' });
@@ -38,14 +48,13 @@ export async function keepFootage(
   const sha256 = await digestOfFile(file, (ratio) => tell(ratio * 0.9));
   const known = await findFootageByDigest(pool(), sha256);
   if (known) {
-    await rm(/*turbopackIgnore: true*/ file, { force: true });
+    if (moved) await rm(/*turbopackIgnore: true*/ target, { force: true });
     return succeed({ footage: known, already: true });
   }
   const facts = await probeFootage(file);
   if (!facts.ok) return facts;
   const sampleDigest = await sampleDigestOf(file);
-  const storageName = `${arrival.id}.${extensionOf(arrival.originalName)}`;
-  await moveFile(file, storedPath(storageName));
+  if (!moved) await moveFile(file, target);
   const { recordedAt, ...described } = facts.value;
   const inserted = await insertFootage(
     pool(),
@@ -56,18 +65,22 @@ export async function keepFootage(
       byteLength,
       sha256,
       sampleDigest,
-      recordedAt: arrival.recordedAt ?? recordedAt,
+      recordedAt: momentOf(arrival, recordedAt),
       ...described,
     },
     arrival.coachId,
   );
   // Somebody sent the same bytes at the same moment: theirs stays.
-  if (inserted === 0) await rm(/*turbopackIgnore: true*/ storedPath(storageName), { force: true });
+  if (inserted === 0) await rm(/*turbopackIgnore: true*/ target, { force: true });
   const footage = inserted === 0 ? await findFootageByDigest(pool(), sha256) : await findFootage(pool(), arrival.id);
   if (!footage) throw new Error('keepFootage: a recorded file must be found again');
   if (inserted > 0) await queueFirstWork(footage);
   return succeed({ footage, already: inserted === 0 });
 }
+
+/** A camera writes the moment into the name; a phone into the film, and what its page knows is only when the file was last changed. */
+const momentOf = ({ source, recordedAt }: Arrival, inFilm: string | undefined): string | undefined =>
+  source === 'camera' ? (recordedAt ?? inFilm) : (inFilm ?? recordedAt);
 
 /** The copy for looking first where the original cannot be seen at all; otherwise what helps to cut rounds first. */
 export async function queueFirstWork(footage: Footage): Promise<void> {

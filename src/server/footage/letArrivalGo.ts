@@ -2,8 +2,9 @@ import { rm } from 'node:fs/promises';
 import path from 'node:path';
 import { pool } from '@/data/client';
 import { deleteArrival, findArrival } from '@/data/footage/arrivals';
+import { moveFile } from './durable';
 import { keptName } from './fileNames';
-import { arrivingPath, moveFile, refusedFolder, sizeOf } from './storage';
+import { arrivingPath, refusedFolder, sizeOf } from './storage';
 
 /**
  * Takes a refused or unfinished arrival off the list. What a coach sent of one is thrown away, since they have it still; what a camera sent is moved to

@@ -21,6 +21,7 @@ const lineOf = (file: Footage, rounds: readonly Round[]) => ({
   videoCodec: file.videoCodec,
   recordedAt: file.recordedAt,
   filmstrip: file.filmstrip,
+  damagedAboutSeconds: file.damage?.aboutSeconds ?? [],
   looking: lookingOf(file),
   rounds: rounds
     .filter((round) => round.footageId === file.id)

@@ -1,4 +1,5 @@
 import { execFile, spawn } from 'node:child_process';
+import { open } from 'node:fs/promises';
 import { createInterface } from 'node:readline';
 import { promisify } from 'node:util';
 import { z } from 'zod';
@@ -25,6 +26,10 @@ export interface FootageFacts {
 export type ProbeProblem =
   | { readonly code: 'not-a-video' }
   | { readonly code: 'no-picture' }
+  /** The index that a camera writes at the end is missing: the recording was not finished, or the copy is not whole. */
+  | { readonly code: 'no-index' }
+  | { readonly code: 'one-picture' }
+  | { readonly code: 'too-long'; readonly hours: number; readonly mostHours: number }
   | { readonly code: 'broken-off' };
 
 const output = z.object({
@@ -49,10 +54,15 @@ const output = z.object({
   ),
 });
 
+/** The longest film that is taken. @source own decision: a whole day of open mats; longer ones are a clock gone wrong, or a camera left running */
+const MOST_HOURS = 10;
+
 /** What a stored file is: read by ffprobe, refused when it holds no moving picture or ends before its own index says. */
 export async function probeFootage(file: string): Promise<Result<FootageFacts, ProbeProblem>> {
   const described = await ffprobe(['-print_format', 'json', '-show_format', '-show_streams', file]);
-  const parsed = output.safeParse(described && safeJson(described.stdout));
+  if (/moov atom not found/i.test(described.stderr))
+    return fail({ code: (await beginsLikeFilm(file)) ? 'no-index' : 'not-a-video' });
+  const parsed = output.safeParse(safeJson(described.stdout));
   if (!parsed.success) return fail({ code: 'not-a-video' });
   const { streams, format } = parsed.data;
   const video = streams.find((one) => one.codec_type === 'video' && one.disposition?.attached_pic !== 1);
@@ -60,8 +70,11 @@ export async function probeFootage(file: string): Promise<Result<FootageFacts, P
   if (!video?.width || !video.height || !video.codec_name)
     return fail({ code: streams.length > 0 ? 'no-picture' : 'not-a-video' });
   const told = parseRatio(video.avg_frame_rate) ?? parseRatio(video.r_frame_rate);
-  // A picture alone, or text that looks like a subtitle, has no duration or no frames to step.
-  if (!told || !(durationSeconds > 0.2)) return fail({ code: 'not-a-video' });
+  if (durationSeconds > MOST_HOURS * 3600)
+    return fail({ code: 'too-long', hours: Math.round(durationSeconds / 360) / 10, mostHours: MOST_HOURS });
+  // Text that looks like a subtitle has no frames to step.
+  if (!told) return fail({ code: 'not-a-video' });
+  if (!(durationSeconds > 0.2) || (await hasOnePicture(file))) return fail({ code: 'one-picture' });
   if (await endsEarly(file, durationSeconds)) return fail({ code: 'broken-off' });
   const audioCodec = streams.find((one) => one.codec_type === 'audio')?.codec_name;
   const pace = await readPace(file, told);
@@ -143,16 +156,34 @@ async function endsEarly(file: string, durationSeconds: number): Promise<boolean
     `${from}%`,
     file,
   ]);
-  return !tail || tail.stdout.trim() === '' || /partial file|Truncat|truncat|Invalid data/.test(tail.stderr);
+  return tail.stdout.trim() === '' || /partial file|Truncat|truncat|Invalid data/.test(tail.stderr);
 }
 
 // Only local files: a playlist inside a hostile file must not make the server open addresses.
 const onlyLocalFiles = ['-v', 'error', '-protocol_whitelist', 'file'];
 
-async function ffprobe(args: readonly string[]): Promise<{ stdout: string; stderr: string } | undefined> {
+/** Runs ffprobe; what it complains of is told also when it fails. */
+async function ffprobe(args: readonly string[]): Promise<{ stdout: string; stderr: string }> {
   return run('ffprobe', [...onlyLocalFiles, ...args], { timeout: 60_000, maxBuffer: 32 * 1024 * 1024 }).catch(
-    () => undefined,
+    (error: { stdout?: string; stderr?: string }) => ({ stdout: error.stdout ?? '', stderr: error.stderr ?? '' }),
   );
+}
+
+/** Whether a file begins with a box of a film; the tools guess that from a name, too. @source ISO/IEC 14496-12, 4.2 (size and type of a box) */
+async function beginsLikeFilm(file: string): Promise<boolean> {
+  const handle = await open(/*turbopackIgnore: true*/ file, 'r');
+  try {
+    const { buffer, bytesRead } = await handle.read(Buffer.alloc(8), 0, 8, 0);
+    return bytesRead === 8 && /^(ftyp|mdat|wide|free|skip|moof|pnot)$/.test(buffer.toString('latin1', 4));
+  } finally {
+    await handle.close();
+  }
+}
+
+async function hasOnePicture(file: string): Promise<boolean> {
+  const packets = ['-select_streams', 'v:0', '-show_entries', 'packet=pts_time', '-of', 'csv=p=0'];
+  const { stdout } = await ffprobe([...packets, '-read_intervals', '%+#2', file]);
+  return stdout.trim().split('\n').length < 2;
 }
 
 function safeJson(text: string): unknown {

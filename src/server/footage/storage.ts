@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { copyFile, mkdir, open, rename, rm, stat, statfs } from 'node:fs/promises';
+import { mkdir, open, stat, statfs } from 'node:fs/promises';
 import path from 'node:path';
 import { dataFolder, footageFolder } from '../kernel/environment';
 
@@ -33,19 +33,6 @@ export async function freeBytes(folder: string): Promise<number> {
   await mkdir(/*turbopackIgnore: true*/ folder, { recursive: true });
   const { bavail, bsize } = await statfs(/*turbopackIgnore: true*/ folder);
   return bavail * bsize;
-}
-
-/** Moves a file, also to another disk; the target appears whole or not at all. */
-export async function moveFile(from: string, to: string): Promise<void> {
-  await mkdir(path.dirname(to), { recursive: true });
-  try {
-    await rename(/*turbopackIgnore: true*/ from, to);
-  } catch (error) {
-    if ((error as NodeJS.ErrnoException).code !== 'EXDEV') throw error;
-    await copyFile(/*turbopackIgnore: true*/ from, `${to}.part`);
-    await rename(/*turbopackIgnore: true*/ `${to}.part`, to);
-    await rm(/*turbopackIgnore: true*/ from, { force: true });
-  }
 }
 
 /** SHA-256 of a file; `tell` hears the share that is read. */

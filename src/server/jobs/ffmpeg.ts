@@ -14,6 +14,8 @@ export interface FfmpegRun {
   readonly readers?: readonly ((chunk: Buffer) => void)[];
   /** Seconds of film that are done. */
   readonly onSeconds?: (seconds: number) => void;
+  /** A line of complaint that did not end the program: a damaged picture, say. */
+  readonly onComplaint?: (words: string) => void;
   readonly signal: AbortSignal;
 }
 
@@ -25,6 +27,7 @@ export async function runFfmpeg({
   args,
   readers = [],
   onSeconds,
+  onComplaint,
   signal,
 }: FfmpegRun): Promise<Result<void, FfmpegProblem>> {
   signal.throwIfAborted();
@@ -40,7 +43,8 @@ export async function runFfmpeg({
     '-protocol_whitelist',
     'file,pipe',
   ];
-  const child = spawn('ffmpeg', [...fixed, ...args], {
+  // A killed process takes its children along: nobody else would end them.
+  const child = spawn('setpriv', ['--pdeathsig', 'KILL', 'ffmpeg', ...fixed, ...args], {
     stdio: ['ignore', 'pipe', 'pipe', ...readers.map(() => 'pipe' as const)],
   });
   if (child.pid) calm(child.pid);
@@ -49,6 +53,7 @@ export async function runFfmpeg({
   let complaint = '';
   child.stderr?.on('data', (chunk: Buffer) => {
     complaint = (complaint + chunk.toString()).slice(-4000);
+    if (onComplaint) for (const line of chunk.toString().split('\n')) if (line.trim()) onComplaint(line);
   });
   child.stdout?.on('data', (chunk: Buffer) => {
     const times = [...chunk.toString().matchAll(/out_time_us=(\d+)/g)];

@@ -1,11 +1,13 @@
-import { mkdir, rename, rm } from 'node:fs/promises';
+import { mkdir, rm } from 'node:fs/promises';
 import path from 'node:path';
 import { createToneListener, LISTENING_RATE } from '@/core/footage';
 import { type Result, succeed } from '@/core/kernel';
 import { pool } from '@/data/client';
-import { type Filmstrip, type Footage, setFilmstrip } from '@/data/footage/footage';
+import { type Filmstrip, type Footage, setDamage, setFilmstrip } from '@/data/footage/footage';
 import { saveSignals } from '@/data/footage/signals';
+import { settleFile } from '../footage/durable';
 import { storedPath } from '../footage/storage';
+import { createDamageMeter } from './damageMeter';
 import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
 import { createLoudnessMeter, createMotionMeter, MOTION_HEIGHT, MOTION_WIDTH } from './meters';
 
@@ -28,6 +30,7 @@ export async function lookAt(
   const motion = createMotionMeter();
   const loudness = createLoudnessMeter(LISTENING_RATE / LOUDNESS_PER_SECOND);
   const tones = createToneListener();
+  const damage = createDamageMeter();
   const frames = footage.durationSeconds * MOTION_PER_SECOND;
   const rows = Math.ceil(strip.count / strip.columns);
   const graph = [
@@ -84,10 +87,11 @@ export async function lookAt(
         ...(footage.audioCodec ? sound : []),
       ],
       readers: footage.audioCodec ? [readMotion, readSound] : [readMotion],
+      onComplaint: (words) => damage.hear(words, motion.count() / MOTION_PER_SECOND),
       signal,
     });
     if (!looked.ok) return looked;
-    await rename(/*turbopackIgnore: true*/ partial, target);
+    await settleFile(partial, target);
     const posterName = await cutPoster(strip, signal);
     await saveSignals(pool(), footage.id, {
       loudnessPerSecond: LOUDNESS_PER_SECOND,
@@ -97,6 +101,7 @@ export async function lookAt(
       bursts: [...tones.finish()],
     });
     await setFilmstrip(pool(), footage.id, { ...strip, posterName });
+    await setDamage(pool(), footage.id, { aboutSeconds: damage.finish() });
     return succeed(undefined);
   } finally {
     await rm(/*turbopackIgnore: true*/ partial, { force: true });

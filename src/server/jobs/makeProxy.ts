@@ -1,9 +1,10 @@
-import { mkdir, rename, rm, stat } from 'node:fs/promises';
+import { mkdir, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { proxyRate } from '@/core/footage';
 import { type Result, succeed } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { type Footage, setProxy } from '@/data/footage/footage';
+import { settleFile } from '../footage/durable';
 import { storedPath } from '../footage/storage';
 import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
 
@@ -56,7 +57,7 @@ export async function makeProxy(
       signal,
     });
     if (!made.ok) return made;
-    await rename(/*turbopackIgnore: true*/ partial, target);
+    await settleFile(partial, target);
     const { size } = await stat(/*turbopackIgnore: true*/ target);
     await setProxy(pool(), footage.id, { storageName, byteLength: size, frameRate: rate });
     return succeed(undefined);

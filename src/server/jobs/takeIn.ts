@@ -1,13 +1,14 @@
 import { rm } from 'node:fs/promises';
-import path from 'node:path';
 import { pool } from '@/data/client';
 import { beginArrival, findArrival, noteArrivalProgress, refuseArrival, takeArrival } from '@/data/footage/arrivals';
 import { keepFootage } from '../footage/keepFootage';
-import { arrivingPath, moveFile, refusedFolder, sizeOf } from '../footage/storage';
+import { keepRefused } from '../footage/letArrivalGo';
+import { arrivingPath } from '../footage/storage';
+import { isOutage, throughOutage } from './throughOutage';
 
 const NOTE_EVERY_MS = 700;
 
-/** Looks at one file that has arrived and puts it on the shelf, or says why not. */
+/** Looks at one file that has arrived and puts it on the shelf, or says why not. Killed at any step, it goes on from there when it is called again. */
 export async function takeIn(arrivalId: string, workerNumber: number): Promise<void> {
   if ((await beginArrival(pool(), arrivalId, workerNumber)) === 0) return;
   const arrival = await findArrival(pool(), arrivalId);
@@ -17,27 +18,26 @@ export async function takeIn(arrivalId: string, workerNumber: number): Promise<v
     () => void noteArrivalProgress(pool(), arrivalId, ratio).catch(() => undefined),
     NOTE_EVERY_MS,
   );
+  const refuse = (problem: { readonly code: string }) => throughOutage(() => refuseArrival(pool(), arrivalId, problem));
   try {
     const kept = await keepFootage(arrival, (now) => (ratio = now));
-    if (kept.ok) await takeArrival(pool(), arrivalId, kept.value.footage.id, kept.value.already);
-    else {
+    if (kept.ok) {
+      const { footage, already } = kept.value;
+      await throughOutage(() => takeArrival(pool(), arrivalId, footage.id, already));
+      // Only now: a process that ends before this finds the file again.
+      await rm(/*turbopackIgnore: true*/ arrivingPath(arrivalId), { force: true });
+    } else {
       // A coach still has what they sent; the camera has nothing but this.
       if (arrival.source === 'camera') await keepRefused(arrivalId, arrival.originalName);
-      else await rm(/*turbopackIgnore: true*/ arrivingPath(arrivalId), { force: true });
-      await refuseArrival(pool(), arrivalId, kept.problem);
+      await refuse(kept.problem);
+      if (arrival.source === 'upload') await rm(/*turbopackIgnore: true*/ arrivingPath(arrivalId), { force: true });
     }
+    await rm(/*turbopackIgnore: true*/ `${arrivingPath(arrivalId)}.json`, { force: true });
   } catch (error) {
     // Nothing to do with the file, which stays where it is: the coach can let it be tried again.
     const full = (error as NodeJS.ErrnoException).code === 'ENOSPC';
-    await refuseArrival(pool(), arrivalId, { code: full ? 'disk-full' : 'interrupted' });
+    await refuse({ code: full ? 'disk-full' : isOutage(error) ? 'database-away' : 'interrupted' });
   } finally {
     clearInterval(timer);
-    await rm(/*turbopackIgnore: true*/ `${arrivingPath(arrivalId)}.json`, { force: true });
   }
-}
-
-async function keepRefused(arrivalId: string, name: string): Promise<void> {
-  const from = arrivingPath(arrivalId);
-  if ((await sizeOf(from)) !== undefined)
-    await moveFile(from, path.join(refusedFolder(), `${arrivalId.slice(0, 8)} ${name}`));
 }

@@ -15,6 +15,12 @@ export const mostUploadBytes = (): number => Number(process.env.OWL_MOST_UPLOAD_
 /** Most bytes of footage that the shelf may hold together; no limit unless OWL_MOST_SHELF_BYTES says one. */
 export const mostShelfBytes = (): number => Number(process.env.OWL_MOST_SHELF_BYTES ?? Number.POSITIVE_INFINITY);
 
+/**
+ * Room on the disk that footage never takes: the database lies there too, and stops when it cannot write. 2 GiB unless OWL_RESERVE_BYTES says otherwise.
+ * @source own decision: years of marks, and the database's own journals (1 GiB by PostgreSQL's default max_wal_size)
+ */
+export const reserveBytes = (): number => Number(process.env.OWL_RESERVE_BYTES ?? 2 * 1024 ** 3);
+
 /** Seconds for which a file in the camera's inbox must not grow before it counts as finished. */
 export const inboxSettleSeconds = (): number => Number(process.env.OWL_INBOX_SETTLE_SECONDS ?? 10);
 

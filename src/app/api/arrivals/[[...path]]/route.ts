@@ -2,7 +2,7 @@ import { findCurrentCoach } from '@/server/accounts/currentCoach';
 import { receiveUpload } from '@/server/footage/receiveUpload';
 import { isSameOrigin, refuse } from '@/server/kernel/sameOrigin';
 
-/** Resumable uploads: the tus protocol, version 1.0.0. */
+/** Resumable uploads: the tus protocol, version 1.0.0. Nothing is handed out here: what a stranger named and typed must never come back as a page. */
 async function handle(request: Request): Promise<Response> {
   const coach = await findCurrentCoach();
   if (!coach) return refuse(401, 'signed-out');
@@ -10,7 +10,6 @@ async function handle(request: Request): Promise<Response> {
   return receiveUpload(request, coach.id);
 }
 
-export const GET = handle;
 export const HEAD = handle;
 export const OPTIONS = handle;
 export const POST = handle;

@@ -1,5 +1,5 @@
 import { findCurrentCoach } from '@/server/accounts/currentCoach';
-import { isSameOrigin, refuse } from '@/server/kernel/sameOrigin';
+import { isSameOrigin, readText, refuse } from '@/server/kernel/sameOrigin';
 import { findMarksPlace } from '@/server/marks/marksPlace';
 import { readMarks } from '@/server/marks/readMarks';
 import { receiveChanges } from '@/server/marks/receiveChanges';
@@ -14,8 +14,8 @@ export async function POST(request: Request, context: Context): Promise<Response
   const coach = await findCurrentCoach();
   if (!coach) return refuse(401, 'signed-out');
   if (!isSameOrigin(request)) return refuse(403, 'other-origin');
-  const text = await request.text();
-  if (text.length > MOST_BODY_BYTES) return refuse(413, 'too-large');
+  const text = await readText(request, MOST_BODY_BYTES);
+  if (text === undefined) return refuse(413, 'too-large');
   const received = await receiveChanges((await context.params).roundId, text, coach.id, secondOf(request));
   return received.ok
     ? Response.json({ outcomes: received.value })
