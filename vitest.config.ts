@@ -43,6 +43,11 @@ export default defineConfig({
         },
       },
       {
+        // Needs the build: it runs after it.
+        extends: true,
+        test: { name: 'faults', environment: 'node', fileParallelism: false, include: ['tests/faults/**/*.test.ts'] },
+      },
+      {
         extends: true,
         test: {
           name: 'database',

@@ -1,18 +1,16 @@
-import { type ChildProcess, spawn } from 'node:child_process';
+import { type ChildProcess, spawn, spawnSync } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
 import path from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import { askSupervisor, findRunning, isOurServer, type Running, runningFile } from './running';
 import { dataFolder, digestOfSources, projectFolder, run, Stop, say } from './steps';
 
-export interface Running {
-  readonly pid: number;
-  /** The process that does the background work. */
-  readonly workerPid?: number;
-  readonly port: number;
-  readonly mode: 'demo' | 'academy';
-}
-
-const stateFile = path.join(dataFolder, 'application.json');
 const next = path.join(projectFolder, 'node_modules', 'next', 'dist', 'bin', 'next');
+/** A stop waits for the worker to hand back what it is at, and a little longer. */
+const STOP_MS = 150_000;
+const START_MS = 60_000;
 
 /** Builds the application unless the last build is of the same sources. */
 export async function build(): Promise<void> {
@@ -25,92 +23,77 @@ export async function build(): Promise<void> {
   writeFileSync(stamp, wanted);
 }
 
-export function findRunning(): Running | undefined {
-  if (!existsSync(stateFile)) return undefined;
-  const state = JSON.parse(readFileSync(stateFile, 'utf8')) as Running;
-  try {
-    process.kill(state.pid, 0);
-    const command = readFileSync(`/proc/${state.pid}/cmdline`, 'utf8');
-    return command.includes('next') ? state : undefined;
-  } catch {
-    return undefined;
-  }
-}
+/** The lock that a supervisor holds for as long as it lives; it goes with its process, however that ends. */
+const lockFile = path.join(dataFolder, 'application.lock');
+const isSupervised = (): boolean =>
+  existsSync(lockFile) && spawnSync('flock', ['-n', lockFile, 'true'], { stdio: 'ignore' }).status !== 0;
 
+/** Stops what runs, and waits until it has ended. False when nothing ran. */
 export async function stopApplication(): Promise<boolean> {
-  const running = findRunning();
-  if (!running) return false;
-  process.kill(running.pid, 'SIGTERM');
-  await stopWorker(running.workerPid);
-  for (let wait = 0; wait < 100 && findRunning(); wait += 1) await new Promise((resolve) => setTimeout(resolve, 100));
-  if (findRunning()) process.kill(running.pid, 'SIGKILL');
-  rmSync(stateFile, { force: true });
+  // Its state file may just have been taken away: the supervisor writes it again within seconds.
+  for (let wait = 0; wait < 100 && isSupervised() && !(await findRunning()); wait += 1) await pause(100);
+  const running = await findRunning();
+  if (!running) {
+    if (isSupervised())
+      throw new Stop(
+        `Something holds ${lockFile} and does not answer. See which process it is with: fuser ${lockFile}`,
+      );
+    runningFile.remove();
+    return false;
+  }
+  if (!(await askSupervisor(running, 'POST', STOP_MS)))
+    throw new Stop(`It did not stop within ${STOP_MS / 1000} seconds. Its log is in the folder ${dataFolder}`);
+  for (let wait = 0; wait < 100 && isSupervised(); wait += 1) await pause(50);
   return true;
 }
 
-/** Starts the server in the background and waits until it answers. */
+const isFree = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const server = createServer().once('error', () => resolve(false));
+    server.listen(port, '127.0.0.1', () => server.close(() => resolve(true)));
+  });
+
+/** Starts server and worker under a supervisor in the background, and waits until they answer. */
 export async function startApplication(mode: Running['mode'], databaseUrl: string, folder: string): Promise<Running> {
   const port = Number(process.env.OWL_PORT ?? 4310);
+  if (!(await isFree(port)))
+    throw new Stop(`Port ${port} is taken by another program. Choose another, say: OWL_PORT=${port + 1} bin/owl start`);
   mkdirSync(folder, { recursive: true });
-  const log = openSync(path.join(folder, 'server.log'), 'a');
-  const env = {
-    ...process.env,
-    NODE_ENV: 'production' as const,
-    NEXT_TELEMETRY_DISABLED: '1',
-    OWL_DATABASE_URL: databaseUrl,
-    OWL_DATA_FOLDER: folder,
-  };
-  const child = spawn(process.execPath, [next, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+  const logFile = path.join(folder, 'server.log');
+  const log = openSync(logFile, 'a');
+  runningFile.remove();
+  const supervisor = [process.execPath, '--import', 'tsx', path.join(projectFolder, 'bin', 'supervisor.ts')];
+  const child = spawn('flock', ['-n', '-o', lockFile, 'setpriv', '--pdeathsig', 'TERM', ...supervisor], {
     cwd: projectFolder,
     detached: true,
     stdio: ['ignore', log, log],
-    env,
+    env: {
+      ...process.env,
+      NODE_ENV: 'production' as const,
+      NEXT_TELEMETRY_DISABLED: '1',
+      OWL_DATABASE_URL: databaseUrl,
+      OWL_DATA_FOLDER: folder,
+      OWL_PORT: String(port),
+      OWL_MODE: mode,
+    },
   });
   child.unref();
-  const worker = spawnWorker(env, log);
-  worker.unref();
-  const running = { pid: child.pid ?? 0, workerPid: worker.pid, port, mode };
-  writeFileSync(stateFile, JSON.stringify(running));
-  await waitForAnswer(port, child.pid ?? 0, path.join(folder, 'server.log'));
-  return running;
+  return waitForAnswer(child, logFile);
 }
 
-/** A process of its own for the background work, in the environment of its application. */
-export const spawnWorker = (env: NodeJS.ProcessEnv, log: number | 'ignore' | 'inherit'): ChildProcess =>
+async function waitForAnswer(child: ChildProcess, logFile: string): Promise<Running> {
+  for (const until = Date.now() + START_MS; Date.now() < until; await pause(100)) {
+    const running = runningFile.read();
+    if (running && (await isOurServer(running, randomUUID()))) return running;
+    if (child.exitCode !== null) throw new Stop(`The application ended at once. Its log is ${logFile}`);
+  }
+  throw new Stop(`The server did not answer within ${START_MS / 1000} seconds. Its log is ${logFile}`);
+}
+
+/** A process of its own for the background work, in the environment of its application, beside the one that is kept. */
+export const spawnWorker = (env: NodeJS.ProcessEnv): ChildProcess =>
   spawn(process.execPath, ['--import', 'tsx', path.join(projectFolder, 'bin', 'worker.ts')], {
     cwd: projectFolder,
-    detached: log !== 'inherit',
-    stdio: ['ignore', log, log],
+    stdio: 'inherit',
     env,
   });
-
-async function stopWorker(pid: number | undefined): Promise<void> {
-  if (!pid || !isWorker(pid)) return;
-  process.kill(pid, 'SIGTERM');
-  for (let wait = 0; wait < 50 && isWorker(pid); wait += 1) await new Promise((resolve) => setTimeout(resolve, 100));
-  // What it was at is taken up again by the next one.
-  if (isWorker(pid)) process.kill(pid, 'SIGKILL');
-}
-
-function isWorker(pid: number): boolean {
-  try {
-    process.kill(pid, 0);
-    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('worker.ts');
-  } catch {
-    return false;
-  }
-}
-
-async function waitForAnswer(port: number, pid: number, log: string): Promise<void> {
-  for (let wait = 0; wait < 300; wait += 1) {
-    const answer = await fetch(`http://127.0.0.1:${port}/sign-in`, { redirect: 'manual' }).catch(() => undefined);
-    if (answer && answer.status < 500) return;
-    try {
-      process.kill(pid, 0);
-    } catch {
-      throw new Stop(`The server ended at once. Is port ${port} taken? Its log is ${log}`);
-    }
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  throw new Stop(`The server did not answer within 30 seconds. Its log is ${log}`);
-}

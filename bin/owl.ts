@@ -3,9 +3,11 @@ import path from 'node:path';
 import { coaches, DEMO_PASSWORD } from '../demo/academy/people';
 import { runCamera } from '../demo/camera';
 import { emptyDemo, loadDemo } from '../demo/loadDemo';
-import { build, findRunning, type Running, spawnWorker, startApplication, stopApplication } from './application';
+import { NewerSchema } from '../src/data/migrate';
+import { build, spawnWorker, startApplication, stopApplication } from './application';
 import { runBenchmarks } from './bench';
 import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
+import { findRunning, type Running } from './running';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
 import { runTests } from './test';
 
@@ -24,7 +26,7 @@ async function launch(mode: Running['mode']): Promise<void> {
   }
   if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say);
   await build();
-  const running = findRunning();
+  const running = await findRunning();
   if (running && running.mode === mode) say('it is already running; starting it anew …');
   else if (running) say(`stopping the ${running.mode} that was running …`);
   await stopApplication();
@@ -37,33 +39,39 @@ async function launch(mode: Running['mode']): Promise<void> {
 async function stop(): Promise<void> {
   say((await stopApplication()) ? 'application stopped.' : 'the application was not running.');
   if (existsSync(dataFolder))
-    say(stopCluster(academyCluster.name) ? 'database stopped; the data stay.' : 'the database was not running.');
+    say(
+      (await stopCluster(academyCluster.name)) ? 'database stopped; the data stay.' : 'the database was not running.',
+    );
 }
 
-function status(): void {
-  const running = findRunning();
-  say(
-    running
-      ? `${running.mode} runs at http://127.0.0.1:${running.port} (process ${running.pid}).`
-      : 'the application is not running.',
-  );
-  say(isClusterRunning(academyCluster.name) ? 'the database is running.' : 'the database is not running.');
+async function status(): Promise<void> {
+  const running = await findRunning();
+  if (running) {
+    const { mode, port, pid, restarts } = running;
+    say(`${mode} runs at http://127.0.0.1:${port} (kept by process ${pid}).`);
+    for (const [name, count] of Object.entries(restarts))
+      if (count > 0)
+        say(
+          `its ${name} ended by itself and was started again ${count === 1 ? 'once' : `${count} times`}: see server.log.`,
+        );
+  } else say('the application is not running.');
+  say((await isClusterRunning(academyCluster.name)) ? 'the database is running.' : 'the database is not running.');
   say(`data lie in ${dataFolder}`);
 }
 
 /** One more process for the background work, in the foreground: several of them, also on other machines, share what there is to do. */
 async function work(): Promise<void> {
-  const running = findRunning();
+  const running = await findRunning();
   if (!running) throw new Stop('The application is not running: bin/owl start, or bin/owl demo.');
   const cluster = await startCluster(academyCluster);
   const databaseUrl = await ensureDatabase(cluster, databaseOf(running.mode));
   const env = { ...process.env, OWL_DATABASE_URL: databaseUrl, OWL_DATA_FOLDER: folderOf(running.mode) };
-  const child = spawnWorker(env, 'inherit');
+  const child = spawnWorker(env);
   await new Promise((resolve) => child.once('exit', resolve));
 }
 
 async function camera(): Promise<void> {
-  const running = findRunning();
+  const running = await findRunning();
   if (!running) throw new Stop('The application is not running: bin/owl start, or bin/owl demo.');
   const wanted = Number(process.argv[3] ?? 3);
   if (!Number.isInteger(wanted) || wanted < 1 || wanted > 50)
@@ -91,7 +99,7 @@ try {
     if (!['help', '-h', '--help'].includes(verb)) process.exitCode = 2;
   }
 } catch (error) {
-  if (!(error instanceof Stop)) throw error;
+  if (!(error instanceof Stop || error instanceof NewerSchema)) throw error;
   console.error(`owl: ${error.message}`);
   process.exitCode = 1;
 }

@@ -5,7 +5,8 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const projectFolder = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
-export const dataFolder = path.join(projectFolder, 'data');
+/** Where everything that is the academy's lies; OWL_HOME puts it elsewhere. */
+export const dataFolder = path.resolve(process.env.OWL_HOME || path.join(projectFolder, 'data'));
 export const isRoot = process.getuid?.() === 0;
 
 /** One line about what is being done. */

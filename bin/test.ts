@@ -36,7 +36,7 @@ export async function runTests(): Promise<void> {
     say(`${name}: ${code === 0 ? 'passed' : 'FAILED'} in ${Math.round((Date.now() - at) / 1000)} s`);
     if (code !== 0) failed.push(name);
   }
-  stopCluster(testCluster.name);
+  await stopCluster(testCluster.name);
   say(`all checks took ${Math.round((Date.now() - began) / 1000)} s`);
   console.log(`${checks.length - failed.length} passed, ${failed.length} failed`);
   if (failed.length > 0) throw new Stop(`These checks failed: ${failed.join(', ')}.`);

@@ -18,3 +18,8 @@ const stop = async (): Promise<void> => {
 };
 process.on('SIGTERM', () => void stop());
 process.on('SIGINT', () => void stop());
+// Whatever nobody foresaw is told and ends the process: its supervisor starts another, which takes up what this one was at.
+process.on('uncaughtException', (error) => {
+  say(`ended by: ${error.stack ?? error.message}`);
+  process.exit(1);
+});

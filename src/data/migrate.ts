@@ -10,6 +10,15 @@ export interface MigrationFile {
   readonly text: string;
 }
 
+/** A newer program brought the database forward: this one would misread it, and must not touch it. */
+export class NewerSchema extends Error {
+  constructor(readonly names: readonly string[]) {
+    super(
+      `The database was brought forward by a newer version of this program (${names.join(', ')}). Start that version, or put back a backup from before.`,
+    );
+  }
+}
+
 /** The migration files of a folder in order of their numbers. */
 export async function readMigrations(folder: string): Promise<MigrationFile[]> {
   const names = (await readdir(folder)).filter((name) => /^\d{4}_[a-z_]+\.sql$/.test(name)).sort();
@@ -20,7 +29,7 @@ const digest = (text: string): string => createHash('sha256').update(text).diges
 
 /**
  * Brings the database forward: runs what has not run, all in one transaction, under a lock so that two starts do not collide.
- * Throws when a file that already ran was changed since. Returns the names that ran.
+ * Throws when a file that already ran was changed since, and when one ran that is not here (`NewerSchema`). Returns the names that ran.
  */
 export async function migrate(database: pg.Pool, files: readonly MigrationFile[]): Promise<string[]> {
   return inTransaction(database, async (client) => {
@@ -32,6 +41,8 @@ export async function migrate(database: pg.Pool, files: readonly MigrationFile[]
       'select name, digest from migration order by name',
     );
     const done = new Map(rows.map((row) => [row.name, row.digest]));
+    const unknown = [...done.keys()].filter((name) => !files.some((file) => file.name === name));
+    if (unknown.length > 0) throw new NewerSchema(unknown);
     const ran: string[] = [];
     for (const { name, text } of files) {
       const known = done.get(name);

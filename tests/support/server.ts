@@ -1,17 +1,21 @@
 import { type ChildProcess, execFileSync, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, openSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import pg from 'pg';
 import { ensureDatabase, startCluster, testCluster } from '../../bin/cluster';
 import { loadDemo } from '../../demo/loadDemo';
+import { keepAlive } from '../../src/data/client';
 
 const project = path.resolve(import.meta.dirname, '../..');
 
 /** The built application on a database and folder of its own, to be killed and started again at will. */
 export interface TestServer {
   readonly url: string;
+  /** Where its files lie. */
+  readonly folder: string;
+  readonly pool: pg.Pool;
   readonly pid: () => number;
   readonly query: (text: string, values?: unknown[]) => Promise<pg.QueryResult>;
   readonly kill: (signal: NodeJS.Signals) => Promise<void>;
@@ -36,14 +40,16 @@ function findFreePort(): Promise<number> {
 export async function openServer(
   name: string,
   demo: boolean,
-  { mostUploadBytes = 60 * 1024 * 1024 } = {},
+  { mostUploadBytes = 60 * 1024 * 1024, options = testCluster } = {},
 ): Promise<TestServer> {
   const port = await findFreePort();
-  const cluster = await startCluster(testCluster);
+  const cluster = await startCluster(options);
   const databaseUrl = await ensureDatabase(cluster, `owl_${name}_${process.pid}_${Date.now()}`);
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));
+  const log = openSync(path.join(folder, 'test.log'), 'a');
   if (demo) await loadDemo(databaseUrl, folder, () => undefined);
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 2 });
+  keepAlive(pool);
   const url = `http://127.0.0.1:${port}`;
   let child: ChildProcess | undefined;
   const env = {
@@ -53,13 +59,15 @@ export async function openServer(
     OWL_DATABASE_URL: databaseUrl,
     OWL_DATA_FOLDER: folder,
     OWL_MOST_UPLOAD_BYTES: String(mostUploadBytes),
+    OWL_INBOX_SETTLE_SECONDS: '2',
+    OWL_WORKER_SILENCE_SECONDS: '6',
   };
 
   const start = async () => {
     child = spawn(
       process.execPath,
       ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-      { cwd: project, env, stdio: 'ignore' },
+      { cwd: project, env, stdio: ['ignore', log, log] },
     );
     for (let wait = 0; wait < 300; wait += 1) {
       const answer = await fetch(`${url}/sign-in`, { redirect: 'manual' }).catch(() => undefined);
@@ -70,7 +78,11 @@ export async function openServer(
   };
   let worker: ChildProcess | undefined;
   const startWorker = () => {
-    worker = spawn(process.execPath, ['--import', 'tsx', 'bin/worker.ts'], { cwd: project, env, stdio: 'ignore' });
+    worker = spawn(process.execPath, ['--import', 'tsx', 'bin/worker.ts'], {
+      cwd: project,
+      env,
+      stdio: ['ignore', log, log],
+    });
   };
   const end = async (dying: ChildProcess | undefined, signal: NodeJS.Signals) => {
     if (!dying || dying.exitCode !== null) return;
@@ -96,7 +108,18 @@ export async function openServer(
   };
   await start();
   const pid = () => child?.pid ?? 0;
-  return { url, pid, query: (text, values) => pool.query(text, values), kill, start, startWorker, killWorker, close };
+  return {
+    url,
+    folder,
+    pool,
+    pid,
+    query: (text, values) => pool.query(text, values),
+    kill,
+    start,
+    startWorker,
+    killWorker,
+    close,
+  };
 }
 
 /** An ordinary H.264 film made with ffmpeg, not by the demo's generator. */

@@ -178,6 +178,14 @@ export const listClaimedArrivals = (database: Database) =>
      order by created_at, id limit 1000`,
   );
 
+/** Back on the list of what waits to be looked at, by the process that was at it. */
+export const returnArrival = (database: Database, id: string) =>
+  runStatement(
+    database,
+    "update arrival set state = 'waiting', progress = 0, taken_by = null, changed_at = now() where id = $1 and state = 'checking'",
+    [id],
+  );
+
 /** Back on the list, after trouble that has nothing to do with the file. */
 export const retryArrival = (database: Database, id: string) =>
   runStatement(

@@ -33,7 +33,7 @@ export function problemWords(code: string, details: Readonly<Record<string, unkn
     case 'finished-already':
       return 'All of it is here already.';
     case 'database-away':
-      return 'The database was away. Nothing is lost: try again.';
+      return 'The database is away. Nothing is lost: try again in a moment.';
     case 'cut-short':
       return 'Not all of the file came. Send it again.';
     case 'lost':

@@ -135,7 +135,7 @@ export async function receiveUpload(request: Request, coachId: string): Promise<
   } else if (request.method !== 'OPTIONS') {
     const id = pathname.startsWith(`${UPLOAD_PATH}/`) ? pathname.slice(UPLOAD_PATH.length + 1) : '';
     const arrival = isId(id) ? await findArrival(pool(), id) : undefined;
-    if (!arrival || arrival.source !== 'upload' || arrival.coachId !== coachId) return answer(404, 'no-such-upload');
+    if (arrival?.source !== 'upload' || arrival.coachId !== coachId) return answer(404, 'no-such-upload');
     if (arrival.state !== 'arriving') return answerFinished(request.method, arrival);
     if (request.method === 'DELETE') return withdraw(request, arrival, coachId, headers);
     if (request.method === 'PATCH') {

@@ -10,6 +10,7 @@ import { storedPath } from '../footage/storage';
 import { createDamageMeter } from './damageMeter';
 import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
 import { createLoudnessMeter, createMotionMeter, MOTION_HEIGHT, MOTION_WIDTH } from './meters';
+import { throughOutage } from './throughOutage';
 
 const MOTION_PER_SECOND = 4;
 const LOUDNESS_PER_SECOND = 10;
@@ -93,15 +94,17 @@ export async function lookAt(
     if (!looked.ok) return looked;
     await settleFile(partial, target);
     const posterName = await cutPoster(strip, signal);
-    await saveSignals(pool(), footage.id, {
+    const signals = {
       loudnessPerSecond: LOUDNESS_PER_SECOND,
       loudness: loudness.finish(),
       motionPerSecond: MOTION_PER_SECOND,
       motion: motion.finish(),
       bursts: [...tones.finish()],
-    });
-    await setFilmstrip(pool(), footage.id, { ...strip, posterName });
-    await setDamage(pool(), footage.id, { aboutSeconds: damage.finish() });
+    };
+    // Minutes of looking are not thrown away for a database that is away for seconds.
+    await throughOutage(() => saveSignals(pool(), footage.id, signals));
+    await throughOutage(() => setFilmstrip(pool(), footage.id, { ...strip, posterName }));
+    await throughOutage(() => setDamage(pool(), footage.id, { aboutSeconds: damage.finish() }));
     return succeed(undefined);
   } finally {
     await rm(/*turbopackIgnore: true*/ partial, { force: true });

@@ -7,6 +7,7 @@ import { type Footage, setProxy } from '@/data/footage/footage';
 import { settleFile } from '../footage/durable';
 import { storedPath } from '../footage/storage';
 import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
+import { throughOutage } from './throughOutage';
 
 const KEY_DISTANCE = 15;
 
@@ -59,7 +60,7 @@ export async function makeProxy(
     if (!made.ok) return made;
     await settleFile(partial, target);
     const { size } = await stat(/*turbopackIgnore: true*/ target);
-    await setProxy(pool(), footage.id, { storageName, byteLength: size, frameRate: rate });
+    await throughOutage(() => setProxy(pool(), footage.id, { storageName, byteLength: size, frameRate: rate }));
     return succeed(undefined);
   } finally {
     await rm(/*turbopackIgnore: true*/ partial, { force: true });

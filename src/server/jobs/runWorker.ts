@@ -12,6 +12,7 @@ import { makeProxy } from './makeProxy';
 import { queueArrival, queueWorkTask } from './queueWork';
 import { finishUploads, giveUpOldUploads, sweepLeftovers } from './sweep';
 import { takeIn } from './takeIn';
+import { throughOutage } from './throughOutage';
 import { createInboxWatcher, resumeClaims } from './watchInbox';
 
 export interface RunningWorker {
@@ -35,7 +36,7 @@ const arrivalTask = z.object({ arrivalId: z.uuid() });
 /** Starts to work: takes tasks from the queue, watches the inbox, and takes over what dead processes left. Goes on when the database goes away and comes back. */
 export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): Promise<RunningWorker> {
   let number = randomInt(1, 2_000_000_000);
-  while ((await insertWorker(pool(), number)) === 0) number = randomInt(1, 2_000_000_000);
+  while ((await throughOutage(() => insertWorker(pool(), number))) === 0) number = randomInt(1, 2_000_000_000);
   const stopping = new AbortController();
   const logger = new Logger(() => (level, message) => {
     if (level === 'error') say(message);
@@ -120,7 +121,7 @@ async function keepRunning(
   stopping: AbortSignal,
   say: (text: string) => void,
 ): Promise<{ stop: () => Promise<void> }> {
-  let runner = await start();
+  let runner = await throughOutage(start);
   const again = async (): Promise<void> => {
     await runner.promise.catch((error: unknown) => say(`the queue stopped: ${wordsOf(error)}`));
     while (!stopping.aborted) {

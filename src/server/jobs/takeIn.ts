@@ -1,9 +1,17 @@
 import { rm } from 'node:fs/promises';
 import { pool } from '@/data/client';
-import { beginArrival, findArrival, noteArrivalProgress, refuseArrival, takeArrival } from '@/data/footage/arrivals';
+import {
+  beginArrival,
+  findArrival,
+  noteArrivalProgress,
+  refuseArrival,
+  returnArrival,
+  takeArrival,
+} from '@/data/footage/arrivals';
 import { keepFootage } from '../footage/keepFootage';
 import { keepRefused } from '../footage/letArrivalGo';
 import { arrivingPath } from '../footage/storage';
+import { queueArrival } from './queueWork';
 import { isOutage, throughOutage } from './throughOutage';
 
 const NOTE_EVERY_MS = 700;
@@ -34,9 +42,15 @@ export async function takeIn(arrivalId: string, workerNumber: number): Promise<v
     }
     await rm(/*turbopackIgnore: true*/ `${arrivingPath(arrivalId)}.json`, { force: true });
   } catch (error) {
-    // Nothing to do with the file, which stays where it is: the coach can let it be tried again.
+    // Nothing to do with the file, which stays where it is. A database that was away is back by now, or soon: it goes on by itself.
+    if (isOutage(error)) {
+      await throughOutage(() => returnArrival(pool(), arrivalId));
+      await throughOutage(() => queueArrival(arrivalId));
+      return;
+    }
+    // The coach can let it be tried again.
     const full = (error as NodeJS.ErrnoException).code === 'ENOSPC';
-    await refuse({ code: full ? 'disk-full' : isOutage(error) ? 'database-away' : 'interrupted' });
+    await refuse({ code: full ? 'disk-full' : 'interrupted' });
   } finally {
     clearInterval(timer);
   }
