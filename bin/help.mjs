@@ -6,9 +6,11 @@ console.log(`bin/owl VERB
   stop     stops the application and its database
   camera   a mat camera's stand-in: lays recorded rounds into the inbox, as a real one would (camera 5: five of them)
   work     one more process for the background work
+  password a new password for somebody who has forgotten theirs (password ludo), shown once
   status   what is running, where the data lie
-  test     every check and test, with its own set-up
+  test     every check and test, with its own set-up (test faults: two hundred kills, counted)
   bench    the benchmarks, written to bench/results.md
   help     this text
 
-The address is http://127.0.0.1:4310 unless OWL_PORT says otherwise. Data lie in data/ beside the code.`);
+The address is http://127.0.0.1:4310 unless OWL_PORT says otherwise. Data lie in data/ beside the code,
+or where OWL_HOME says.  OWL_PROXIES=1 when one proxy of yours stands in front.  OWL_RESERVE_BYTES is the room that footage leaves on the disk (2 GiB).`);

@@ -7,6 +7,7 @@ import { NewerSchema } from '../src/data/migrate';
 import { build, spawnWorker, startApplication, stopApplication } from './application';
 import { runBenchmarks } from './bench';
 import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
+import { resetPassword } from './resetPassword';
 import { findRunning, type Running } from './running';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
 import { runTests } from './test';
@@ -79,6 +80,19 @@ async function camera(): Promise<void> {
   await runCamera({ inbox: path.join(folderOf(running.mode), 'inbox'), films: wanted, secondsPerFilm: 4, say });
 }
 
+/** A new password for somebody who has forgotten theirs: made up here, shown once. */
+async function password(): Promise<void> {
+  const name = process.argv[3]?.trim().toLowerCase();
+  if (!name) throw new Stop('Say whose: bin/owl password SIGN-IN-NAME (add --demo for the demo academy).');
+  const running = await findRunning();
+  const mode = process.argv.includes('--demo') ? 'demo' : (running?.mode ?? 'academy');
+  const cluster = await startCluster(academyCluster);
+  const made = await resetPassword(await ensureDatabase(cluster, databaseOf(mode)), name);
+  if (!made) throw new Stop(`Nobody signs in as “${name}” in the ${mode}. Settings lists the names.`);
+  say(`${name} signs in with: ${made}`);
+  say('Every device is signed out. Let them change it under Settings.');
+}
+
 const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   demo: () => launch('demo'),
   start: () => launch('academy'),
@@ -86,6 +100,7 @@ const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   status,
   work,
   camera,
+  password,
   test: runTests,
   bench: runBenchmarks,
 };

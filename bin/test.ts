@@ -19,12 +19,27 @@ const checks: readonly Check[] = [
   },
   { name: 'real database and files', run: () => npx('vitest', 'run', '--project', 'database') },
   { name: 'build', run: () => build().then(() => 0) },
+  { name: 'kills and faults', run: () => npx('vitest', 'run', '--project', 'faults') },
   { name: 'journeys in the browser', run: () => npx('playwright', 'test') },
 ];
+
+/** Many kills of everything, counted: how many marks and films were lost, doubled or left stuck. */
+async function runManyKills(): Promise<void> {
+  const kills = process.argv[4] ?? '200';
+  const code = await runForCode(
+    'npx',
+    ['--no-install', 'vitest', 'run', '--project', 'faults', 'tests/faults/faults.test.ts'],
+    {
+      env: { ...process.env, OWL_KILLS: kills },
+    },
+  );
+  if (code !== 0) throw new Stop('Something was lost, doubled or stuck: the counts stand above.');
+}
 
 /** Everything that must hold, one check after the other; all are run, also after one fails. */
 export async function runTests(): Promise<void> {
   await ensureDebianPackages(['postgresql', 'ffmpeg', 'chromium']);
+  if (process.argv[3] === 'faults') return build().then(runManyKills);
   const failed: string[] = [];
   const began = Date.now();
   // Types of routes are made by the build; without them a fresh clone would miss them in the first check.

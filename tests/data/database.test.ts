@@ -3,9 +3,10 @@ import path from 'node:path';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { countCoaches, findCoachBySession, findCoachBySignInName } from '@/data/accounts/coaches';
 import {
-  countFailures,
+  guessHistory,
   insertAttempt,
   insertSession,
+  noteSuccess,
   revokeAllSessions,
   revokeSession,
 } from '@/data/accounts/sessions';
@@ -24,9 +25,9 @@ describe('migrations', () => {
     const files = await readMigrations(folder);
     expect(files.length).toBeGreaterThan(0);
     expect(await migrate(pool(), files)).toEqual([]);
-    await expect(migrate(pool(), [{ ...files[0]!, text: `${files[0]!.text}\n-- changed` }])).rejects.toThrow(
-      'was changed after it ran',
-    );
+    await expect(
+      migrate(pool(), [{ ...files[0]!, text: `${files[0]!.text}\n-- changed` }, ...files.slice(1)]),
+    ).rejects.toThrow('was changed after it ran');
   });
   it('leave nothing behind when one fails', async () => {
     await expect(
@@ -99,6 +100,12 @@ describe('footage', () => {
   });
 });
 
+it('an older program does not touch a database that a newer one brought forward', async () => {
+  const files = await readMigrations(path.join(import.meta.dirname, '../../db/migrations'));
+  await expect(migrate(pool(), files.slice(0, -1))).rejects.toThrow(/newer version.*put back a backup/);
+  expect(await migrate(pool(), files)).toEqual([]);
+});
+
 describe('sign-in', () => {
   it('sessions can be revoked one by one or all at once, and end by themselves', async () => {
     const coach = await seedCoach();
@@ -113,11 +120,18 @@ describe('sign-in', () => {
     await revokeAllSessions(pool(), coach);
     expect(await findCoachBySession(pool(), other)).toBeUndefined();
   });
-  it('failures count since the last success, and by address', async () => {
-    for (let times = 0; times < 3; times += 1) await insertAttempt(pool(), 'ludo', 'here', false);
-    expect(await countFailures(pool(), 'ludo', 'there', 15)).toEqual({ byName: 3, byAddress: 0 });
-    await insertAttempt(pool(), 'ludo', 'here', true);
-    expect(await countFailures(pool(), 'ludo', 'here', 15)).toEqual({ byName: 0, byAddress: 3 });
+  it('failures count since the last success from the same place, by name and by place', async () => {
+    for (let times = 0; times < 3; times += 1) await insertAttempt(pool(), 'ludo', 'here');
+    const counts = async (name: string, place: string) => {
+      const { byPair, byName, byAddress } = await guessHistory(pool(), name, place, 15);
+      return [byPair.count, byName.count, byAddress.count];
+    };
+    expect(await counts('ludo', 'there')).toEqual([0, 3, 0]);
+    expect(await counts('iris', 'here')).toEqual([0, 0, 3]);
+    await noteSuccess(pool(), await insertAttempt(pool(), 'ludo', 'here'));
+    expect(await counts('ludo', 'here')).toEqual([0, 3, 3]);
+    const { byName } = await guessHistory(pool(), 'ludo', 'here', 15);
+    expect(byName.secondsSinceLast).toBeLessThan(60);
   });
   it('stores passwords as argon2id', async () => {
     await seedCoach();

@@ -26,21 +26,44 @@ export type Coach = z.output<typeof coachRow>;
 const columns = 'id, sign_in_name, display_name, role, password_hash, reaction_lead_seconds, weight_unit';
 
 export const findCoachBySignInName = (database: Database, signInName: string) =>
-  findRow(database, coachRow, `select ${columns} from coach where sign_in_name = $1`, [signInName]);
+  findRow(database, coachRow, `select ${columns} from coach where sign_in_name = $1 and ended_at is null`, [
+    signInName,
+  ]);
 
 export const listCoaches = (database: Database) =>
-  listRows(database, coachRow, `select ${columns} from coach order by display_name, id limit 200`);
+  listRows(
+    database,
+    coachRow,
+    `select ${columns} from coach where ended_at is null order by display_name, id limit 200`,
+  );
 
 export async function countCoaches(database: Database): Promise<number> {
   const row = await findRow(database, z.object({ count: z.number() }), 'select count(*)::int as count from coach');
   return row?.count ?? 0;
 }
 
+/** The very first account is made once, whoever tries at the same moment. */
+export const lockFirstAccount = (client: Database) => runStatement(client, 'select pg_advisory_xact_lock(712002)');
+
 export const insertCoach = (database: Database, coach: Omit<Coach, 'reactionLeadSeconds' | 'weightUnit'>) =>
   runStatement(
     database,
     'insert into coach (id, sign_in_name, display_name, role, password_hash) values ($1, $2, $3, $4, $5) on conflict (sign_in_name) do nothing',
     [coach.id, coach.signInName, coach.displayName, coach.role, coach.passwordHash],
+  );
+
+export const updatePassword = (database: Database, coachId: string, passwordHash: string) =>
+  runStatement(database, 'update coach set password_hash = $2 where id = $1 and ended_at is null', [
+    coachId,
+    passwordHash,
+  ]);
+
+/** Ends an assistant's account; 0 rows for a head coach's, or one that is ended. */
+export const endCoach = (database: Database, coachId: string) =>
+  runStatement(
+    database,
+    "update coach set ended_at = now() where id = $1 and role = 'assistant' and ended_at is null",
+    [coachId],
   );
 
 export const updateCoachPreferences = (
@@ -61,7 +84,7 @@ export const findCoachBySession = (database: Database, tokenHash: Buffer) =>
     coachRow,
     `update sign_in_session as s set last_seen_at = now()
        from coach as c
-      where s.token_hash = $1 and s.revoked_at is null and s.expires_at > now() and c.id = s.coach_id
+      where s.token_hash = $1 and s.revoked_at is null and s.expires_at > now() and c.id = s.coach_id and c.ended_at is null
       returning c.id, c.sign_in_name, c.display_name, c.role, c.password_hash, c.reaction_lead_seconds, c.weight_unit`,
     [tokenHash],
   );

@@ -19,25 +19,76 @@ export const revokeAllSessions = (database: Database, coachId: string) =>
     coachId,
   ]);
 
-export const insertAttempt = (database: Database, signInName: string, address: string, succeeded: boolean) =>
-  runStatement(database, 'insert into sign_in_attempt (sign_in_name, address, succeeded) values ($1, $2, $3)', [
-    signInName.slice(0, 200),
-    address.slice(0, 100),
-    succeeded,
-  ]);
+/** Tries to sign in are counted one after the other until the transaction ends: many at once would all see the same number. */
+export const lockAttempts = (client: Database) => runStatement(client, 'select pg_advisory_xact_lock(712004)');
 
-/** Failed attempts for one account since its last success, and from one address, within the last minutes. */
-export async function countFailures(database: Database, signInName: string, address: string, minutes: number) {
+/** Puts a try on record, as failed; returns its number. */
+export async function insertAttempt(database: Database, signInName: string, address: string): Promise<number> {
   const row = await findRow(
     database,
-    z.object({ by_name: z.number(), by_address: z.number() }),
-    `select
-       count(*) filter (where sign_in_name = $1 and attempted_at > coalesce(
-         (select max(attempted_at) from sign_in_attempt where sign_in_name = $1 and succeeded), '-infinity'))::int as by_name,
-       count(*) filter (where address = $2)::int as by_address
-     from sign_in_attempt
-     where not succeeded and attempted_at > now() - $3 * interval '1 minute' and (sign_in_name = $1 or address = $2)`,
-    [signInName, address, minutes],
+    z.object({ id: z.number() }),
+    'insert into sign_in_attempt (sign_in_name, address, succeeded) values ($1, $2, false) returning id',
+    [signInName.slice(0, 200), address.slice(0, 100)],
   );
-  return { byName: row?.by_name ?? 0, byAddress: row?.by_address ?? 0 };
+  if (!row) throw new Error('insertAttempt: an inserted try must be returned');
+  return row.id;
 }
+
+export const noteSuccess = (database: Database, attemptId: number) =>
+  runStatement(database, 'update sign_in_attempt set succeeded = true where id = $1', [attemptId]);
+
+const historyRow = z.object({
+  by_pair: z.number(),
+  pair_seconds: z.number(),
+  by_name: z.number(),
+  name_seconds: z.number(),
+  by_address: z.number(),
+  address_seconds: z.number(),
+});
+
+/** Failed tries of the last minutes: with this name from this place since the last success there, with this name, and from this place. */
+export async function guessHistory(database: Database, signInName: string, address: string, minutes: number) {
+  const since = (column: string) =>
+    `coalesce(extract(epoch from now() - max(attempted_at) filter (where ${column})), 1e9)::double precision`;
+  const row = await findRow(
+    database,
+    historyRow,
+    `with recent as (
+       select attempted_at, sign_in_name = $1 as same_name, address = $2 as same_address,
+         sign_in_name = $1 and address = $2 and attempted_at > coalesce(
+           (select max(attempted_at) from sign_in_attempt where sign_in_name = $1 and address = $2 and succeeded), '-infinity') as same_pair
+       from sign_in_attempt
+       where not succeeded and attempted_at > now() - $3 * interval '1 minute' and (sign_in_name = $1 or address = $2))
+     select count(*) filter (where same_pair)::int as by_pair, ${since('same_pair')} as pair_seconds,
+       count(*) filter (where same_name)::int as by_name, ${since('same_name')} as name_seconds,
+       count(*) filter (where same_address)::int as by_address, ${since('same_address')} as address_seconds
+     from recent`,
+    [signInName.slice(0, 200), address.slice(0, 100), minutes],
+  );
+  if (!row) throw new Error('guessHistory: a count must be returned');
+  return {
+    byPair: { count: row.by_pair, secondsSinceLast: row.pair_seconds },
+    byName: { count: row.by_name, secondsSinceLast: row.name_seconds },
+    byAddress: { count: row.by_address, secondsSinceLast: row.address_seconds },
+  };
+}
+
+/** Whether a session is open still; asked again and again by what lasts longer than a request. */
+export async function isSessionOpen(database: Database, tokenHash: Buffer): Promise<boolean> {
+  const row = await findRow(
+    database,
+    z.object({ open: z.boolean() }),
+    `select exists (select 1 from sign_in_session s join coach c on c.id = s.coach_id
+       where s.token_hash = $1 and s.revoked_at is null and s.expires_at > now() and c.ended_at is null) as open`,
+    [tokenHash],
+  );
+  return row?.open ?? false;
+}
+
+/** Ends the sessions of a coach but the one given. */
+export const revokeOtherSessions = (database: Database, coachId: string, tokenHash: Buffer) =>
+  runStatement(
+    database,
+    'update sign_in_session set revoked_at = now() where coach_id = $1 and token_hash <> $2 and revoked_at is null',
+    [coachId, tokenHash],
+  );

@@ -1,22 +1,17 @@
 'use client';
 
 import Link from 'next/link';
-import { useActionState, useState, useTransition } from 'react';
-import { addCoach, signOutEverywhere } from '@/server/accounts/accountActions';
+import { useState, useTransition } from 'react';
 import { saveSettings } from '@/server/settings/settingsActions';
-import { Fields, Notice, Page, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
-import { Button, Checkbox, Choice, Form, TextField } from '@/ui/primitives';
+import { Fields, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
+import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
+import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSection';
 import { ReactionDialog } from './ReactionDialog';
 
 export interface SettingsPageProps {
   readonly academy: { readonly name: string; readonly liveWeightGapRatio: number; readonly minorsWithAdults: boolean };
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: 'kg' | 'lb' };
-  readonly coaches: readonly {
-    readonly id: string;
-    readonly displayName: string;
-    readonly signInName: string;
-    readonly role: string;
-  }[];
+  readonly coaches: readonly CoachLine[];
 }
 
 export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
@@ -29,7 +24,6 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
   const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
   const [measuring, setMeasuring] = useState(false);
   const [saving, startSaving] = useTransition();
-  const [outcome, add, adding] = useActionState(addCoach, {});
   const read = (text: string) => Number(text.replace(',', '.'));
   const save = (measuredLead?: number) =>
     startSaving(async () => {
@@ -123,58 +117,8 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
           <Link href="/settings/rules">Rules and your own copies of them</Link>
         </div>
       </Section>
-      <Section>
-        <h2>Coaches</h2>
-        <div className="matter">
-          <Stack>
-            <Table>
-              <thead>
-                <tr>
-                  <th>Name</th>
-                  <th>Signs in as</th>
-                  <th>Role</th>
-                </tr>
-              </thead>
-              <tbody>
-                {coaches.map((one) => (
-                  <tr key={one.id}>
-                    <td>{one.displayName}</td>
-                    <td>{one.signInName}</td>
-                    <td>{one.role === 'head' ? 'head coach' : 'assistant'}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </Table>
-            {isHead ? (
-              <Form action={add} validationErrors={outcome.fieldErrors}>
-                <Stack>
-                  <h3>Another coach</h3>
-                  <Fields>
-                    <TextField label="Name" name="displayName" isRequired />
-                    <TextField label="Signs in as" name="signInName" isRequired />
-                    <TextField
-                      label="First password"
-                      name="password"
-                      type="password"
-                      autoComplete="new-password"
-                      isRequired
-                    />
-                  </Fields>
-                  <Row>
-                    <Button type="submit" isPending={adding}>
-                      Add the account
-                    </Button>
-                    {outcome.message ? <Quiet role="status">{outcome.message}</Quiet> : null}
-                  </Row>
-                </Stack>
-              </Form>
-            ) : null}
-            <form action={signOutEverywhere}>
-              <Button type="submit">Sign me out on every device</Button>
-            </form>
-          </Stack>
-        </div>
-      </Section>
+      <PasswordSection />
+      <CoachesSection coaches={coaches} isHead={isHead} />
       {measuring ? (
         <ReactionDialog
           onMeasured={(seconds) => {

@@ -2,43 +2,68 @@ import { createHash, randomBytes } from 'node:crypto';
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
-import { type Coach, countCoaches, findCoachBySession } from '@/data/accounts/coaches';
-import { insertSession, revokeSession } from '@/data/accounts/sessions';
+import { type Coach, findCoachBySession } from '@/data/accounts/coaches';
+import { noteDevice } from '@/data/accounts/devices';
+import { insertSession, isSessionOpen, revokeSession } from '@/data/accounts/sessions';
 import { pool } from '@/data/client';
+import { isAcademyNew } from './isAcademyNew';
 
 export const SESSION_COOKIE = 'owl_session';
+/** Tells this browser from others at the next sign-in; it opens nothing. */
+const DEVICE_COOKIE = 'owl_device';
 const SESSION_DAYS = 30;
+const DEVICE_DAYS = 365;
 
 const hashToken = (token: string): Buffer => createHash('sha256').update(token).digest();
 
-/** The coach of this request; undefined when signed out, expired or revoked. Only a hash of the token is stored. */
+async function readToken(name: string): Promise<Buffer | undefined> {
+  const token = (await cookies()).get(name)?.value;
+  return token && token.length < 200 ? hashToken(token) : undefined;
+}
+
+/** The coach of this request; undefined when signed out, expired, revoked or ended. Only a hash of the token is stored. */
 export const findCurrentCoach = cache(async (): Promise<Coach | undefined> => {
-  const token = (await cookies()).get(SESSION_COOKIE)?.value;
-  return token && token.length < 200 ? findCoachBySession(pool(), hashToken(token)) : undefined;
+  const session = await readToken(SESSION_COOKIE);
+  return session && findCoachBySession(pool(), session);
 });
+
+/** For what lasts longer than a request: whether the session that began it is open still. */
+export async function openSessionCheck(): Promise<() => Promise<boolean>> {
+  const session = await readToken(SESSION_COOKIE);
+  return async () => session !== undefined && isSessionOpen(pool(), session);
+}
+
+export const currentSession = (): Promise<Buffer | undefined> => readToken(SESSION_COOKIE);
+export const currentDevice = (): Promise<Buffer | undefined> => readToken(DEVICE_COOKIE);
 
 /** The coach of this page, or the way to the sign-in page (or to the first account, when there is none yet). */
 export async function requireCoach(): Promise<Coach> {
   const coach = await findCurrentCoach();
   if (coach) return coach;
-  redirect((await countCoaches(pool())) === 0 ? '/first-account' : '/sign-in');
+  redirect((await isAcademyNew()) ? '/first-account' : '/sign-in');
 }
 
 export async function openSession(coachId: string): Promise<void> {
   const token = randomBytes(32).toString('base64url');
+  const device = (await cookies()).get(DEVICE_COOKIE)?.value ?? randomBytes(32).toString('base64url');
   await insertSession(pool(), hashToken(token), coachId, SESSION_DAYS);
-  (await cookies()).set(SESSION_COOKIE, token, {
+  await noteDevice(pool(), hashToken(device), coachId);
+  await setCookie(SESSION_COOKIE, token, SESSION_DAYS);
+  await setCookie(DEVICE_COOKIE, device, DEVICE_DAYS);
+}
+
+async function setCookie(name: string, value: string, days: number): Promise<void> {
+  (await cookies()).set(name, value, {
     httpOnly: true,
     sameSite: 'lax',
     path: '/',
-    maxAge: SESSION_DAYS * 86_400,
+    maxAge: days * 86_400,
     secure: process.env.OWL_HTTPS === '1',
   });
 }
 
 export async function closeSession(): Promise<void> {
-  const jar = await cookies();
-  const token = jar.get(SESSION_COOKIE)?.value;
-  if (token) await revokeSession(pool(), hashToken(token));
-  jar.delete(SESSION_COOKIE);
+  const session = await readToken(SESSION_COOKIE);
+  if (session) await revokeSession(pool(), session);
+  (await cookies()).delete(SESSION_COOKIE);
 }

@@ -1,4 +1,4 @@
-import { findCurrentCoach } from '@/server/accounts/currentCoach';
+import { findCurrentCoach, openSessionCheck } from '@/server/accounts/currentCoach';
 import { refuse } from '@/server/kernel/sameOrigin';
 import { findMarksPlace } from '@/server/marks/marksPlace';
 import { hearMarksChanged } from '@/server/marks/readMarks';
@@ -13,13 +13,20 @@ export async function GET(request: Request, context: { params: Promise<{ roundId
   const secondId = new URL(request.url).searchParams.get('second');
   const place = await findMarksPlace((await context.params).roundId, secondId, coach.id);
   if (!place) return refuse(404, 'no-such-round');
+  const isOpen = await openSessionCheck();
   let hangUp = () => {};
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
       const write = (text: string) => controller.enqueue(new TextEncoder().encode(text));
       write('retry: 2000\n\n');
-      const deafen = hearMarksChanged(place.scopeId, () => write('event: changed\ndata: 1\n\n'));
-      const breath = setInterval(() => write(': still here\n\n'), BREATH_MS);
+      // Whoever was signed out meanwhile hears nothing more; a database that is away says nothing about that.
+      const tell = async (text: string) => {
+        if (await isOpen().catch(() => true)) return write(text);
+        hangUp();
+        controller.close();
+      };
+      const deafen = hearMarksChanged(place.scopeId, () => void tell('event: changed\ndata: 1\n\n').catch(hangUp));
+      const breath = setInterval(() => void tell(': still here\n\n').catch(hangUp), BREATH_MS);
       hangUp = () => {
         deafen();
         clearInterval(breath);

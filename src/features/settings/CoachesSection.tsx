@@ -1,0 +1,156 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useActionState, useState } from 'react';
+import { addCoach, changePassword, endAccount, signOutEverywhere } from '@/server/accounts/accountActions';
+import { Fields, Notice, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
+import { Button, ConfirmDialog, Form, TextField } from '@/ui/primitives';
+
+export interface CoachLine {
+  readonly id: string;
+  readonly displayName: string;
+  readonly signInName: string;
+  readonly role: string;
+}
+
+/** One's own password, and the way out of every device. */
+export function PasswordSection() {
+  const [outcome, change, changing] = useActionState(changePassword, {});
+  return (
+    <Section>
+      <h2>Your password</h2>
+      <div className="note">Changing it signs every other device out.</div>
+      <div className="matter">
+        <Stack>
+          <Form action={change} validationErrors={outcome.fieldErrors}>
+            <Stack>
+              <Fields>
+                <TextField
+                  label="Password now"
+                  name="currentPassword"
+                  type="password"
+                  autoComplete="current-password"
+                  isRequired
+                />
+                <TextField
+                  label="New password"
+                  name="password"
+                  type="password"
+                  autoComplete="new-password"
+                  hint="At least 10 characters; a short sentence is easiest to keep"
+                  isRequired
+                />
+              </Fields>
+              <Row>
+                <Button type="submit" isPending={changing}>
+                  {changing ? 'Changing …' : 'Change the password'}
+                </Button>
+                {outcome.done ? <Quiet role="status">{outcome.message}</Quiet> : null}
+              </Row>
+              {!outcome.done && outcome.message ? <Notice role="alert">{outcome.message}</Notice> : null}
+            </Stack>
+          </Form>
+          <form action={signOutEverywhere}>
+            <Button type="submit">Sign me out on every device</Button>
+          </form>
+        </Stack>
+      </div>
+    </Section>
+  );
+}
+
+/** Who may sign in; the head coach makes and ends accounts. */
+export function CoachesSection({
+  coaches,
+  isHead,
+}: {
+  readonly coaches: readonly CoachLine[];
+  readonly isHead: boolean;
+}) {
+  const router = useRouter();
+  const [outcome, add, adding] = useActionState(addCoach, {});
+  const [leaving, setLeaving] = useState<CoachLine>();
+  const [problem, setProblem] = useState<string>();
+  const end = async (one: CoachLine) => {
+    const answer = await endAccount(one.id).catch(() => undefined);
+    setProblem(answer ? answer.message : 'The server could not be reached. Nothing was changed: try again.');
+    router.refresh();
+  };
+  return (
+    <Section>
+      <h2>Coaches</h2>
+      <div className="note">
+        A forgotten password is set anew on the machine that the academy runs on: bin/owl password NAME.
+      </div>
+      <div className="matter">
+        <Stack>
+          <Table>
+            <thead>
+              <tr>
+                <th>Name</th>
+                <th>Signs in as</th>
+                <th>Role</th>
+                {isHead ? <th aria-label="What can be done" /> : null}
+              </tr>
+            </thead>
+            <tbody>
+              {coaches.map((one) => (
+                <tr key={one.id}>
+                  <td>{one.displayName}</td>
+                  <td>{one.signInName}</td>
+                  <td>{one.role === 'head' ? 'head coach' : 'assistant'}</td>
+                  {isHead ? (
+                    <td>
+                      {one.role === 'head' ? null : (
+                        <Button
+                          look="plain"
+                          onPress={() => setLeaving(one)}
+                          aria-label={`End the account of ${one.displayName}`}
+                        >
+                          End the account
+                        </Button>
+                      )}
+                    </td>
+                  ) : null}
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+          {problem ? <Notice role="alert">{problem}</Notice> : null}
+          {isHead ? (
+            <Form action={add} validationErrors={outcome.fieldErrors}>
+              <Stack>
+                <h3>Another coach</h3>
+                <Fields>
+                  <TextField label="Name" name="displayName" isRequired />
+                  <TextField label="Signs in as" name="signInName" isRequired />
+                  <TextField
+                    label="First password"
+                    name="password"
+                    type="password"
+                    autoComplete="new-password"
+                    isRequired
+                  />
+                </Fields>
+                <Row>
+                  <Button type="submit" isPending={adding}>
+                    Add the account
+                  </Button>
+                  {outcome.message ? <Quiet role="status">{outcome.message}</Quiet> : null}
+                </Row>
+              </Stack>
+            </Form>
+          ) : null}
+        </Stack>
+      </div>
+      <ConfirmDialog
+        title="End this account?"
+        text={`${leaving?.displayName ?? ''} is signed out everywhere and can sign in no more. What they marked and signed stays, with their name.`}
+        confirm="End the account"
+        isOpen={leaving !== undefined}
+        onClose={() => setLeaving(undefined)}
+        onConfirm={() => leaving && void end(leaving)}
+      />
+    </Section>
+  );
+}

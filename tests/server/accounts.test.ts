@@ -1,0 +1,205 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { findCoachBySignInName } from '@/data/accounts/coaches';
+import { noteDevice } from '@/data/accounts/devices';
+import { pool } from '@/data/client';
+import { addCoach, changePassword, createFirstAccount, endAccount, signIn } from '@/server/accounts/accountActions';
+import { admitGuess } from '@/server/accounts/admitGuess';
+import { clientAddress } from '@/server/accounts/clientAddress';
+import { guessDelay } from '@/server/accounts/guessDelay';
+import { passwordProblem } from '@/server/accounts/passwordRules';
+import { hashPassword, passwordMatches, TooBusy } from '@/server/accounts/passwords';
+import { resetPassword } from '../../bin/resetPassword';
+import { hostileTexts } from '../support/hostile';
+import { emptyDatabase, seedCoach } from '../support/seed';
+
+const jar = new Map<string, string>();
+vi.mock('next/headers', () => ({
+  headers: async () => new Headers(),
+  cookies: async () => ({
+    get: (name: string) => (jar.has(name) ? { value: jar.get(name) } : undefined),
+    set: (name: string, value: string) => void jar.set(name, value),
+    delete: (name: string) => void jar.delete(name),
+  }),
+}));
+// Each request has a cache of its own; here every call is one.
+vi.mock('react', async (original) => ({ ...(await original<object>()), cache: (work: unknown) => work }));
+vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
+vi.mock('next/navigation', () => ({
+  redirect: (to: string) => {
+    throw new Error(`to ${to}`);
+  },
+  unstable_rethrow: (error: Error) => {
+    if (error.message.startsWith('to ')) throw error;
+  },
+}));
+
+const form = (entries: Record<string, string>) => {
+  const data = new FormData();
+  for (const [name, value] of Object.entries(entries)) data.set(name, value);
+  return data;
+};
+const enter = (signInName: string, password: string) => signIn({}, form({ signInName, password }));
+const SECRET = 'a long enough secret';
+const none = { count: 0, secondsSinceLast: 1e9 };
+
+beforeEach(async () => {
+  jar.clear();
+  await emptyDatabase();
+});
+
+describe('a try to sign in', () => {
+  it('is slowed down by its own failures, and hardly by those of others', () => {
+    const failed = (count: number, secondsSinceLast = 0) => ({ count, secondsSinceLast });
+    expect(guessDelay({ byPair: failed(4), byName: none, byAddress: none })).toBe(0);
+    expect(guessDelay({ byPair: failed(5), byName: none, byAddress: none })).toBe(1);
+    expect(guessDelay({ byPair: failed(10), byName: none, byAddress: none })).toBe(32);
+    expect(guessDelay({ byPair: failed(10, 20), byName: none, byAddress: none })).toBe(12);
+    expect(guessDelay({ byPair: failed(1000), byName: none, byAddress: none })).toBe(900);
+    expect(guessDelay({ byPair: none, byName: failed(10_000), byAddress: failed(10_000) })).toBe(10);
+  });
+
+  it('is looked at five times of sixty that come at once', async () => {
+    await seedCoach('ludo');
+    const admitted = await Promise.all(Array.from({ length: 60 }, () => admitGuess('ludo', 'there', undefined)));
+    expect(admitted.filter((one) => one.attemptId !== undefined)).toHaveLength(5);
+  });
+
+  it('goes free from a browser that the coach has signed in with, whatever others do', async () => {
+    const coachId = await seedCoach('ludo');
+    const device = Buffer.alloc(32, 7);
+    await noteDevice(pool(), device, coachId);
+    for (let times = 0; times < 60; times += 1)
+      await pool().query(
+        "insert into sign_in_attempt (sign_in_name, address, succeeded) values ('ludo', 'direct', false)",
+      );
+    expect((await admitGuess('ludo', 'direct', undefined)).waitSeconds).toBeGreaterThan(0);
+    expect((await admitGuess('ludo', 'direct', device)).waitSeconds).toBe(0);
+    // Another coach’s browser is none of theirs, and a known one is slowed by its own guesses.
+    await seedCoach('felix');
+    await pool().query("update sign_in_attempt set sign_in_name = 'felix'");
+    expect((await admitGuess('felix', 'direct', device)).waitSeconds).toBeGreaterThan(0);
+    await Promise.all(Array.from({ length: 20 }, () => admitGuess('ludo', 'direct', device)));
+    expect((await admitGuess('ludo', 'direct', device)).waitSeconds).toBeGreaterThan(0);
+  });
+
+  it('takes the word of a proxy only where one is configured', () => {
+    expect(clientAddress('1.2.3.4', 0)).toBe('direct');
+    expect(clientAddress('made up, 1.2.3.4', 1)).toBe('1.2.3.4');
+    expect(clientAddress('made up, 1.2.3.4, 10.0.0.1', 2)).toBe('1.2.3.4');
+    expect(clientAddress(null, 1)).toBe('unknown');
+  });
+
+  it('answers hostile names and passwords with words', async () => {
+    await seedCoach('ludo');
+    for (const text of hostileTexts) {
+      await expect(enter(text, SECRET)).resolves.toBeTypeOf('object');
+      await expect(signIn({}, text)).resolves.toBeTypeOf('object');
+    }
+    expect((await enter('ludo\0', SECRET)).fieldErrors?.signInName?.[0]).toContain('cannot be kept');
+  });
+});
+
+describe('passwords', () => {
+  it('are hashed two at a time, and a crowd is told to come again', async () => {
+    const stored = await hashPassword(SECRET);
+    const answers = await Promise.allSettled(Array.from({ length: 120 }, () => passwordMatches(stored, 'wrong')));
+    const refused = answers.filter((one) => one.status === 'rejected' && one.reason instanceof TooBusy);
+    expect(refused.length).toBeGreaterThanOrEqual(75);
+    expect(await passwordMatches(stored, SECRET)).toBe(true);
+  });
+
+  it('are refused where everybody would guess them, and asked nothing else', () => {
+    const names = ['ludo.k', 'Ludo Kaan'];
+    for (const bad of [
+      '1234567890',
+      '          ',
+      'ludo.kludo.k',
+      'ludo.k1234',
+      'Ludo Kaan!',
+      'aaaaaaaaaaaa',
+      'owlowlowlowl',
+      'qwertyuiop',
+      '0987654321',
+      'password123',
+      'short one',
+    ])
+      expect(passwordProblem(bad, names), bad).toBeTypeOf('string');
+    for (const good of [
+      'slow owl on a beam',
+      'knee shield first',
+      'ludo rolls on tuesdays',
+      'пароль для совы',
+      '7h2k-9qpz-1mvw',
+    ])
+      expect(passwordProblem(good, names), good).toBeUndefined();
+  });
+
+  it('are changed with the present one, and every other browser is signed out', async () => {
+    await seedCoach('ludo');
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    const here = new Map(jar);
+    jar.clear();
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    const there = new Map(jar);
+    const change = (entries: Record<string, string>) => changePassword({}, form(entries));
+    expect(
+      (await change({ currentPassword: 'wrong guess', password: 'the bridge comes first' })).fieldErrors,
+    ).toHaveProperty('currentPassword');
+    expect((await change({ currentPassword: SECRET, password: '1234567890' })).fieldErrors).toHaveProperty('password');
+    expect(await change({ currentPassword: SECRET, password: 'the bridge comes first' })).toMatchObject({ done: true });
+    expect(await change({ currentPassword: SECRET, password: 'the bridge comes second' })).toMatchObject({
+      fieldErrors: {},
+    });
+    jar.clear();
+    for (const [name, value] of here) jar.set(name, value);
+    await expect(change({ currentPassword: SECRET, password: 'x' })).rejects.toThrow('to /sign-in');
+    expect(there.get('owl_session')).not.toBe(here.get('owl_session'));
+    await expect(enter('ludo', 'the bridge comes first')).rejects.toThrow('to /footage');
+  });
+
+  it('are set anew from the command line, which signs out everywhere', async () => {
+    await seedCoach('ludo');
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    const made = await resetPassword(process.env.OWL_DATABASE_URL!, 'ludo');
+    expect(made && passwordProblem(made, ['ludo'])).toBeUndefined();
+    expect((await pool().query('select 1 from sign_in_session where revoked_at is null')).rows).toEqual([]);
+    jar.clear();
+    expect(await enter('ludo', SECRET)).toMatchObject({ message: expect.stringContaining('do not belong together') });
+    await expect(enter('ludo', made!)).rejects.toThrow('to /footage');
+    expect(await resetPassword(process.env.OWL_DATABASE_URL!, 'nobody')).toBeUndefined();
+  });
+});
+
+describe('an account', () => {
+  it('is ended by the head coach: signed out, no way in, the name stays', async () => {
+    await seedCoach('ludo');
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    expect(
+      await addCoach({}, form({ displayName: 'Felix', signInName: 'felix', password: 'half a guard is enough' })),
+    ).toMatchObject({ done: true });
+    const felix = (await findCoachBySignInName(pool(), 'felix'))!;
+    const ludo = (await findCoachBySignInName(pool(), 'ludo'))!;
+    expect(await endAccount(ludo.id)).toMatchObject({ message: expect.stringContaining('leads the academy') });
+    expect(await endAccount(felix.id)).toEqual({ done: true });
+    expect(await endAccount('nonsense')).toMatchObject({ message: expect.any(String) });
+    jar.clear();
+    expect(await enter('felix', 'half a guard is enough')).toMatchObject({ message: expect.any(String) });
+    expect((await pool().query('select display_name from coach order by 1')).rows).toHaveLength(2);
+    expect(await addCoach({}, form({})).catch((error: Error) => error.message)).toBe('to /sign-in');
+  });
+
+  it('is the first one only while there is none, which costs a stranger nothing to be told', async () => {
+    (globalThis as { owlHasAccounts?: boolean }).owlHasAccounts = undefined;
+    const first = form({ displayName: 'Ludo', signInName: 'ludo', password: SECRET });
+    await expect(createFirstAccount({}, first)).rejects.toThrow('to /footage');
+    const connect = vi.spyOn(pool(), 'connect');
+    const query = vi.spyOn(pool(), 'query');
+    await expect(createFirstAccount({}, first)).rejects.toThrow('to /sign-in');
+    query.mockClear();
+    connect.mockClear();
+    await Promise.all(Array.from({ length: 200 }, () => createFirstAccount({}, first).catch(() => undefined)));
+    expect([connect.mock.calls.length, query.mock.calls.length]).toEqual([0, 0]);
+    connect.mockRestore();
+    query.mockRestore();
+  });
+});
