@@ -1,16 +1,10 @@
 'use client';
 
-import {
-  type ReactNode,
-  type PointerEvent as ReactPointerEvent,
-  type RefObject,
-  useEffect,
-  useRef,
-  useState,
-} from 'react';
+import { type ReactNode, type PointerEvent as ReactPointerEvent, type RefObject, useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { FootageSource } from './useFootageSource';
+import { useFootageTrouble } from './useFootageTrouble';
 import type { Playhead } from './usePlayhead';
 import { panBy, transformOf, type Zoom, zoomAt } from './zoom';
 
@@ -48,7 +42,7 @@ export function FootagePicture({
 }: FootagePictureProps) {
   const frame = useRef<HTMLDivElement>(null);
   const drag = useRef<{ readonly x: number; readonly y: number }>(undefined);
-  const [broken, setBroken] = useState(false);
+  const { trouble, look } = useFootageTrouble(video, source?.address);
   const latest = useRef({ zoom, onZoom });
   latest.current = { zoom, onZoom };
 
@@ -110,19 +104,23 @@ export function FootagePicture({
             event.currentTarget.currentTime = playhead.now();
             event.currentTarget.playbackRate = playhead.speed;
             if (playhead.playing) void event.currentTarget.play().catch(() => undefined);
-            setBroken(event.currentTarget.videoWidth === 0);
           }}
-          onError={() => setBroken(true)}
+          onLoadedData={look}
+          onResize={look}
+          onPlaying={look}
+          onError={look}
         />
       ) : null}
       {source === undefined ? <p className="absent">{without}</p> : null}
       {source && !source.address ? <p className="absent">{waitingWords(source)}</p> : null}
-      {source?.address && broken ? (
-        <p className="absent">
-          This browser cannot show the file. It is kept as it is; a copy can be made under Footage.
+      {source?.address && trouble ? (
+        <p className="absent" role="status">
+          {trouble === 'cannot-show'
+            ? 'This browser cannot show the file. It is kept as it is; a copy can be made under Footage.'
+            : 'The footage does not come at the moment. It is asked for again by itself; marks can be made meanwhile.'}
         </p>
       ) : null}
-      {source?.address && !broken ? children : null}
+      {source?.address && trouble !== 'cannot-show' ? children : null}
       {zoom.scale > 1 ? <span className="close">{zoom.scale.toFixed(1)}× closer</span> : null}
     </Frame>
   );

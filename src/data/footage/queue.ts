@@ -27,6 +27,10 @@ export const noteWorker = (database: Database, number: number) =>
     number,
   ]);
 
+/** Forgets processes that died long ago. */
+export const deleteSilentWorkers = (database: Database) =>
+  runStatement(database, "delete from worker where seen_at < now() - interval '1 day'");
+
 export const deleteWorker = (database: Database, number: number) =>
   runStatement(database, 'delete from worker where number = $1', [number]);
 

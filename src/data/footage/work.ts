@@ -7,6 +7,8 @@ export const workKinds = ['look', 'proxy'] as const;
 export type WorkKind = (typeof workKinds)[number];
 /** A piece of work is tried so many times before it has failed. */
 export const MOST_ATTEMPTS = 3;
+/** Work at which so many processes ended has failed. @source own decision: it may have been beside the guilty one, or in a row of power cuts */
+const MOST_DEATHS = 10;
 
 export const workStates = ['waiting', 'running', 'done', 'failed', 'cancelled'] as const;
 
@@ -63,7 +65,7 @@ export const putWork = (database: Database, footageId: string, kind: WorkKind) =
   runStatement(
     database,
     `insert into footage_work (footage_id, kind) values ($1, $2)
-     on conflict (footage_id, kind) do update set state = 'waiting', progress = 0, attempts = 0, problem = null, taken_by = null, changed_at = now()
+     on conflict (footage_id, kind) do update set state = 'waiting', progress = 0, attempts = 0, deaths = 0, problem = null, taken_by = null, changed_at = now()
      where footage_work.state <> 'running'`,
     [footageId, kind],
   );
@@ -124,14 +126,14 @@ export const cancelWork = (database: Database, footageId: string, kind: WorkKind
     [footageId, kind],
   );
 
-/** Work whose process died in the middle (nobody holds its lock) goes back on the list, or fails when it has ended three; returns it. */
+/** Work whose process died in the middle goes back on the list, which was no try of it; it fails where very many died. Returns it. */
 export const reviveWork = (database: Database) =>
   listRows(
     database,
     workRow,
-    `update footage_work set state = case when attempts < ${MOST_ATTEMPTS} then 'waiting' else 'failed' end,
-       problem = case when attempts < ${MOST_ATTEMPTS} then null else '{"code": "interrupted"}'::jsonb end,
-       progress = 0, taken_by = null, changed_at = now()
+    `update footage_work set state = case when deaths + 1 < ${MOST_DEATHS} then 'waiting' else 'failed' end,
+       problem = case when deaths + 1 < ${MOST_DEATHS} then null else '{"code": "interrupted"}'::jsonb end,
+       attempts = greatest(0, attempts - 1), deaths = deaths + 1, progress = 0, taken_by = null, changed_at = now()
      where state = 'running' and not ${isAlive('footage_work.taken_by')}
      returning ${columns}`,
   );

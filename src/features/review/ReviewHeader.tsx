@@ -11,7 +11,8 @@ import { BalanceBeam } from '@/ui/charts/BalanceBeam';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Owl } from '@/ui/layout/Owl';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import type { KeepState } from './useMarks';
+import { isWaiting, keepWords } from './keepView';
+import type { Keeping } from './useOutbox';
 import { StillPicture } from './who/StillPicture';
 
 const Bar = styled.header`
@@ -25,7 +26,7 @@ const Bar = styled.header`
   .end { margin-left: auto; min-width: 0; display: flex; gap: ${space(5)}; align-items: center; font-size: ${size.small}; }
   .facts { overflow: hidden; text-overflow: ellipsis; min-width: 0; }
   .keep { display: flex; gap: ${space(1.5)}; align-items: center; color: ${color.quiet}; }
-  .keep[data-state='away'], .keep[data-state='signed-out'], .keep[data-state='gone'] { color: ${color.focusText}; font-weight: 600; }
+  .keep[data-waits] { color: ${color.focusText}; font-weight: 600; }
 `;
 
 const TextButton = styled.button`
@@ -49,7 +50,7 @@ export interface ReviewHeaderProps {
   readonly roundId: string;
   readonly facts: string;
   readonly unit: 'kg' | 'lb';
-  readonly keepState: KeepState;
+  readonly keeping: Keeping;
   readonly waiting: number;
   readonly stills: Readonly<Partial<Record<'a' | 'b', Still>>>;
   readonly onWho: () => void;
@@ -57,15 +58,6 @@ export interface ReviewHeaderProps {
   /** Minutes of work for each minute of footage; undefined before it says anything. */
   readonly pace?: number;
   readonly second?: { readonly id: string };
-}
-
-function keepWords(state: KeepState, waiting: number, second: boolean): string {
-  const marks = waiting === 1 ? '1 change waits' : `${waiting} changes wait`;
-  if (state === 'signed-out') return `You are signed out: ${marks} on this page. Sign in in another tab.`;
-  if (state === 'gone')
-    return `${second ? 'This second review is done' : 'This round was deleted'}: ${marks} on this page.`;
-  if (state === 'away') return `The server is away: ${marks} on this page and will be sent.`;
-  return waiting > 0 ? 'Keeping …' : 'All kept';
 }
 
 function Athlete({
@@ -101,7 +93,7 @@ function Athlete({
 }
 
 export function ReviewHeader(props: ReviewHeaderProps) {
-  const { a, b, roundId, facts, unit, stills, keepState, waiting, onWho, onKeys, pace, second } = props;
+  const { a, b, roundId, facts, unit, stills, keeping, waiting, onWho, onKeys, pace, second } = props;
   const gap = a.weightKg !== undefined && b.weightKg !== undefined ? weightGap(a.weightKg, b.weightKg) : undefined;
   const gapWords = gap ? `${Math.abs(gap.ratioOfLighter * 100).toFixed(0)} % of the lighter` : 'weight gap not known';
   return (
@@ -124,8 +116,8 @@ export function ReviewHeader(props: ReviewHeaderProps) {
             </span>
           )}
         </span>
-        <span className="keep" data-state={keepState} role="status">
-          {keepWords(keepState, waiting, second !== undefined)}
+        <span className="keep" data-waits={isWaiting(keeping) || undefined} role="status">
+          {keepWords(keeping, waiting)}
         </span>
         <Link href="/search" title="Find (F)">
           Find

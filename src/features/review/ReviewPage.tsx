@@ -55,7 +55,7 @@ export function ReviewPage(props: ReviewPageProps) {
           .filter(Boolean)
           .join(' · ')}
         unit={props.unit}
-        keepState={marks.keepState}
+        keeping={marks.keeping}
         pace={desk.pace}
         second={desk.second}
         waiting={state.pending.length}

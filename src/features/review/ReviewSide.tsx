@@ -5,7 +5,7 @@ import { formatClock } from '@/core/clock';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { Questions } from './questions/Questions';
 import { ReviewPanel } from './ReviewPanel';
-import { Troubles } from './Troubles';
+import { Troubles, Waiting } from './Troubles';
 import type { ReviewDesk } from './useReviewDesk';
 
 const Right = styled.aside`
@@ -20,6 +20,7 @@ export function ReviewSide({ desk }: { readonly desk: ReviewDesk }) {
   const asks = panel === 'ledger' || desk.secondPass.on;
   return (
     <Right>
+      <Waiting keeping={marks.keeping} pending={marks.state.pending} isSecond={desk.second !== undefined} />
       <Troubles
         conflicts={marks.state.conflicts}
         refusals={marks.state.refusals}

@@ -1,11 +1,14 @@
 'use client';
 
+import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import { textOfMark } from './CallLine';
-import type { Conflict, Refusal } from './reviewReducer';
+import { waitingFile, waitWords } from './keepView';
+import type { Conflict, PendingChange, Refusal } from './reviewReducer';
 import { markProblemText, type Names } from './reviewView';
+import type { Keeping } from './useOutbox';
 
 const Box = styled.div`
   background: ${color.harmWash}; border-bottom: 1px solid ${color.harm}; padding: ${space(3)} ${space(4)}; display: flex; flex-direction: column; gap: ${space(2)};
@@ -52,4 +55,50 @@ export function Troubles({ conflicts, refusals, names, onKeepTheirs, onUseMine, 
       ))}
     </>
   );
+}
+
+export interface WaitingProps {
+  readonly keeping: Keeping;
+  readonly pending: readonly PendingChange[];
+  readonly isSecond: boolean;
+}
+
+/** What waits, why and since when, with a way to take it along. Said only when it lasts: a server that starts again is back in seconds. */
+export function Waiting({ keeping, pending, isSecond }: WaitingProps) {
+  const words = waitWords(keeping, pending.length, isSecond);
+  const lasts = useLasting(words !== undefined, keeping.onlyHere || keeping.ofOthers > 0 ? 0 : LASTS_MS);
+  if (!words || !lasts) return null;
+  const download = () => {
+    const url = URL.createObjectURL(
+      new Blob([waitingFile(pending, new Date().toISOString())], { type: 'application/json' }),
+    );
+    const link = document.createElement('a');
+    link.href = url;
+    link.download = 'waiting-marks.json';
+    link.click();
+    URL.revokeObjectURL(url);
+  };
+  return (
+    <Box role="alert" aria-label="What waits">
+      <span>{words}</span>
+      {pending.length > 0 ? (
+        <div className="buttons">
+          <Button onPress={download}>Download what waits</Button>
+        </div>
+      ) : null}
+    </Box>
+  );
+}
+
+const LASTS_MS = 6000;
+
+/** Whether something has held for so long. */
+function useLasting(holds: boolean, ms: number): boolean {
+  const [lasts, setLasts] = useState(false);
+  useEffect(() => {
+    if (!holds) return setLasts(false);
+    const timer = setTimeout(() => setLasts(true), ms);
+    return () => clearTimeout(timer);
+  }, [holds, ms]);
+  return lasts;
 }

@@ -51,7 +51,11 @@ export interface ReviewState {
 }
 
 export type ReviewAction =
-  | { readonly kind: 'restore'; readonly changes: readonly PendingChange[] }
+  | {
+      readonly kind: 'restore';
+      readonly changes: readonly PendingChange[];
+      readonly refusals?: readonly Refusal[];
+    }
   | {
       readonly kind: 'step';
       readonly step: Step;
@@ -140,8 +144,15 @@ function mergeStored(state: ReviewState, stored: readonly HeldMark[]): ReviewSta
 /** All that happens to the marks of a round on this page. Pure: ids and times come with the actions. */
 export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewState {
   switch (action.kind) {
-    case 'restore':
-      return applyChanges(state, action.changes);
+    case 'restore': {
+      // A page may hear twice of the same: from its storage, and from having made it.
+      const known = new Set(state.pending.map((one) => one.changeId));
+      const next = applyChanges(
+        state,
+        action.changes.filter((one) => !known.has(one.changeId)),
+      );
+      return { ...next, refusals: [...state.refusals, ...(action.refusals ?? [])] };
+    }
     case 'step': {
       const next = applyChanges(state, action.changes);
       return {

@@ -1,17 +1,13 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { useCallback, useMemo, useReducer, useRef } from 'react';
 import type { Mark } from '@/core/round';
-import { forgetWaiting, keepWaiting, listWaiting } from './outbox';
+import type { ChangeOutcome } from '@/server/marks/marksInput';
+import { forgetWaiting } from './outbox';
 import { changesFor, emptyReview, type HeldMark, type PendingChange, reviewReducer } from './reviewReducer';
-import { sendChanges } from './sendChanges';
 import { useLiveMerging } from './useLiveMerging';
+import { useOutbox } from './useOutbox';
 import { useRoundCopy } from './useRoundCopy';
-
-export type KeepState = 'kept' | 'sending' | 'away' | 'signed-out' | 'gone';
-
-const RETRY_MS = 2000;
-const BATCH = 100;
 
 /** Where the marks of a page lie on the server. */
 export interface MarksAddress {
@@ -26,75 +22,44 @@ export const addressOf = (roundId: string, secondReviewId?: string): MarksAddres
   return { scopeId: secondReviewId ?? roundId, marks: `${round}/marks${second}`, live: `${round}/live${second}` };
 };
 
-/** The marks of a round: shown at once, kept in the page's storage, sent to the server, and again when it was away; others' changes are merged in. */
-export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
+/** The marks of a round: shown at once, put by in the browser, sent until the server has answered for each; others' changes are merged in. */
+export function useMarks(address: MarksAddress, stored: readonly HeldMark[], coachId: string) {
   const { scopeId } = address;
   const [state, dispatch] = useReducer(reviewReducer, stored, emptyReview);
-  const [keepState, setKeepState] = useState<KeepState>('kept');
   const latest = useRef(state);
   latest.current = state;
-  const sending = useRef(false);
   // Tells a merge whether something was marked while its answer was on the way.
   const changesMade = useRef(0);
   const lastAdded = useRef<string>(undefined);
 
-  useEffect(() => {
-    void listWaiting(scopeId)
-      .then((changes) => {
-        if (changes.length === 0) return;
-        changesMade.current += 1;
-        dispatch({ kind: 'restore', changes });
-      })
-      .catch(() => undefined);
-  }, [scopeId]);
-
   const merge = useCallback((marks: readonly HeldMark[]) => dispatch({ kind: 'merge', stored: marks }), []);
   const writeCopy = useRoundCopy(scopeId, state.held, merge);
 
-  const flush = useCallback(async () => {
-    if (sending.current) return;
-    const batch = latest.current.pending.slice(0, BATCH);
-    if (batch.length === 0) return setKeepState('kept');
-    sending.current = true;
-    setKeepState((before) => (before === 'away' ? 'away' : 'sending'));
-    const result = await sendChanges(address.marks, batch);
-    sending.current = false;
-    if (result.kind !== 'answered') return setKeepState(result.kind);
-    // First the copy, then the list of what waits: whatever ends the page in between, one of them has the change.
-    await writeCopy();
-    const done = result.outcomes.filter((one) => one.status !== 'conflict').map((one) => one.changeId);
-    await forgetWaiting(done).catch(() => undefined);
-    for (const outcome of result.outcomes) {
-      const change = batch.find((one) => one.changeId === outcome.changeId);
-      if (!change || outcome.status === 'stored') continue;
-      // A later change of the same mark stands for the earlier ones: only it is settled, only it has to wait.
-      const earlier = latest.current.conflicts.find((one) => one.change.mark.id === change.mark.id);
-      if (earlier) await forgetWaiting([earlier.change.changeId]).catch(() => undefined);
-      if (outcome.status === 'conflict') dispatch({ kind: 'conflict', conflict: { change, theirs: outcome.current } });
-      else dispatch({ kind: 'refused', refusal: { change, codes: outcome.problems.map((one) => one.code) } });
-    }
-    dispatch({
-      kind: 'stored',
-      changeIds: result.outcomes.filter((one) => one.status === 'stored').map((one) => one.changeId),
-    });
-    setKeepState('kept');
-  }, [address, writeCopy]);
-
-  useEffect(() => {
-    if (state.pending.length === 0) return;
-    void flush();
-    const timer = setInterval(() => void flush(), RETRY_MS);
-    return () => clearInterval(timer);
-  }, [state.pending, flush]);
-
-  const queue = useCallback((changes: readonly PendingChange[]) => {
-    changesMade.current += 1;
-    void keepWaiting(changes).catch(() => undefined);
-  }, []);
+  const onOutcome = (change: PendingChange, outcome: ChangeOutcome) => {
+    if (outcome.status === 'stored') return dispatch({ kind: 'stored', changeIds: [change.changeId] });
+    // A later change of the same mark stands for the earlier ones: only it is settled, only it has to wait.
+    const earlier = latest.current.conflicts.find((one) => one.change.mark.id === change.mark.id);
+    if (earlier) void forgetWaiting([earlier.change.changeId]).catch(() => undefined);
+    if (outcome.status === 'conflict') dispatch({ kind: 'conflict', conflict: { change, theirs: outcome.current } });
+    else dispatch({ kind: 'refused', refusal: { change, codes: outcome.problems.map((one) => one.code) } });
+  };
+  const { keeping, queue, isSending } = useOutbox(
+    {
+      ...{ address: address.marks, scopeId, coachId, onOutcome },
+      pending: () => latest.current.pending,
+      onRestored: ({ waiting, refused }) => {
+        changesMade.current += 1;
+        dispatch({ kind: 'restore', changes: waiting, refusals: refused });
+      },
+      beforeForgetting: writeCopy,
+    },
+    state.pending.length,
+  );
   const verbs = useMemo(() => {
     const makeId = () => crypto.randomUUID();
     const change = (before: readonly (Mark | undefined)[], after: readonly (Mark | undefined)[], selectId?: string) => {
       const changes = changesFor(latest.current, scopeId, before, after, makeId, Date.now());
+      changesMade.current += 1;
       queue(changes);
       dispatch({ kind: 'step', step: { before, after }, changes, selectId });
     };
@@ -104,6 +69,7 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
       if (!step) return;
       const [from, to] = kind === 'undo' ? [step.after, step.before] : [step.before, step.after];
       const changes = changesFor(latest.current, scopeId, from, to, makeId, Date.now());
+      changesMade.current += 1;
       queue(changes);
       dispatch({ kind, changes });
     };
@@ -146,19 +112,23 @@ export function useMarks(address: MarksAddress, stored: readonly HeldMark[]) {
         if (!conflict) return;
         const again = { ...conflict.change, changeId: makeId(), baseChangeId: conflict.theirs.changeId };
         void forgetWaiting([changeId]).catch(() => undefined);
+        changesMade.current += 1;
         queue([again]);
         dispatch({ kind: 'use-mine', changeId, change: again });
       },
-      dropRefusal: (changeId: string) => dispatch({ kind: 'drop-refusal', changeId }),
+      dropRefusal: (changeId: string) => {
+        void forgetWaiting([changeId]).catch(() => undefined);
+        dispatch({ kind: 'drop-refusal', changeId });
+      },
     };
   }, [scopeId, queue]);
 
   const quietSince = useCallback(
-    () => (latest.current.pending.length === 0 && !sending.current ? changesMade.current : undefined),
-    [],
+    () => (latest.current.pending.length === 0 && !isSending() ? changesMade.current : undefined),
+    [isSending],
   );
   useLiveMerging(address, quietSince, merge);
 
   const lastAddedId = useCallback(() => lastAdded.current, []);
-  return { state, keepState, lastAddedId, ...verbs };
+  return { state, keeping, lastAddedId, ...verbs };
 }

@@ -71,6 +71,8 @@ export interface ReviewPageProps {
   readonly spentSeconds: number;
   /** Set while this is a blind second review: its marks lie apart. */
   readonly second?: { readonly id: string };
+  /** Whose review this is: what waits on this machine is sent as theirs only. */
+  readonly coachId: string;
 }
 
 export type Panel =
@@ -94,6 +96,7 @@ export function useReviewDesk({
   uses,
   habits,
   second,
+  coachId,
   ...first
 }: ReviewPageProps) {
   const router = useRouter();
@@ -106,7 +109,7 @@ export function useReviewDesk({
   const rate = source.frameRate;
   const [zoom, setZoom] = useState(wholePicture);
   const address = useMemo(() => addressOf(round.id, second?.id), [round.id, second]);
-  const marks = useMarks(address, stored);
+  const marks = useMarks(address, stored, coachId);
   const { state } = marks;
   const { reading, settled, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
   const { restrictions } = round.circumstances;

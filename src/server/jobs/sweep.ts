@@ -8,6 +8,7 @@ import {
   listDoneAmong,
   listUnfinishedUploads,
 } from '@/data/footage/arrivals';
+import { deleteSilentWorkers } from '@/data/footage/queue';
 import { arrivingFolder, arrivingPath, sizeOf } from '../footage/storage';
 import { footageFolder } from '../kernel/environment';
 import { isUuid } from '../kernel/isUuid';
@@ -48,6 +49,7 @@ const removeArriving = async (id: string): Promise<void> => {
 
 /** Removes what killed processes left behind: half-made copies that nobody writes to, and files whose film stands on the shelf. */
 export async function sweepLeftovers(nowMs: number): Promise<void> {
+  await deleteSilentWorkers(pool());
   const made = await readdir(/*turbopackIgnore: true*/ footageFolder()).catch(() => []);
   for (const name of made) {
     if (!name.endsWith('.part')) continue;

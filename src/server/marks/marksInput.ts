@@ -106,7 +106,11 @@ export const changeInput = z.object({
 /** Most changes in one request. */
 export const MOST_CHANGES = 200;
 /** The envelope only: each change is read by itself, so that one which nobody understands holds up no other. */
-export const changesInput = z.object({ changes: z.array(z.unknown()).min(1).max(MOST_CHANGES) });
+export const changesInput = z.object({
+  /** Whose page sends them. */
+  coachId: z.uuid().optional(),
+  changes: z.array(z.unknown()).min(1).max(MOST_CHANGES),
+});
 /** Enough of a change to answer for it. */
 export const namedChange = z.looseObject({ changeId: z.uuid() });
 

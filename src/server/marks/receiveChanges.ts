@@ -25,6 +25,9 @@ export async function receiveChanges(
   }
   const envelope = changesInput.safeParse(body);
   if (!envelope.success) return fail({ status: 400, code: 'not-understood' });
+  // A page of one coach, in a browser where another has signed in since: what it sends is not the other's.
+  if (envelope.data.coachId !== undefined && envelope.data.coachId !== coachId)
+    return fail({ status: 403, code: 'other-coach' });
   const read = envelope.data.changes.map(readChange);
   if (read.every((one) => one === undefined)) return fail({ status: 400, code: 'not-understood' });
   const understood = read.flatMap((one) => (one && 'change' in one ? one.change : []));

@@ -36,6 +36,7 @@ export interface ReviewPage {
   readonly spentSeconds: number;
   /** The blind second review that the marks belong to. */
   readonly second?: SecondReview;
+  readonly coachId: string;
 }
 
 /** What Review needs; with `second`, the marks of this coach's own second review instead of the round's. Undefined for what is not there, or is not theirs. */
@@ -71,5 +72,6 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
     language,
     reactionLeadSeconds: coach.reactionLeadSeconds,
     weightUnit: coach.weightUnit,
+    coachId: coach.id,
   };
 }

@@ -30,6 +30,7 @@ export function ReviewRound({
         habits={page.language.habits}
         homework={page.homework}
         spentSeconds={page.spentSeconds}
+        coachId={page.coachId}
         second={page.second && { id: page.second.id }}
       />
     </HouseProvider>
