@@ -1,7 +1,33 @@
 import { type NextRequest, NextResponse } from 'next/server';
+import { canReachDatabase } from '@/data/client';
+import { awayPolicy, databaseAwayPage } from '@/offline/awayPage';
+
+/** How long an answer of the database counts for the next pages. */
+const HERE_MS = 1000;
+let hereUntil = 0;
+
+async function isDatabaseAway(): Promise<boolean> {
+  if (Date.now() < hereUntil) return false;
+  if (!(await canReachDatabase())) return true;
+  hereUntil = Date.now() + HERE_MS;
+  return false;
+}
+
+/** Without its database no page can be shown: said in our own words, with a status by which kept pages open instead. */
+const sayAway = (): NextResponse =>
+  new NextResponse(databaseAwayPage(), {
+    status: 503,
+    headers: {
+      'content-type': 'text/html; charset=utf-8',
+      'content-security-policy': awayPolicy,
+      'cache-control': 'no-store',
+      'retry-after': '5',
+    },
+  });
 
 /** Pages get a strict content security policy with a fresh nonce; uploads and files never pass here (bodies would be cut at 10 MB). */
-export function proxy(request: NextRequest): NextResponse {
+export async function proxy(request: NextRequest): Promise<NextResponse> {
+  if (await isDatabaseAway()) return sayAway();
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const scripts = process.env.NODE_ENV === 'development' ? "'unsafe-eval'" : '';
   const policy = [

@@ -25,6 +25,18 @@ export function keepAlive(one: pg.Pool): void {
   one.on('connect', (client) => void client.on('error', () => undefined));
 }
 
+const MOST_LOOK_MS = 2500;
+
+/** Whether the database answers now. */
+export async function canReachDatabase(database: pg.Pool = pool()): Promise<boolean> {
+  const late = new Promise<boolean>((resolve) => setTimeout(() => resolve(false), MOST_LOOK_MS).unref());
+  const here = database.query('select 1').then(
+    () => true,
+    () => false,
+  );
+  return Promise.race([here, late]);
+}
+
 /** Runs the work in one transaction: committed when it returns, rolled back when it throws. */
 export async function inTransaction<Value>(
   database: pg.Pool,

@@ -2,7 +2,7 @@
 
 import { useEffect } from 'react';
 import type { ForgetAll } from './keeperRules';
-import { footageCache, pageCache } from './keptNames';
+import { commentaryDatabase, footageCache, pageCache } from './keptNames';
 import { forgetCopies } from './roundCopies';
 
 /** Whoever signs out, or is signed out, leaves nothing to read on this machine; changes that still wait for the server stay. */
@@ -10,6 +10,8 @@ export function ForgetKept() {
   useEffect(() => {
     void forget().catch(() => undefined);
     void forgetCopies().catch(() => undefined);
+    // Browsers without storage have nothing to forget.
+    globalThis.indexedDB?.deleteDatabase(commentaryDatabase);
   }, []);
   return null;
 }

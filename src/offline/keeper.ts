@@ -2,10 +2,12 @@
  * The keeper: a service worker over the pages of rounds. It asks the server first, and answers from what it kept only when the server is
  * away; but what never changes, scripts and footage, it answers itself. It keeps nothing on its own: a page asks for it.
  */
+
+import { awayPage, awayPolicy } from './awayPage';
 import {
   assetsNamed,
-  awayPage,
   isAsset,
+  isAway,
   isFootageFile,
   isKeptPage,
   type KeepPage,
@@ -80,12 +82,10 @@ here.addEventListener('fetch', (event) => {
 });
 
 async function openPage(request: Request, path: string): Promise<Response> {
-  try {
-    return await fetch(request);
-  } catch {
-    const pages = await caches.open(pageCache);
-    return (await pages.match(path)) ?? sayAway(pages);
-  }
+  const answer = await fetch(request).catch(() => undefined);
+  if (answer && !isAway(answer.status)) return answer;
+  const pages = await caches.open(pageCache);
+  return (await pages.match(path)) ?? sayAway(pages);
 }
 
 async function sayAway(pages: Cache): Promise<Response> {
@@ -98,7 +98,7 @@ async function sayAway(pages: Cache): Promise<Response> {
     status: 503,
     headers: {
       'content-type': 'text/html; charset=utf-8',
-      'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'",
+      'content-security-policy': awayPolicy,
     },
   });
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { assetsNamed, awayPage, isAsset, isFootageFile, isKeptPage, namesTooMany, partOf } from './keeperRules';
+import { awayPage } from './awayPage';
+import { assetsNamed, isAsset, isFootageFile, isKeptPage, namesTooMany, partOf } from './keeperRules';
 
 const id = '57d99eeb-d096-4dc8-a2d7-80f078eb7bee';
 

@@ -66,18 +66,5 @@ export function partOf(
   };
 }
 
-const escapeText = (text: string): string => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
-
-/** What stands where a page cannot come up because the server is away: the rounds that can. */
-export function awayPage(kept: readonly { readonly path: string; readonly title: string }[]): string {
-  const rounds = kept
-    .map(({ path, title }) => `<li><a href="${escapeText(path)}">${escapeText(title)}</a></li>`)
-    .join('');
-  const offer = rounds
-    ? `<p>These rounds open all the same, and what you mark waits on this machine:</p><ul>${rounds}</ul>`
-    : '<p>No round was opened on this machine lately.</p>';
-  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>The server is away</title><style>
-body{margin:0;min-height:100vh;display:grid;place-items:center;background:#1b211d;color:#e9e4d6;font:17px/1.5 Georgia,serif}
-main{max-width:34em;padding:2em}h1{font-weight:500;font-style:italic}a{color:#e3b862}li{margin:.4em 0}
-</style></head><body><main><h1>The server is away</h1><p>Nothing is lost. Try again in a moment.</p>${offer}</main></body></html>`;
-}
+/** Whether an answer says that the server cannot answer now: its own word (503), or that of something before it (502, 504). Then what is kept here opens instead. */
+export const isAway = (status: number): boolean => status === 502 || status === 503 || status === 504;

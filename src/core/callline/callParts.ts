@@ -5,8 +5,12 @@ import type { CallContext } from './readCall';
 
 /** A call without its remark: what stands after a dash is free text. */
 export function splitNote(text: string): { readonly call: string; readonly note?: string } {
-  const match = /^(.*?)\s+[-–—]\s+(.+)$/s.exec(text);
-  return match ? { call: match[1]!, note: match[2]!.trim() } : { call: text.replace(/\s+[-–—]\s*$/, '') };
+  // One sign before and one behind the dash: patterns that run over white space take forever on pasted text.
+  const at = text.search(/\s[-–—]\s/);
+  const note = at < 0 ? '' : text.slice(at + 2).trim();
+  if (note !== '') return { call: text.slice(0, at).trimEnd(), note };
+  const bare = text.trimEnd();
+  return { call: /\s[-–—]$/.test(bare) ? bare.slice(0, -1).trimEnd() : text };
 }
 
 /** Takes "3 back" or "at 2:41" out of a call and gives the moment that it means; the moment of the call without one. */

@@ -69,6 +69,9 @@ const WHOLE_NAME = 0.03;
 /** How close a second meaning must come to be worth a word. @source own decision */
 const CLOSE_CALL = 0.015;
 
+/** What is said of one thing is said in less; a longer text is a remark, and kept as one. @source own decision: several times the longest call of the lists */
+export const MOST_CALL_CHARACTERS = 400;
+
 /**
  * Reads one typed call: who, what, how it went, a note after a dash. Times may be shifted ("3 back", "at 2:41" of the round), causes and
  * consequences named ("led to the pass", "after elbows flared"). What cannot be read becomes a note with all its text.
@@ -76,6 +79,7 @@ const CLOSE_CALL = 0.015;
 export function readCall(text: string, index: VocabularyIndex, now: CallContext): CallReading {
   if (text.trim() === '') return NOTHING;
   const { call, note } = splitNote(text);
+  if (call.length > MOST_CALL_CHARACTERS) return noteReading(text.trim(), now.atSeconds);
   const shifted = readTimeShift(call, now);
   const context = movedTo(shifted.atSeconds, now);
   const { atSeconds } = shifted;

@@ -25,9 +25,7 @@ export function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing
     ...(verdict && bare.kind !== 'position' ? { verdict } : {}),
     ...(unsure ? { unsure } : {}),
   } as MarkDraft;
-  const again = hearing.proposals.findLastIndex(
-    (one) => saidAtSeconds - one.saidAtSeconds <= SAME_MOMENT_SECONDS && isSame(one.draft, draft),
-  );
+  const again = findAgain(hearing.proposals, draft, saidAtSeconds);
   if (again >= 0) {
     hearing.proposals[again] = joined(hearing.proposals[again]!, draft, said.sentence.text);
     return false;
@@ -37,10 +35,28 @@ export function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing
   return true;
 }
 
+/** Speech goes on in time but for words spread over a block: nothing that was said so long before is the same moment any more. */
+const SURELY_PAST_SECONDS = 120;
+
+/** The place of the same thing said a moment ago; looks back only as far as that, since long talks have thousands of proposals. */
+function findAgain(proposals: readonly Proposal[], draft: MarkDraft, saidAtSeconds: number): number {
+  for (let at = proposals.length - 1; at >= 0; at -= 1) {
+    const one = proposals[at]!;
+    const ago = saidAtSeconds - one.saidAtSeconds;
+    if (ago > SURELY_PAST_SECONDS) return -1;
+    if (ago <= SAME_MOMENT_SECONDS && isSame(one.draft, draft)) return at;
+  }
+  return -1;
+}
+
+/** Words of one proposal: enough to know what was meant. */
+const MOST_WORDS_CHARACTERS = 1200;
+
 const stageRank = ['entry', 'control', 'locked', 'finished'];
 
 function joined(one: Proposal, draft: MarkDraft, words: string): Proposal {
-  const both = one.words.includes(words) ? one.words : `${one.words} ${words}`;
+  const both =
+    one.words.length > MOST_WORDS_CHARACTERS || one.words.includes(words) ? one.words : `${one.words} ${words}`;
   if (one.draft.kind !== 'attempt' || draft.kind !== 'attempt') return { ...one, words: both };
   const further = stageRank.indexOf(draft.stage) > stageRank.indexOf(one.draft.stage);
   const better = further ? { ...one.draft, stage: draft.stage, end: draft.end } : one.draft;

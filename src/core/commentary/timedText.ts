@@ -1,3 +1,5 @@
+import { isStorableText } from '../kernel';
+
 /** A stretch of speech with its time, counted from the start of the commentary. */
 export interface Cue {
   readonly startSeconds: number;
@@ -16,6 +18,8 @@ export type TimedTextProblem =
 /** What was strange but did not stop the reading; nothing of it is lost. */
 export type TimedTextRemark =
   | { readonly code: 'without-time'; readonly line: number; readonly text: string }
+  /** It looks like a time and is none: minutes and seconds go to 59. The line counts as words. */
+  | { readonly code: 'no-such-time'; readonly line: number; readonly text: string }
   | { readonly code: 'ends-before-start'; readonly line: number }
   | { readonly code: 'out-of-order'; readonly line: number }
   | { readonly code: 'guessed-encoding'; readonly encoding: string };
@@ -26,8 +30,8 @@ export interface TimedText {
   readonly remarks: readonly TimedTextRemark[];
 }
 
-/** Largest commentary in bytes: ten hours of talk (own decision). */
-export const MOST_COMMENTARY_BYTES = 5_000_000;
+/** Largest commentary in bytes: ten hours of talk at 150 words a minute, with times and markup (own decision). */
+export const MOST_COMMENTARY_BYTES = 1_500_000;
 
 /** Longest text of one cue in characters; longer ones are cut into pieces that share its time. */
 const MOST_CUE_CHARACTERS = 4000;
@@ -35,6 +39,8 @@ const MOST_CUE_CHARACTERS = 4000;
 /** Speech runs on for about this long when nothing says when it ended. */
 const USUAL_CUE_SECONDS = 4;
 
+/** Also the separators that editors and chat programs put in; a dot does not match them. @source The Unicode Standard, 5.8 "Newline Guidelines" */
+const LINE_END = /\r\n|[\r\n\v\f\u0085\u2028\u2029]/;
 const TIME = String.raw`(?:(\d{1,3}):)?(\d{1,3}):(\d{2})(?:[.,](\d{1,3}))?`;
 const arrowLine = new RegExp(String.raw`^\s*${TIME}\s*-{1,2}>\s*${TIME}(?:\s.*)?$`);
 const plainLine = new RegExp(String.raw`^\s*[[(]?${TIME}[\])]?\s*[-–:]?\s*(.*)$`);
@@ -45,8 +51,16 @@ export function decodeCommentary(
 ): { readonly text: string; readonly remark?: TimedTextRemark } | TimedTextProblem {
   if (bytes.length === 0) return { code: 'empty' };
   if (bytes.length > MOST_COMMENTARY_BYTES) return { code: 'too-large', mostBytes: MOST_COMMENTARY_BYTES };
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return { text: new TextDecoder('utf-16le').decode(bytes) };
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return { text: new TextDecoder('utf-16be').decode(bytes) };
+  const wide =
+    bytes[0] === 0xff && bytes[1] === 0xfe
+      ? 'utf-16le'
+      : bytes[0] === 0xfe && bytes[1] === 0xff
+        ? 'utf-16be'
+        : undefined;
+  if (wide) {
+    const text = new TextDecoder(wide).decode(bytes);
+    return isStorableText(text) ? { text } : { code: 'binary' };
+  }
   if (bytes.includes(0)) return { code: 'binary' };
   try {
     return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes) };
@@ -59,20 +73,26 @@ export function decodeCommentary(
   }
 }
 
-const secondsOf = (hours: string | undefined, minutes: string, seconds: string, fraction: string | undefined): number =>
+/** Seconds of a time; undefined for one that no clock shows. @source W3C WebVTT, timestamps: minutes and seconds from 00 to 59 */
+function secondsOf([hours, minutes = '', seconds = '', fraction = '0']: readonly (string | undefined)[]):
+  | number
+  | undefined {
+  if (Number(seconds) > 59 || (hours !== undefined && Number(minutes) > 59)) return undefined;
   // Whole thousandths first: adding fractions of seconds would leave dust in the last digits.
-  (Number(hours ?? 0) * 3_600_000 +
+  const thousandths =
+    Number(hours ?? 0) * 3_600_000 +
     Number(minutes) * 60_000 +
     Number(seconds) * 1000 +
-    Number((fraction ?? '0').padEnd(3, '0'))) /
-  1000;
+    Number(fraction.padEnd(3, '0'));
+  return thousandths / 1000;
+}
 
 /**
  * Reads WebVTT, SubRip and plain lines that begin with a time ("[2:05] …", with or without hours and fractions), whichever it is.
  * @source W3C WebVTT (cue blocks, notes, tags); SubRip and plain text are common practice without a standard
  */
 export function parseTimedText(text: string): TimedText | TimedTextProblem {
-  const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/);
+  const lines = text.replace(/^\uFEFF/, '').split(LINE_END);
   const hasArrows = lines.some((line) => arrowLine.test(line));
   const { cues, remarks } = hasArrows ? readBlocks(lines) : readPlain(lines);
   if (cues.length === 0) return { code: text.trim() === '' ? 'empty' : 'no-times' };
@@ -100,17 +120,18 @@ function readBlocks(lines: readonly string[]): Collected {
   };
   for (const [at, line] of lines.entries()) {
     const match = arrowLine.exec(line);
-    if (match) {
+    const startSeconds = match ? secondsOf(match.slice(1, 5)) : undefined;
+    const endSeconds = match ? secondsOf(match.slice(5, 9)) : undefined;
+    if (startSeconds !== undefined && endSeconds !== undefined) {
       close();
-      const startSeconds = secondsOf(match[1], match[2]!, match[3]!, match[4]);
-      const endSeconds = secondsOf(match[5], match[6]!, match[7]!, match[8]);
       if (endSeconds < startSeconds) remarks.push({ code: 'ends-before-start', line: at + 1 });
       open = { startSeconds, endSeconds: Math.max(startSeconds, endSeconds), line: at + 1, texts: [] };
       skipping = false;
     } else if (line.trim() === '') {
       close();
       skipping = false;
-    } else if (open) open.texts.push(line.trim());
+    } else if (match) remarks.push({ code: 'no-such-time', line: at + 1, text: line.trim().slice(0, 200) });
+    else if (open) open.texts.push(line.trim());
     else if (/^(WEBVTT|NOTE|STYLE|REGION)\b/.test(line)) skipping = true;
     // A single line before a time is the cue's name or number, and says nothing.
     else if (!skipping && !arrowLine.test(lines[at + 1] ?? ''))
@@ -122,20 +143,26 @@ function readBlocks(lines: readonly string[]): Collected {
 
 function readPlain(lines: readonly string[]): Collected {
   const cues: Cue[] = [];
+  // Joined at the end: a text of which only the first line bears a time would be copied once for each of its lines.
+  const more: { readonly cue: number; readonly text: string }[] = [];
   const remarks: TimedTextRemark[] = [];
   for (const [at, line] of lines.entries()) {
     if (line.trim() === '') continue;
     const match = plainLine.exec(line);
-    if (match) {
-      const startSeconds = secondsOf(match[1], match[2]!, match[3]!, match[4]);
+    const startSeconds = match ? secondsOf(match.slice(1, 5)) : undefined;
+    if (match && startSeconds === undefined)
+      remarks.push({ code: 'no-such-time', line: at + 1, text: line.trim().slice(0, 200) });
+    if (match && startSeconds !== undefined) {
       cues.push({ startSeconds, endSeconds: startSeconds, text: plainText(match[5]!), line: at + 1 });
       continue;
     }
-    const last = cues.at(-1);
     // A line without a time goes on with the one before.
-    if (last) cues[cues.length - 1] = { ...last, text: `${last.text} ${line.trim()}` };
+    if (cues.length > 0) more.push({ cue: cues.length - 1, text: line.trim() });
     else remarks.push({ code: 'without-time', line: at + 1, text: line.trim().slice(0, 200) });
   }
+  const texts = cues.map((cue) => [cue.text]);
+  for (const { cue, text } of more) texts[cue]?.push(text);
+  for (const [at, cue] of cues.entries()) cues[at] = { ...cue, text: (texts[at] ?? []).join(' ') };
   const ends = [...cues].sort((one, other) => one.startSeconds - other.startSeconds);
   const endOf = new Map(
     ends.map((cue, at) => {

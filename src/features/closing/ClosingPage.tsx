@@ -23,6 +23,8 @@ export interface ClosingPageProps {
   };
   readonly slot: 'a' | 'b';
   readonly athleteName: string;
+  /** Whose draft it is: another coach on this machine does not meet it. */
+  readonly coachId: string;
   readonly draft: ReviewContent;
   readonly candidates: readonly WorkPoint[];
   readonly evidence: Moments;
@@ -70,6 +72,7 @@ export function ClosingPage(props: ClosingPageProps) {
 function Editor({
   round,
   slot,
+  coachId,
   candidates,
   evidence,
   start,
@@ -77,7 +80,7 @@ function Editor({
 }: ClosingPageProps & { readonly start: ReviewContent; readonly seenVersion: number }) {
   const router = useRouter();
   const fresh = useNewId();
-  const name = `owl-closing-${round.id}-${slot}-${seenVersion}`;
+  const name = `owl-closing-${coachId}-${round.id}-${slot}-${seenVersion}`;
   const [content, dispatch] = useReducer(closingReducer, start);
   const [message, setMessage] = useState<string>();
   const [signing, startSigning] = useTransition();

@@ -131,6 +131,7 @@ function Commentary({ desk }: { readonly desk: ReviewDesk }) {
   return (
     <CommentaryPanel
       work={commentary.work}
+      isReading={commentary.isReading}
       problem={commentary.problem}
       lines={commentary.lines}
       open={commentary.open}

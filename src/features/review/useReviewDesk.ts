@@ -146,7 +146,8 @@ export function useReviewDesk({
     }),
     [round, address, span],
   );
-  const commentary = useCommentary(commentaryRound, index, reading.marks);
+  const spoken = useMemo(() => ({ house, uses }), [house, uses]);
+  const commentary = useCommentary(commentaryRound, index, spoken, reading.marks);
   const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
   const score = useScore(settled, ruleSet, round.plannedSeconds);
   const overtime = useOvertime(marks, reading, ruleSet?.overtime, playhead, setSaid);

@@ -22,7 +22,8 @@ export async function serveStored(storageName: string, digest: string, request: 
   const headers = new Headers({
     'accept-ranges': 'bytes',
     etag,
-    'cache-control': 'private, max-age=3600',
+    // Kept by the browser, and asked about each time: after signing out nobody reads it any more.
+    'cache-control': 'private, no-cache',
     'content-type': mediaTypes[storageName.split('.').pop() ?? ''] ?? 'application/octet-stream',
     'content-security-policy': "default-src 'none'; sandbox",
     'x-content-type-options': 'nosniff',

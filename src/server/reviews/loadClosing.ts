@@ -58,6 +58,7 @@ export async function loadClosing(roundId: string, slot: Athlete) {
   return {
     round: { id: round.id, heldOn: round.heldOn, a: round.a.name, b: round.b.name, markCount: marks.length },
     slot,
+    coachId: coach.id,
     athleteName: athlete.name,
     standing: people.find((one) => one.id === athlete.personId)?.standing ?? 'student',
     candidates,

@@ -43,6 +43,8 @@ const Line = styled.li`
 
 export interface CommentaryPanelProps {
   readonly work: CommentaryWork | undefined;
+  /** A long talk is still being read. */
+  readonly isReading: boolean;
   readonly problem: string | undefined;
   readonly lines: readonly ProposalLine[];
   readonly open: readonly number[];
@@ -90,7 +92,7 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
             <div className="row">
               <h2>{work.fileName}</h2>
               <span className="quiet" role="status">
-                {open.length} to decide of {lines.length}
+                {props.isReading ? 'reading the talk …' : `${open.length} to decide of ${lines.length}`}
               </span>
               <Button look="plain" onPress={onLeave} style={{ marginLeft: 'auto' }}>
                 To the ledger

@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+import { commentaryDatabase } from '@/offline/keptNames';
 import type { CommentaryWork } from './commentaryState';
 
 interface CommentarySchema extends DBSchema {
@@ -8,7 +9,12 @@ interface CommentarySchema extends DBSchema {
 let database: Promise<IDBPDatabase<CommentarySchema>> | undefined;
 
 function open(): Promise<IDBPDatabase<CommentarySchema>> {
-  database ??= openDB<CommentarySchema>('unhurried-owl-commentary', 1, {
+  database ??= openDB<CommentarySchema>(commentaryDatabase, 1, {
+    // Somebody signs out in another tab: nothing may stay.
+    blocking: (_current, _blocked, event) => {
+      database = undefined;
+      (event.target as IDBDatabase).close();
+    },
     upgrade(fresh) {
       fresh.createObjectStore('works', { keyPath: 'roundId' });
     },

@@ -85,6 +85,11 @@ export function remarkSentence(remarks: readonly TimedTextRemark[]): string | un
     parts.push(
       `${count(disordered, 'time ran', 'times ran')} backwards (first: line ${first(disordered)}); the order was mended`,
     );
+  const impossible = lines('no-such-time');
+  if (impossible.length > 0)
+    parts.push(
+      `${count(impossible, 'time does', 'times do')} not exist (first: line ${first(impossible)}): minutes and seconds go to 59`,
+    );
   const guessed = remarks.find((one) => one.code === 'guessed-encoding');
   if (guessed && guessed.code === 'guessed-encoding') parts.push(`the letters were read as ${guessed.encoding}`);
   return parts.length > 0 ? `${parts.join('; ')}.` : undefined;

@@ -3,12 +3,13 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { VocabularyIndex } from '@/core/callline';
 import type { Span } from '@/core/clock';
-import { decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText, readCommentary } from '@/core/commentary';
+import { decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText } from '@/core/commentary';
 import type { Athlete, Mark } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
 import { type CommentaryAction, type CommentaryWork, reduceCommentary } from './commentaryState';
 import { findWork, forgetWork, keepWork } from './commentaryStore';
 import { fileProblemText, openPlaces, type ProposalLine, proposalLines } from './commentaryView';
+import { useProposals } from './useProposals';
 
 export interface CommentaryRound {
   readonly id: string;
@@ -19,7 +20,12 @@ export interface CommentaryRound {
 }
 
 /** A commentary on a round: read from a file, kept across a closed page, gone through one proposal at a time. */
-export function useCommentary(round: CommentaryRound, index: VocabularyIndex, marks: readonly Mark[]) {
+export function useCommentary(
+  round: CommentaryRound,
+  index: VocabularyIndex,
+  words: Parameters<typeof useProposals>[2],
+  marks: readonly Mark[],
+) {
   const [work, setWork] = useState<CommentaryWork>();
   const [problem, setProblem] = useState<string>();
   useEffect(() => {
@@ -33,13 +39,13 @@ export function useCommentary(round: CommentaryRound, index: VocabularyIndex, ma
 
   const cues = work?.cues;
   const speaks = work?.speaks;
-  const proposals = useMemo(() => {
-    if (!cues) return [];
+  const context = useMemo(() => {
     const { calledBy, pronouns, uniform } = round;
-    return readCommentary(cues, index, { uniform, calledBy, pronouns, speaks });
-  }, [cues, speaks, index, round]);
+    return { uniform, calledBy, pronouns, speaks };
+  }, [speaks, round]);
+  const proposals = useProposals(cues, index, words, context);
   const lines: readonly ProposalLine[] = useMemo(
-    () => (work ? proposalLines(work, proposals, round.span, marks) : []),
+    () => (work && proposals ? proposalLines(work, proposals, round.span, marks) : []),
     [work, proposals, round.span, marks],
   );
 
@@ -75,5 +81,15 @@ export function useCommentary(round: CommentaryRound, index: VocabularyIndex, ma
     setProblem(undefined);
     void forgetWork(round.id).catch(() => undefined);
   }, [round.id]);
-  return { work, problem, lines, open: openPlaces(lines), read, act, close, clearProblem: () => setProblem(undefined) };
+  return {
+    work,
+    isReading: work !== undefined && proposals === undefined,
+    problem,
+    lines,
+    open: openPlaces(lines),
+    read,
+    act,
+    close,
+    clearProblem: () => setProblem(undefined),
+  };
 }

@@ -15,12 +15,12 @@ export default async function Closing({ params, searchParams }: Address) {
   const slot = (await searchParams).for === 'b' ? 'b' : 'a';
   const page = await loadClosing((await params).roundId, slot);
   if (!page) return <NothingHere />;
-  const { house, round, athleteName, draft, candidates, evidence, signed } = page;
+  const { house, round, coachId, athleteName, draft, candidates, evidence, signed } = page;
   return (
     <HouseProvider house={house}>
       <ClosingPage
         key={`${slot} ${signed[0]?.version ?? 0}`}
-        {...{ round, slot, athleteName, draft, candidates, evidence, signed }}
+        {...{ round, slot, coachId, athleteName, draft, candidates, evidence, signed }}
       />
     </HouseProvider>
   );

@@ -1,0 +1,44 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import type { VocabularyIndex } from '@/core/callline';
+import { type Cue, type Proposal, readCommentary } from '@/core/commentary';
+import type { HouseWords } from '@/core/vocabulary';
+import type { TalkToRead } from './commentary.worker';
+
+/** Up to here reading takes a moment; a longer talk would hold the page up. @source measured: about 60 characters a tenth of a millisecond */
+const MOST_AT_ONCE_CHARACTERS = 60_000;
+
+const none: readonly Proposal[] = [];
+
+/** What a talk proposes; undefined while a long one is still being read. */
+export function useProposals(
+  cues: readonly Cue[] | undefined,
+  index: VocabularyIndex,
+  words: { readonly house: HouseWords; readonly uses: Readonly<Record<string, number>> },
+  context: TalkToRead['context'],
+): readonly Proposal[] | undefined {
+  const isLong = useMemo(
+    () => (cues ?? []).reduce((sum, cue) => sum + cue.text.length, 0) > MOST_AT_ONCE_CHARACTERS,
+    [cues],
+  );
+  const [read, setRead] = useState<{ readonly cues: readonly Cue[]; readonly proposals: readonly Proposal[] }>();
+  const { house, uses } = words;
+  useEffect(() => {
+    if (!isLong || !cues) return;
+    const here = () => setRead({ cues, proposals: readCommentary(cues, index, context) });
+    if (typeof Worker === 'undefined') return here();
+    const worker = new Worker(new URL('./commentary.worker.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data }: MessageEvent<Proposal[]>) => setRead({ cues, proposals: data });
+    // A page that opened without a server may lack the worker's script: then it is read here, however long it takes.
+    worker.onerror = here;
+    worker.postMessage({ cues, house, uses, context } satisfies TalkToRead);
+    return () => worker.terminate();
+  }, [isLong, cues, index, house, uses, context]);
+  const short = useMemo(
+    () => (cues && !isLong ? readCommentary(cues, index, context) : none),
+    [cues, isLong, index, context],
+  );
+  if (!isLong) return short;
+  return read?.cues === cues ? read?.proposals : undefined;
+}
