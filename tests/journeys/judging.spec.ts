@@ -257,11 +257,10 @@ test('homework of an earlier round is looked for in a later one', async ({ page 
     questions: [],
     remark: '',
   };
-  await server.query("insert into signed_review (id, round_id, slot, version, content) values ($1, $2, 'a', 1, $3)", [
-    randomUUID(),
-    round('nadia-yara'),
-    JSON.stringify(content),
-  ]);
+  await server.query(
+    "insert into signed_review (id, round_id, slot, version, content, signed_at) values ($1, $2, 'a', 1, $3, (select held_on + interval '20 hours' from round where id = $2))",
+    [randomUUID(), round('nadia-yara'), JSON.stringify(content)],
+  );
   await openReview(page, `${server.url}/rounds/${round('open-mat-1')}`);
   await page.keyboard.press('Shift+v');
   const homework = page.getByRole('region', { name: 'Homework' });

@@ -28,38 +28,57 @@ export const arbitraryAttendees = (least: number, most: number): fc.Arbitrary<At
     .map((people) => people.map((person, index) => ({ ...person, personId: `person-${index}` })));
 
 /** Least cost over all groupings, tried one by one: pairs, one group of three when odd, people sitting out. */
-export function bruteForcePairing(problem: PairingProblem): { sittingOut: number; cost: number } {
+interface Found {
+  readonly sittingOut: number;
+  /** Of the pairs and trios themselves. */
+  readonly cost: number;
+  readonly trios: number;
+}
+
+/** Tries everything: first with one group of three for an odd number, and where somebody sits out then, with as many as there may be. */
+export function bruteForcePairing(problem: PairingProblem): Found {
+  const usual = searchPairing(problem, problem.people.length % 2, 0);
+  if (usual.sittingOut === 0) return usual;
+  const withTrios = searchPairing(problem, problem.people.length, 500);
+  return withTrios.sittingOut < usual.sittingOut ? withTrios : usual;
+}
+
+function searchPairing(problem: PairingProblem, mostTrios: number, trioCost: number): Found {
   const { people } = problem;
   const fits = (i: number, j: number) =>
     !findBrokenRule(people[i]!, people[j]!, problem) &&
     !problem.usedPairs.has(pairKey(people[i]!.personId, people[j]!.personId));
-  const better = (one: { sittingOut: number; cost: number }, other: { sittingOut: number; cost: number }) =>
-    one.sittingOut !== other.sittingOut ? one.sittingOut < other.sittingOut : one.cost < other.cost - 1e-9;
-  const search = (left: readonly number[], trioFree: boolean): { sittingOut: number; cost: number } => {
+  const price = (one: Found) => one.cost + one.trios * trioCost;
+  const better = (one: Found, other: Found) =>
+    one.sittingOut !== other.sittingOut ? one.sittingOut < other.sittingOut : price(one) < price(other) - 1e-9;
+  const search = (left: readonly number[], triosLeft: number): Found => {
     const [first, ...rest] = left;
-    if (first === undefined) return { sittingOut: 0, cost: 0 };
-    const alone = search(rest, trioFree);
-    let best = { sittingOut: alone.sittingOut + 1, cost: alone.cost };
+    if (first === undefined) return { sittingOut: 0, cost: 0, trios: 0 };
+    const alone = search(rest, triosLeft);
+    let best = { ...alone, sittingOut: alone.sittingOut + 1 };
+    const consider = (members: readonly number[], others: Found) => {
+      const trios = others.trios + (members.length === 3 ? 1 : 0);
+      const candidate = { ...others, trios, cost: others.cost + groupCost(members, problem) };
+      if (better(candidate, best)) best = candidate;
+    };
     for (const other of rest) {
       if (!fits(first, other)) continue;
       const without = rest.filter((one) => one !== other);
-      const pair = search(without, trioFree);
-      const candidate = { sittingOut: pair.sittingOut, cost: pair.cost + groupCost([first, other], problem) };
-      if (better(candidate, best)) best = candidate;
-      if (!trioFree) continue;
-      for (const third of without.filter((one) => one > other && fits(first, one) && fits(other, one))) {
-        const trio = search(
-          without.filter((one) => one !== third),
-          false,
+      consider([first, other], search(without, triosLeft));
+      if (triosLeft === 0) continue;
+      for (const third of without.filter((one) => one > other && fits(first, one) && fits(other, one)))
+        consider(
+          [first, other, third],
+          search(
+            without.filter((one) => one !== third),
+            triosLeft - 1,
+          ),
         );
-        const three = { sittingOut: trio.sittingOut, cost: trio.cost + groupCost([first, other, third], problem) };
-        if (better(three, best)) best = three;
-      }
     }
     return best;
   };
   return search(
     people.map((_, index) => index),
-    people.length % 2 === 1,
+    mostTrios,
   );
 }

@@ -1,6 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, ageOn, daysBetween, formatWeight, fromKilograms, parseCalendarDate, toKilograms } from './index';
+import {
+  addDays,
+  ageOn,
+  daysBetween,
+  formatWeight,
+  fromKilograms,
+  parseCalendarDate,
+  readWeight,
+  shortNamesOf,
+  toKilograms,
+} from './index';
 
 describe('calendar dates', () => {
   it('takes real days only', () => {
@@ -43,5 +53,27 @@ describe('weights', () => {
         },
       ),
     );
+  });
+});
+
+describe('short names', () => {
+  it('tell people apart who are named together', () => {
+    expect(shortNamesOf(['Timo Berg', 'Ana Velden'])).toEqual(['Timo', 'Ana']);
+    expect(shortNamesOf(['Timo Berg', 'Timo Ahrens', 'Ana'])).toEqual(['Timo B.', 'Timo A.', 'Ana']);
+    expect(shortNamesOf(['Timo Berg', 'timo Brandt'])).toEqual(['Timo Berg', 'timo Brandt']);
+    expect(shortNamesOf(['Timo', 'Timo Berg'])).toEqual(['Timo', 'Timo B.']);
+    expect(shortNamesOf([])).toEqual([]);
+  });
+});
+
+describe('a typed weight', () => {
+  it('is in the unit that is written, else in the usual one', () => {
+    expect(readWeight('61,5', 'kg')).toEqual({ reading: 61.5, unit: 'kg' });
+    expect(readWeight(' 150 lb ', 'kg')).toEqual({ reading: 150, unit: 'lb' });
+    expect(readWeight('150#', 'kg')).toEqual({ reading: 150, unit: 'lb' });
+    expect(readWeight('70 Kilos', 'lb')).toEqual({ reading: 70, unit: 'kg' });
+    expect(readWeight('', 'lb')).toBeUndefined();
+    for (const text of ['heavy', '1e3', '-5', '6 stone', '٧٠', '0x10', '12345'])
+      expect(readWeight(text, 'kg')?.reading, text).toBeNaN();
   });
 });

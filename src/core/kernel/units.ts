@@ -17,3 +17,23 @@ export function fromKilograms(weightKg: number, unit: WeightUnit): number {
 export function formatWeight(weightKg: number, unit: WeightUnit): string {
   return `${Number(fromKilograms(weightKg, unit).toFixed(1))} ${unit}`;
 }
+
+/** A weight as somebody typed it, in the unit that it is in. */
+export interface TypedWeight {
+  readonly reading: number;
+  readonly unit: WeightUnit;
+}
+
+/**
+ * Reads a weight that was typed: "61.5", "61,5", "150 lb", "68kg", with comma or point. A unit that is written counts, else the usual one. Undefined for an empty text; NaN
+ * as the reading for one that is no number.
+ */
+export function readWeight(text: string, usual: WeightUnit): TypedWeight | undefined {
+  const trimmed = text.trim().toLowerCase();
+  if (trimmed === '') return undefined;
+  const match = /^(\d{1,4}(?:[.,]\d{1,4})?)\s*(kg|kgs|kilos?|kilograms?|lb|lbs|pounds?|#)?\.?$/.exec(trimmed);
+  if (!match) return { reading: Number.NaN, unit: usual };
+  const [, number = '', written] = match;
+  const unit = written === undefined ? usual : written.startsWith('k') ? 'kg' : 'lb';
+  return { reading: Number(number.replace(',', '.')), unit };
+}

@@ -23,12 +23,13 @@ export function weightGap(ownKg: number, otherKg: number): WeightGap {
   return { differenceKg: ownKg - otherKg, ratioOfLighter: (ownKg - otherKg) / Math.min(ownKg, otherKg) };
 }
 
-/** Steps on the belt ladder, stripes as quarters of a step, positive when the first athlete is ahead; degrees of a black belt count nothing. */
+/** Steps on the belt ladder, stripes as quarters of a step, positive when the first athlete is ahead; degrees of a black belt count nothing. Undefined when a belt is not known. */
 export function beltGap(
-  own: { readonly belt: AnyBelt; readonly stripes: number },
-  other: { readonly belt: AnyBelt; readonly stripes: number },
-): number {
-  const height = (one: { readonly belt: AnyBelt; readonly stripes: number }) =>
+  own: { readonly belt?: AnyBelt; readonly stripes: number },
+  other: { readonly belt?: AnyBelt; readonly stripes: number },
+): number | undefined {
+  if (own.belt === undefined || other.belt === undefined) return undefined;
+  const height = (one: { readonly belt?: AnyBelt; readonly stripes: number }) =>
     beltRank(one.belt) + (one.belt === 'black' ? 0 : one.stripes / 4);
   return height(own) - height(other);
 }

@@ -16,7 +16,7 @@ export function heldOnDay<Entry extends { readonly sinceDay: CalendarDate }>(
 
 /** A person with what is known of earlier days; both histories may be empty. */
 export interface PersonOverTime {
-  readonly belt: AnyBelt;
+  readonly belt?: AnyBelt;
   readonly stripes: number;
   readonly weightKg?: number;
   readonly belts: readonly { readonly sinceDay: CalendarDate; readonly belt: AnyBelt; readonly stripes: number }[];

@@ -147,7 +147,7 @@ function priorityFactors(
   const higher = rest
     .concat(student)
     .flatMap((record) => record.rounds)
-    .filter((round) => round.beltGap <= -1)
+    .filter((round) => round.beltGap !== undefined && round.beltGap <= -1)
     .flatMap((round) => round.occurrences.get(error.id) ?? []);
   return {
     shrunkRate: shrunkRate(weighted(student), prior),

@@ -33,7 +33,8 @@ export interface RoundFigures {
   readonly roundId: string;
   readonly heldOn: CalendarDate;
   /** Own belt height less the partner's, in steps. */
-  readonly beltGap: number;
+  /** Undefined when a belt is not known: such a round is nobody's higher or lower. */
+  readonly beltGap: number | undefined;
   readonly liveMinutes: number;
   readonly tideArea: number;
   readonly positions: readonly PositionTime[];
@@ -52,7 +53,7 @@ export interface RoundRecord {
   readonly heldOn: CalendarDate;
   readonly span: Span;
   readonly athlete: Athlete;
-  readonly beltGap: number;
+  readonly beltGap: number | undefined;
   readonly marks: readonly Mark[];
 }
 

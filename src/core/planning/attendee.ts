@@ -15,16 +15,23 @@ export interface Attendee {
   readonly personId: string;
   readonly belt: Belt;
   readonly age?: number;
+  /** Wears a belt of those under 16: it tells the age where no birthday does. */
+  readonly childBelt?: boolean;
   readonly weightKg?: number;
   /** Chance of coming, 0 to 1. */
   readonly chance: number;
   /** Kept out of live work. */
   readonly injured: boolean;
+  /** What is to be spared, in words: they go live, with a partner near in weight, and the plan says so. */
+  readonly hurt?: string;
   readonly needs: readonly Need[];
 }
 
-export const isMinor = (attendee: Attendee): boolean => attendee.age !== undefined && attendee.age < 18;
-export const isUnder16 = (attendee: Attendee): boolean => attendee.age !== undefined && attendee.age < 16;
+/** A known age decides; without one, a child's belt means under 16. @source main gi federation's graduation system, from memory: coloured children's belts end at 16 */
+const isUnder = (years: number, { age, childBelt }: Attendee): boolean =>
+  age === undefined ? (childBelt ?? false) : age < years;
+export const isMinor = (attendee: Attendee): boolean => isUnder(18, attendee);
+export const isUnder16 = (attendee: Attendee): boolean => isUnder(16, attendee);
 
 /** The academy's own limits for class work. */
 export interface PlanLimits {

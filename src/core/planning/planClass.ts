@@ -69,6 +69,8 @@ export interface ChosenDrill {
 export interface PhasePairing extends Pairing {
   readonly phase: DrillPhase | 'rounds';
   readonly injuredIds: readonly string[];
+  /** Who goes live and spares something, with what. Absent in older plans. */
+  readonly spares?: readonly { readonly personId: string; readonly what: string }[];
 }
 
 export interface ClassPlan {
@@ -228,7 +230,7 @@ function pairPhases(problem: ClassProblem, choice: Choice, solve: Solve): PhaseP
     const base = { people, live, limits: problem.limits, wants: live ? wants : new Map<string, 'over' | 'under'>() };
     const fresh = pairPeople({ ...base, recentPairs: problem.recentPairs, usedPairs: used }, solve);
     const again =
-      used.size > 0 && fresh.sittingOut.length > people.length % 2
+      used.size > 0 && fresh.sittingOut.length > 0
         ? pairPeople({ ...base, recentPairs: new Set([...problem.recentPairs, ...used]), usedPairs: new Set() }, solve)
         : fresh;
     const pairing = again.sittingOut.length < fresh.sittingOut.length ? again : fresh;
@@ -238,6 +240,7 @@ function pairPhases(problem: ClassProblem, choice: Choice, solve: Solve): PhaseP
       phase,
       ...pairing,
       injuredIds: live ? problem.attendees.filter((one) => one.injured).map((one) => one.personId) : [],
+      spares: live ? people.flatMap(({ personId, hurt }) => (hurt ? { personId, what: hurt } : [])) : [],
     };
   });
 }

@@ -13,6 +13,8 @@ export interface WorkCandidate {
   /** Damage that hangs from them as first causes. */
   readonly damage: number;
   readonly unpunished: number;
+  /** Punished, while what they led to is not linked: their price is not known yet. */
+  readonly unlinked: number;
   /** For ranking: damage, and a part of the severity for each that was not punished, by how teachable it is at this belt, and what keeps happening. */
   readonly worth: number;
 }
@@ -50,9 +52,14 @@ export function draftReview(
     if (!entry || (entry.belts.length > 0 && !entry.belts.includes(belt))) return [];
     const damage = marks.reduce((sum, mark) => sum + (chains.damageByRoot.get(mark.id)?.total ?? 0), 0);
     const unpunished = marks.filter((mark) => mark.punished === 'no' || mark.punished === 'spared').length;
-    const here = (damage + unpunished * entry.severity * UNPUNISHED_SHARE) * teachableAt(entry, belt);
+    // Punished, but what it led to is not linked yet: it had a price, taken to be the usual one until it is known.
+    const unlinked = marks.filter(
+      (mark) => (mark.punished === 'yes' || mark.punished === 'partly') && !chains.damageByRoot.get(mark.id)?.total,
+    ).length;
+    const supposed = unlinked * entry.severity + unpunished * entry.severity * UNPUNISHED_SHARE;
+    const here = (damage + supposed) * teachableAt(entry, belt);
     const worth = here + (priorities.get(errorId) ?? 0);
-    return [{ errorId, markIds: marks.map((mark) => mark.id), damage, unpunished, worth }];
+    return [{ errorId, markIds: marks.map((mark) => mark.id), damage, unpunished, unlinked, worth }];
   });
   return {
     athlete,

@@ -134,6 +134,15 @@ describe('the draft of a review', () => {
     expect(draft('b').good).toEqual({ conceptId: 'crossface-half-pass', markIds: ['pass'] });
     expect(draft('a', new Map(), []).good).toBeUndefined();
   });
+  it('takes what was punished and is not linked yet at the usual price of its kind', () => {
+    const punished = [error('one', 100, 'err-flat-under-pin', { punished: 'yes' })];
+    const open = [error('one', 100, 'err-flat-under-pin', { punished: 'no' })];
+    const [first] = draft('a', new Map(), punished).candidates;
+    const [second] = draft('a', new Map(), open).candidates;
+    expect(first).toMatchObject({ damage: 0, unlinked: 1, unpunished: 0 });
+    expect(second).toMatchObject({ unlinked: 0, unpunished: 1 });
+    expect(first!.worth).toBeGreaterThan(second!.worth);
+  });
   it('ranks by cost here and by what keeps happening', () => {
     const two = [...marks, error('hands', 100, 'err-flat-under-pin', { punished: 'no' })];
     expect(draft('a', new Map(), two).candidates.map((one) => one.errorId)).toEqual([

@@ -1,5 +1,6 @@
 import { fail, type Result, succeed } from '../kernel';
 import { type Root, sharePoints } from './conceded';
+import { listEndings } from './endings';
 import { descendantFinder, type LinkGraph, latestBelow, linkGraphOf } from './linkGraph';
 import { compareMarks, countsAsError, type ErrorMark, type Mark } from './mark';
 import type { RoundReading } from './readRound';
@@ -85,7 +86,7 @@ export interface ChainReading {
 /**
  * The chains of a round: first causes, what hangs from them, and what each cost. Points, taps and lost seconds with several first
  * causes are shared among them in equal parts, so nothing counts twice. A lost second lies between the error and the moment the
- * athlete's tide is back at its level just before, and never ends before the last linked consequence.
+ * athlete's tide is back at its level just before, or play began anew, and never ends before the last linked consequence.
  */
 export function readChains(reading: RoundReading, tide: Tide): ChainReading {
   const { marks } = reading;
@@ -110,7 +111,7 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
     linked.push({ id, athlete, atSeconds, lastSeconds: latest[place]!, descendants });
   }
   const shares = sharePoints(linked, marks);
-  const losses = shareTideLoss(linked, tide);
+  const losses = shareTideLoss(linked, tide, listEndings(reading));
   for (let root = 0; root < linked.length; root += 1) {
     const { points, taps } = shares[root]!;
     const tideLoss = losses[root]!;

@@ -18,6 +18,7 @@ import {
   stateAfterAttempt,
   summariseAthlete,
   swapAthletes,
+  TAP_DAMAGE,
   tideAt,
   tideOf,
 } from './index';
@@ -277,6 +278,36 @@ describe('chains of cause and cost', () => {
     expect(chain()).toMatchObject({ tapped: true });
     expect(chain()!.total).toBeGreaterThanOrEqual(8);
     expect(chain('injury')).toMatchObject({ tapped: false });
+  });
+
+  it('end at a tap or a restart: what is lost after play began anew was not lost by the error before it', () => {
+    const chain = (...after: Mark[]) => {
+      const marks = [
+        position(10, 'mount', 'a'),
+        error(40, 'a', ['t50']),
+        attempt(50, 'armbar', 'b', 'finished'),
+        ...after,
+      ];
+      const reading = readRound(span, marks);
+      return readChains(reading, tideOf(reading)).damageByRoot.get('e40')!;
+    };
+    // Level before is +4 (mount); standing afterwards is level, and stays below it to the end of the round: a tap is a tap.
+    const tapped = chain(position(60, 'standing'));
+    expect(tapped.total).toBeLessThan(TAP_DAMAGE + 2);
+    expect(chain(position(60, 'standing'), position(200, 'closed-guard', 'b')).total).toBeCloseTo(tapped.total, 9);
+    const stopped = (next: Mark) => {
+      const marks = [
+        position(10, 'mount', 'a'),
+        error(40, 'a', ['p45']),
+        position(45, 'half-guard', 'b'),
+        { kind: 'stoppage', id: 's', atSeconds: 60, endSeconds: 70 } as const,
+        next,
+      ];
+      const reading = readRound(span, marks);
+      return readChains(reading, tideOf(reading)).damageByRoot.get('e40')!.tideLoss;
+    };
+    // A pause after which they go on where they were ends nothing.
+    expect(stopped(position(70, 'standing'))).toBeLessThan(stopped(position(70, 'half-guard', 'b')));
   });
 
   it('share a consequence among several first causes, so that nothing counts twice', () => {

@@ -18,16 +18,17 @@ interface LossWindow {
 
 /**
  * Tide area per minute that each first cause cost: what lay below the athlete's level just before it, until that level is back and the last consequence
- * is over. A second with several first causes is shared among them.
+ * is over, or play begins anew: what is lost after a tap or a restart was not lost by the error before it. `endings` are those moments, in order. A second with
+ * several first causes is shared among them.
  */
-export function shareTideLoss(roots: readonly LossRoot[], tide: Tide): Float64Array {
+export function shareTideLoss(roots: readonly LossRoot[], tide: Tide, endings: readonly number[] = []): Float64Array {
   const loss = new Float64Array(roots.length);
   for (const athlete of ['a', 'b'] as const) {
     const heights = blockHeights(tide.steps, athlete);
     const windows: LossWindow[] = [];
     for (let root = 0; root < roots.length; root += 1) {
       if (roots[root]!.athlete !== athlete) continue;
-      const window = lossWindow(root, roots[root]!, tide.steps, heights);
+      const window = lossWindow(root, roots[root]!, tide.steps, heights, endings);
       if (window.to > window.from) windows.push(window);
     }
     const pieces = cutPieces(windows, tide, athlete);
@@ -109,6 +110,7 @@ function lossWindow(
   { athlete, atSeconds, lastSeconds }: LossRoot,
   steps: Tide['steps'],
   heights: Float64Array,
+  endings: readonly number[],
 ): LossWindow {
   let before = lastStepBefore(steps, atSeconds);
   while (before >= 0 && !steps[before]!.live) before -= 1;
@@ -118,7 +120,8 @@ function lossWindow(
   back = firstAtLevel(steps, heights, athlete, back, level);
   const end = steps[steps.length - 1]?.endSeconds ?? atSeconds;
   const until = back < steps.length ? Math.max(steps[back]!.startSeconds, lastSeconds) : end;
-  return { root, from: atSeconds, to: Math.max(atSeconds, until), level };
+  const ending = endings.find((seconds) => seconds >= lastSeconds - 1e-9) ?? until;
+  return { root, from: atSeconds, to: Math.max(atSeconds, Math.min(until, ending)), level };
 }
 
 const BLOCK = 64;

@@ -47,6 +47,6 @@ export const ruleSets: readonly RuleSet[] = [
 export const findRuleSet = (id: string): RuleSet | undefined => ruleSets.find((one) => one.id === id);
 
 /** Adult round length in minutes by belt. @source main gi federation's rule book, from memory: 5, 6, 7, 8, 10 */
-export function adultRoundMinutes(belt: AnyBelt): number {
+export function adultRoundMinutes(belt: AnyBelt | undefined): number {
   return { white: 5, blue: 6, purple: 7, brown: 8, black: 10 }[adultEquivalent(belt)];
 }

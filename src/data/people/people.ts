@@ -10,7 +10,7 @@ const personRow = z
     standing: z.enum(['student', 'partner', 'guest']),
     division: z.enum(['male', 'female']).nullable(),
     born_on: z.string().nullable(),
-    belt: z.enum(anyBelts),
+    belt: z.enum(anyBelts).nullable(),
     stripes: z.number(),
     weight_kg: z.number().nullable(),
     injured_until: z.string().nullable(),
@@ -25,7 +25,7 @@ const personRow = z
     standing: row.standing,
     division: row.division ?? undefined,
     bornOn: row.born_on ?? undefined,
-    belt: row.belt,
+    belt: row.belt ?? undefined,
     stripes: row.stripes,
     weightKg: row.weight_kg ?? undefined,
     injuredUntil: row.injured_until ?? undefined,
@@ -35,7 +35,7 @@ const personRow = z
     version: row.version,
   }));
 export type Person = z.output<typeof personRow>;
-type LateFacts = 'heightCm' | 'competesOn' | 'division';
+type LateFacts = 'heightCm' | 'competesOn' | 'division' | 'belt';
 export type NewPerson = Omit<Person, 'version' | LateFacts> & Partial<Pick<Person, LateFacts>>;
 
 const columns =
@@ -61,7 +61,7 @@ const valuesOf = (person: NewPerson) => [
   person.standing,
   person.division ?? null,
   person.bornOn ?? null,
-  person.belt,
+  person.belt ?? null,
   person.stripes,
   person.weightKg ?? null,
   person.injuredUntil ?? null,
@@ -103,4 +103,24 @@ export const insertDoNotPair = (database: Database, one: string, other: string) 
     database,
     'insert into do_not_pair (one_id, other_id) values (least($1::uuid, $2::uuid), greatest($1::uuid, $2::uuid)) on conflict do nothing',
     [one, other],
+  );
+
+/** What a round's card says of somebody's weight is what they weigh now, unless a later day is known; 0 rows when it is, or says the same. */
+export const takeWeightOfRound = (database: Database, personId: string, day: string) =>
+  runStatement(
+    database,
+    `update person p set weight_kg = w.weight_kg, version = p.version + 1
+     from (select weight_kg, since_day from weighing where person_id = $1 order by since_day desc limit 1) w
+     where p.id = $1 and w.since_day = $2::date and p.weight_kg is distinct from w.weight_kg`,
+    [personId, day],
+  );
+
+/** The same for the belt. */
+export const takeBeltOfRound = (database: Database, personId: string, day: string) =>
+  runStatement(
+    database,
+    `update person p set belt = b.belt, stripes = b.stripes, version = p.version + 1
+     from (select belt, stripes, since_day from belt_step where person_id = $1 order by since_day desc limit 1) b
+     where p.id = $1 and b.since_day = $2::date and (p.belt, p.stripes) is distinct from (b.belt, b.stripes)`,
+    [personId, day],
   );

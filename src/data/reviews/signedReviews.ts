@@ -71,7 +71,7 @@ const earlierRow = signedRow.in
   .extend({ person_id: z.string(), held_on: z.string() })
   .transform(({ person_id, held_on, ...row }) => ({ ...signedRow.parse(row), personId: person_id, heldOn: held_on }));
 
-/** The latest signing of the earlier rounds of these people, newest rounds first: where their homework stands. */
+/** The latest signing before a round's day of the earlier rounds of these people, newest rounds first: what was signed on that day or later, nobody could have done in it. */
 export const listEarlierReviews = (
   database: Database,
   personIds: readonly string[],
@@ -88,6 +88,7 @@ export const listEarlierReviews = (
        join round_athlete a on a.round_id = s.round_id and a.slot = s.slot
        left join coach c on c.id = s.signed_by
      where a.person_id = any($1::uuid[]) and s.round_id <> $2 and (r.held_on, r.number_in_session) < ($3::date, $4::int)
+       and s.signed_at::date < $3::date
      order by r.held_on desc, r.number_in_session desc, s.round_id, s.slot, s.version desc limit $5`,
     [personIds, before.roundId, before.heldOn, before.numberInSession, most],
   );

@@ -10,7 +10,7 @@ const athleteShape = z
     person_id: z.string(),
     name: z.string(),
     division: z.enum(['male', 'female']).nullable(),
-    belt: z.enum(anyBelts),
+    belt: z.enum(anyBelts).nullable(),
     stripes: z.number(),
     weight_kg: z.number().nullable(),
     weight_source: z.enum(weightSources).nullable(),
@@ -22,7 +22,7 @@ const athleteShape = z
     personId: row.person_id,
     name: row.name,
     division: row.division ?? undefined,
-    belt: row.belt,
+    belt: row.belt ?? undefined,
     stripes: row.stripes,
     weightKg: row.weight_kg ?? undefined,
     weightSource: row.weight_source ?? undefined,
@@ -39,7 +39,7 @@ const roundRow = z
     held_on: z.string(),
     uniform: z.enum(['gi', 'no-gi']),
     rule_set: z.string(),
-    planned_seconds: z.number(),
+    planned_seconds: z.number().nullable(),
     occasion: z.enum(['sparring', 'positional', 'competition']),
     theme: z.string(),
     circumstances: circumstancesShape,
@@ -57,7 +57,7 @@ const roundRow = z
     heldOn: row.held_on,
     uniform: row.uniform,
     ruleSet: row.rule_set,
-    plannedSeconds: row.planned_seconds,
+    plannedSeconds: row.planned_seconds ?? undefined,
     occasion: row.occasion,
     theme: row.theme,
     circumstances: row.circumstances,
@@ -123,8 +123,8 @@ export const listRoundsOfPeople = (database: Database, personIds: readonly strin
     [personIds, since, most],
   );
 
-export type RoundContent = Omit<Round, 'version' | 'markCount' | 'a' | 'b' | 'circumstances'> &
-  Partial<Pick<Round, 'circumstances'>>;
+export type RoundContent = Omit<Round, 'version' | 'markCount' | 'a' | 'b' | 'circumstances' | 'plannedSeconds'> &
+  Partial<Pick<Round, 'circumstances' | 'plannedSeconds'>>;
 
 const valuesOf = (round: RoundContent) => [
   round.id,
@@ -132,7 +132,7 @@ const valuesOf = (round: RoundContent) => [
   round.heldOn,
   round.uniform,
   round.ruleSet,
-  round.plannedSeconds,
+  round.plannedSeconds ?? null,
   round.occasion,
   round.theme,
   round.numberInSession,
@@ -160,8 +160,8 @@ export const updateRound = (database: Database, round: RoundContent, version: nu
     [...valuesOf(round), version],
   );
 
-export type AthleteEntry = Omit<RoundAthlete, 'name' | 'division' | 'condition' | 'still'> &
-  Partial<Pick<RoundAthlete, 'condition' | 'still'>>;
+export type AthleteEntry = Omit<RoundAthlete, 'name' | 'division' | 'condition' | 'still' | 'belt'> &
+  Partial<Pick<RoundAthlete, 'condition' | 'still' | 'belt'>>;
 
 export const deleteAthletes = (database: Database, roundId: string) =>
   runStatement(database, 'delete from round_athlete where round_id = $1', [roundId]);
@@ -175,7 +175,7 @@ export const insertAthlete = (database: Database, roundId: string, slot: 'a' | '
       roundId,
       slot,
       entry.personId,
-      entry.belt,
+      entry.belt ?? null,
       entry.stripes,
       entry.weightKg ?? null,
       entry.weightSource ?? null,

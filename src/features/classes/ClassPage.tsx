@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
-import { firstNameOf } from '@/core/kernel';
+import { shortNamesOf } from '@/core/kernel';
 import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
@@ -32,7 +32,8 @@ export function ClassPage({ one, people, chances, stored, weightLimitRatio, unit
   const [editing, setEditing] = useState(false);
   const [deleting, setDeleting] = useState(false);
   const nameOf = useMemo(() => {
-    const names = new Map(people.map((person) => [person.id, firstNameOf(person.name)]));
+    const short = shortNamesOf(people.map((person) => person.name));
+    const names = new Map(people.map((person, at) => [person.id, short[at] ?? person.name]));
     return (id: string) => names.get(id) ?? 'somebody';
   }, [people]);
 

@@ -7,7 +7,16 @@ import { useHouse } from '@/terms/HouseContext';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
-import { blockTitle, branchWords, cautionsOf, clockTime, dayWords, phaseTitle, workWords } from './classView';
+import {
+  beforeLiveWords,
+  blockTitle,
+  branchWords,
+  cautionsOf,
+  clockTime,
+  dayWords,
+  phaseTitle,
+  workWords,
+} from './classView';
 
 const Sheet = styled.main`
   max-width: 190mm; margin: ${space(6)} auto; font-size: 12.5px; line-height: 1.35; background: #fff; color: #1d1f1a; padding: 10mm; border: 1px solid ${color.rule};
@@ -110,6 +119,11 @@ export function ClassSheet({
               <div key={one.personId} className="small">
                 {nameOf(one.personId)}:{' '}
                 {one.rules.length === 0 ? 'joins as a third' : 'no partner within the rules; keeps the clock'}
+              </div>
+            ))}
+            {beforeLiveWords(pairing, nameOf).map((words) => (
+              <div key={words} className="small">
+                {words}
               </div>
             ))}
             {pairing.injuredIds.map((id) => (

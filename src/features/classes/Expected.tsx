@@ -19,7 +19,7 @@ const List = styled.ul`
 export interface ExpectablePerson {
   readonly id: string;
   readonly name: string;
-  readonly belt: AnyBelt;
+  readonly belt?: AnyBelt;
   readonly stripes: number;
   readonly weightKg?: number;
   readonly age?: number;

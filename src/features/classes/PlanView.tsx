@@ -7,7 +7,16 @@ import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import { blockTitle, branchWords, clockTime, phaseTitle, reasonWords, sittingOutWords, workWords } from './classView';
+import {
+  beforeLiveWords,
+  blockTitle,
+  branchWords,
+  clockTime,
+  phaseTitle,
+  reasonWords,
+  sittingOutWords,
+  workWords,
+} from './classView';
 
 const Blocks = styled.ol`
   list-style: none; margin: 0; padding: 0;
@@ -218,6 +227,11 @@ export function PairsView({
             {pairing.sittingOut.map((one) => (
               <li key={one.personId} className="out">
                 {nameOf(one.personId)}: {sittingOutWords(one.rules)}
+              </li>
+            ))}
+            {beforeLiveWords(pairing, nameOf).map((words) => (
+              <li key={words} className="out">
+                {words}
               </li>
             ))}
             {pairing.injuredIds.map((id) => (

@@ -75,3 +75,14 @@ export function workWords(block: PlanBlock): string {
 /** "If they stack → hips out; if they roll → follow." */
 export const branchWords = (branches: readonly { readonly when: string; readonly answer: string }[]): string =>
   `If ${branches.map((branch) => `${branch.when} → ${branch.answer}`).join('; if ')}.`;
+
+/** What the coach looks at before these people go live: weights that nobody knows, and what is to be spared. */
+export function beforeLiveWords(pairing: PhasePairing, nameOf: (personId: string) => string): string[] {
+  const unknown = pairing.unknownWeightIds ?? [];
+  return [
+    ...(unknown.length > 0
+      ? [`Weight not known: ${unknown.map(nameOf).join(', ')}. Look at the pair before it begins.`]
+      : []),
+    ...(pairing.spares ?? []).map(({ personId, what }) => `${nameOf(personId)} spares: ${what}. Ask before live work.`),
+  ];
+}

@@ -37,7 +37,7 @@ export interface HeaderAthlete {
   readonly name: string;
   readonly personId: string;
   readonly division?: 'male' | 'female';
-  readonly belt: AnyBelt;
+  readonly belt?: AnyBelt;
   readonly stripes: number;
   readonly weightKg?: number;
   readonly weightSource?: string;

@@ -1,11 +1,11 @@
-import { firstNameOf } from '@/core/kernel';
+import { shortNamesOf } from '@/core/kernel';
 import type { HeaderAthlete } from './ReviewHeader';
 import type { Names } from './reviewView';
 
 /** Names short enough for the ledger, and different from each other. */
 export function shortNames(a: string, b: string): Names {
-  const [one, other] = [firstNameOf(a), firstNameOf(b)];
-  return one.toLowerCase() === other.toLowerCase() ? { a, b } : { a: one, b: other };
+  const [one = a, other = b] = shortNamesOf([a, b]);
+  return { a: one, b: other };
 }
 
 export const pronounOf = ({ division }: HeaderAthlete): 'he' | 'she' | undefined =>

@@ -49,7 +49,7 @@ export interface ReviewPageProps {
     readonly uniform: Uniform;
     readonly heldOn: string;
     readonly theme: string;
-    readonly plannedSeconds: number;
+    readonly plannedSeconds?: number;
     readonly circumstances: Circumstances;
     readonly a: HeaderAthlete & { readonly still?: Still };
     readonly b: HeaderAthlete & { readonly still?: Still };
@@ -149,7 +149,7 @@ export function useReviewDesk({
   const spoken = useMemo(() => ({ house, uses }), [house, uses]);
   const commentary = useCommentary(commentaryRound, index, spoken, reading.marks);
   const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
-  const score = useScore(settled, ruleSet, round.plannedSeconds);
+  const score = useScore(settled, ruleSet, round.plannedSeconds ?? span.endSeconds - span.startSeconds);
   const overtime = useOvertime(marks, reading, ruleSet?.overtime, playhead, setSaid);
   const drawing = useMarkDrawing(marks, reading, selected, playhead, setSaid);
   const stopwatch = useStopwatch(marks, playhead, setSaid);

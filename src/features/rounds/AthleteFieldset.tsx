@@ -3,7 +3,8 @@
 import { styled } from 'styled-components';
 import type { WeightUnit } from '@/core/kernel';
 import { type AgeClass, ageClassOn } from '@/core/partner';
-import { type AnyBelt, anyBelts, beltCloth, beltName, beltWords, mostStripes } from '@/core/vocabulary';
+import { beltCloth, beltWords, mostStripes } from '@/core/vocabulary';
+import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Choice, Select, TextField } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
@@ -108,9 +109,9 @@ export function AthleteFieldset({
         <div className="belt">
           <Select
             label="Belt that day"
-            options={anyBelts.map((belt) => ({ value: belt, label: beltLabel(belt) }))}
-            value={fields.belt}
-            onChange={(belt) => onChange({ belt: belt as AnyBelt })}
+            options={beltOptions}
+            value={fields.belt ?? NOT_SAID}
+            onChange={(belt) => onChange({ belt: readBelt(belt), stripes: 0 })}
           />
           <FoldedBelt
             {...beltCloth(fields.belt)}
@@ -182,8 +183,3 @@ export function AthleteFieldset({
 
 /** "master 2", as a coach says it. */
 const ageClassWords = (ageClass: AgeClass): string => ageClass.replace('-', ' ');
-
-const beltLabel = (belt: AnyBelt): string =>
-  belt.includes('-') || ['grey', 'yellow', 'orange', 'green'].includes(belt)
-    ? `${beltName(belt)} (child)`
-    : beltName(belt);

@@ -1,7 +1,7 @@
 'use client';
 
 import { styled } from 'styled-components';
-import { firstNameOf } from '@/core/kernel';
+import { shortNamesOf } from '@/core/kernel';
 import type { Circumstances, Restriction } from '@/core/round';
 import { Row, Stack } from '@/ui/layout/Page';
 import { Checkbox, Choice, TextField } from '@/ui/primitives';
@@ -30,8 +30,7 @@ export interface CircumstancesFieldsProps {
 
 /** What a round was like: how hard, what was agreed, where, and how both came to it. */
 export function CircumstancesFields({ circumstances, a, b, messages, onChange, onAthlete }: CircumstancesFieldsProps) {
-  const first = a.name ? firstNameOf(a.name) : 'In focus';
-  const second = b.name ? firstNameOf(b.name) : 'Partner';
+  const [first = '', second = ''] = shortNamesOf([a.name || 'In focus', b.name || 'Partner']);
   const agreed: readonly (readonly [Restriction, string])[] = [
     ['a-from-below', `${first} works from below`],
     ['a-from-above', `${first} works from above`],

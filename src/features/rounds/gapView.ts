@@ -1,7 +1,7 @@
-import { formatWeight, toKilograms, type WeightUnit } from '@/core/kernel';
+import { formatWeight, readWeight, toKilograms, type WeightUnit } from '@/core/kernel';
 import { beltGap, isPlausibleWeight, weightClassOf, weightGap } from '@/core/partner';
 import type { Uniform } from '@/core/vocabulary';
-import { type AthleteFields, readNumber } from './roundCardReducer';
+import type { AthleteFields } from './roundCardReducer';
 
 export interface GapView {
   readonly lean: number;
@@ -12,8 +12,8 @@ export interface GapView {
 }
 
 function weightOf(fields: AthleteFields, unit: WeightUnit): number | undefined {
-  const reading = readNumber(fields.weight);
-  const weightKg = reading === undefined ? undefined : toKilograms(reading, unit);
+  const typed = readWeight(fields.weight, unit);
+  const weightKg = typed && toKilograms(typed.reading, typed.unit);
   return weightKg !== undefined && isPlausibleWeight(weightKg) ? weightKg : undefined;
 }
 
@@ -27,7 +27,12 @@ export function gapView(a: AthleteFields, b: AthleteFields, uniform: Uniform, un
   const weights = [weightOf(a, unit), weightOf(b, unit)] as const;
   const names = [a.name || 'the first athlete', b.name || 'the partner'];
   const belts = beltGap(a, b);
-  const beltWords = belts === 0 ? 'Level in belt.' : `${belts > 0 ? names[0] : names[1]} is ${steps(belts)} ahead.`;
+  const beltWords =
+    belts === undefined
+      ? 'The belts show their gap when both are known.'
+      : belts === 0
+        ? 'Level in belt.'
+        : `${belts > 0 ? names[0] : names[1]} is ${steps(belts)} ahead.`;
   const classOf = (fields: AthleteFields, weightKg: number | undefined) => {
     if (weightKg === undefined) return 'weight not known';
     if (!fields.division) return `${formatWeight(weightKg, unit)}; class needs the division`;

@@ -7,7 +7,7 @@ interface KnownAthlete {
   readonly personId: string;
   readonly name: string;
   readonly division?: 'male' | 'female';
-  readonly belt: AthleteFields['belt'];
+  readonly belt?: AthleteFields['belt'];
   readonly stripes: number;
   readonly weightKg?: number;
   readonly weightSource?: AthleteFields['weightSource'];
@@ -46,6 +46,8 @@ const athleteFields = (one: KnownAthlete, people: readonly PersonFacts[], unit: 
   toldApartBy: one.toldApartBy,
 });
 
+const minutesWords = (seconds: number | undefined): string => (seconds === undefined ? '' : String(seconds / 60));
+
 /** The card of an existing round as it stands in the fields. */
 export function fieldsOfRound(round: KnownRound, people: readonly PersonFacts[], unit: WeightUnit): CardFields {
   return {
@@ -54,7 +56,7 @@ export function fieldsOfRound(round: KnownRound, people: readonly PersonFacts[],
     circumstances: round.circumstances,
     uniform: round.uniform,
     ruleSet: round.ruleSet,
-    plannedMinutes: String(round.plannedSeconds / 60),
+    plannedMinutes: minutesWords(round.plannedSeconds),
     occasion: round.occasion,
     theme: round.theme,
     numberInSession: String(round.numberInSession),
@@ -77,7 +79,7 @@ export function newFields(
     circumstances: ordinaryCircumstances,
     uniform: latest?.uniform ?? 'gi',
     ruleSet: latest?.ruleSet ?? 'no-score',
-    plannedMinutes: latest ? String(latest.plannedSeconds / 60) : '5',
+    plannedMinutes: latest ? minutesWords(latest.plannedSeconds) : '5',
     occasion: 'sparring',
     theme: '',
     numberInSession: latest && latest.heldOn === today ? String(latest.numberInSession + 1) : '1',

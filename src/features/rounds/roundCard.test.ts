@@ -48,6 +48,25 @@ describe('the round’s card', () => {
     expect(reduce(march, { kind: 'set', patch: { heldOn: '2020-01-01' } }).a).toMatchObject({ weight: '63' });
   });
 
+  it('takes pounds beside kilograms, however they are typed, and an empty length', () => {
+    const sent = (weight: string, unit: 'kg' | 'lb') =>
+      toRoundInput({ ...fields, a: { ...emptyAthlete, name: 'Ana', weight } }, undefined, unit).a;
+    expect(sent('150 lb', 'kg')).toMatchObject({ weight: 150, weightUnit: 'lb' });
+    expect(sent('150lbs', 'lb')).toMatchObject({ weight: 150, weightUnit: 'lb' });
+    expect(sent('68,5 kg', 'lb')).toMatchObject({ weight: 68.5, weightUnit: 'kg' });
+    expect(sent('150', 'lb')).toMatchObject({ weight: 150, weightUnit: 'lb' });
+    expect(sent('heavy', 'kg').weight).toBeNaN();
+    expect(sent('', 'kg').weight).toBeUndefined();
+    expect(toRoundInput({ ...fields, plannedMinutes: ' ' }, undefined, 'kg').plannedSeconds).toBeUndefined();
+    expect(toRoundInput({ ...fields, plannedMinutes: '4,5' }, undefined, 'kg').plannedSeconds).toBe(270);
+  });
+
+  it('knows no belt that nobody stated', () => {
+    expect(emptyAthlete.belt).toBeUndefined();
+    const sent = toRoundInput({ ...fields, a: { ...emptyAthlete, name: 'Ana' } }, undefined, 'kg');
+    expect(sent.a.belt).toBeUndefined();
+  });
+
   it('reads numbers with comma or point', () => {
     expect(readNumber('61,4')).toBe(61.4);
     expect(readNumber(' ')).toBeUndefined();
@@ -56,7 +75,8 @@ describe('the round’s card', () => {
 
   it('computes gaps and classes, never asks for them', () => {
     const a = { ...emptyAthlete, name: 'Ana', belt: 'blue' as const, weight: '60', division: 'female' as const };
-    const b = { ...emptyAthlete, name: 'Bruno', weight: '84', division: 'male' as const };
+    const b = { ...emptyAthlete, name: 'Bruno', belt: 'white' as const, weight: '84', division: 'male' as const };
+    expect(gapView(a, { ...b, belt: undefined }, 'gi', 'kg').beltWords).toContain('when both are known');
     const gap = gapView(a, b, 'gi', 'kg');
     expect(gap.weightWords).toBe('Bruno is heavier by 24 kg, 40 % of the lighter.');
     expect(gap.beltWords).toBe('Ana is 1 belt step ahead.');
@@ -87,10 +107,12 @@ describe('bad cards', () => {
     expect(messages({ b: { ...good.b, weight: 900 } })['b.weight']).toContain('900 kg is not a weight');
     expect(messages({ heldOn: '2026-02-30' }).heldOn).toContain('exists');
     expect(messages({ a: { ...good.a, newName: '' } })['a.newName']).toContain('Choose somebody');
-    expect(messages({ a: { ...good.a, stripes: 6 } })['a.stripes']).toContain('at most 4');
+    expect(messages({ a: { ...good.a, belt: 'blue', stripes: 6 } })['a.stripes']).toContain('at most 4');
+    expect(messages({ a: { ...good.a, stripes: 1 } })['a.stripes']).toContain('Say the belt');
     expect(
       messages({ a: { ...good.a, personId: ana.id }, b: { ...good.b, personId: ana.id } })['b.personId'],
     ).toContain('same person');
-    expect(messages({ a: { ...good.a, weight: Number.NaN } })).not.toEqual({});
+    expect(messages({ a: { ...good.a, weight: Number.NaN } })['a.weight']).toContain('as a number');
+    expect(messages({ plannedSeconds: Number.NaN }).plannedSeconds).toContain('leave it empty');
   });
 });

@@ -1,4 +1,4 @@
-import { fromKilograms, parseCalendarDate, type WeightUnit } from '@/core/kernel';
+import { fromKilograms, parseCalendarDate, readWeight, type WeightUnit } from '@/core/kernel';
 import { type PersonOverTime, personOnDay, type WeightSource } from '@/core/partner';
 import { type Circumstances, type Condition, unknownCondition } from '@/core/round';
 import { adultRoundMinutes } from '@/core/scoring';
@@ -11,7 +11,8 @@ export interface AthleteFields {
   readonly name: string;
   readonly standing: 'student' | 'partner' | 'guest';
   readonly division?: 'male' | 'female';
-  readonly belt: AnyBelt;
+  /** Undefined when nobody said. */
+  readonly belt?: AnyBelt;
   readonly stripes: number;
   readonly weight: string;
   readonly weightSource: WeightSource;
@@ -40,7 +41,6 @@ export interface CardFields {
 export const emptyAthlete: AthleteFields = {
   name: '',
   standing: 'student',
-  belt: 'white',
   stripes: 0,
   weight: '',
   weightSource: 'stated',
@@ -126,19 +126,25 @@ export function readNumber(text: string): number | undefined {
   return trimmed === '' ? undefined : Number(trimmed);
 }
 
-const athleteInput = (fields: AthleteFields, unit: WeightUnit): AthleteInput => ({
+const athleteInput = (fields: AthleteFields, usual: WeightUnit): AthleteInput => ({
   personId: fields.personId,
   newName: fields.personId ? undefined : fields.name,
   standing: fields.standing,
   division: fields.division,
   belt: fields.belt,
   stripes: fields.stripes,
-  weight: readNumber(fields.weight),
-  weightUnit: unit,
+  weight: readWeight(fields.weight, usual)?.reading,
+  weightUnit: readWeight(fields.weight, usual)?.unit ?? usual,
   weightSource: fields.weightSource,
   toldApartBy: fields.toldApartBy,
   condition: { ...fields.condition, heightCm: readNumber(fields.height) },
 });
+
+/** The length asked for, in whole seconds; undefined when nobody said. */
+export function plannedSecondsOf(minutes: string): number | undefined {
+  const read = readNumber(minutes);
+  return read === undefined ? undefined : Math.round(read * 60);
+}
 
 /** The card as it is sent to the server. */
 export function toRoundInput(fields: CardFields, footageId: string | undefined, unit: WeightUnit): RoundInput {
@@ -147,7 +153,7 @@ export function toRoundInput(fields: CardFields, footageId: string | undefined, 
     heldOn: fields.heldOn,
     uniform: fields.uniform,
     ruleSet: fields.ruleSet,
-    plannedSeconds: Math.round((readNumber(fields.plannedMinutes) ?? 0) * 60),
+    plannedSeconds: plannedSecondsOf(fields.plannedMinutes),
     occasion: fields.occasion,
     theme: fields.theme,
     circumstances: { ...fields.circumstances, restrictions: [...fields.circumstances.restrictions] },
@@ -160,4 +166,4 @@ export function toRoundInput(fields: CardFields, footageId: string | undefined, 
 }
 
 /** The usual length of a round for this belt, in minutes. */
-export const usualMinutes = (belt: AnyBelt): string => String(adultRoundMinutes(belt));
+export const usualMinutes = (belt: AnyBelt | undefined): string => String(adultRoundMinutes(belt));

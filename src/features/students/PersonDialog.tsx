@@ -2,9 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
-import { fromKilograms } from '@/core/kernel';
-import { type AnyBelt, anyBelts, beltName, isAdultBelt, mostStripes } from '@/core/vocabulary';
+import { fromKilograms, readWeight } from '@/core/kernel';
+import { type AnyBelt, mostStripes } from '@/core/vocabulary';
 import { savePerson } from '@/server/people/personActions';
+import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
 import { useNewId } from '@/ui/forms/useNewId';
 import { Fields, Notice } from '@/ui/layout/Page';
 import { Button, Choice, Dialog, Select, TextField } from '@/ui/primitives';
@@ -16,7 +17,7 @@ export interface PersonFacts {
   readonly standing: 'student' | 'partner' | 'guest';
   readonly division?: 'male' | 'female';
   readonly bornOn?: string;
-  readonly belt: AnyBelt;
+  readonly belt?: AnyBelt;
   readonly stripes: number;
   readonly weightKg?: number;
   readonly injuredUntil?: string;
@@ -37,7 +38,7 @@ const fieldsOf = (person: PersonFacts | undefined, unit: 'kg' | 'lb') => ({
   standing: person?.standing ?? ('student' as const),
   division: person?.division,
   bornOn: person?.bornOn ?? '',
-  belt: person?.belt ?? ('white' as AnyBelt),
+  belt: person?.belt,
   stripes: person?.stripes ?? 0,
   weight: person?.weightKg === undefined ? '' : String(Number(fromKilograms(person.weightKg, unit).toFixed(1))),
   injuredUntil: person?.injuredUntil ?? '',
@@ -60,8 +61,9 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
   const save = () =>
     startSaving(async () => {
       const { weight, height, ...rest } = fields;
+      const typed = readWeight(weight, unit);
       const outcome = await savePerson(
-        { ...rest, weight: readNumber(weight), weightUnit: unit, heightCm: readNumber(height) },
+        { ...rest, weight: typed?.reading, weightUnit: typed?.unit ?? unit, heightCm: readNumber(height) },
         person ? { id: person.id, version: person.version } : { id: fresh.id(), version: 0 },
       ).catch(() => undefined);
       if (!outcome)
@@ -106,12 +108,9 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
       <Fields>
         <Select
           label="Belt"
-          options={anyBelts.map((belt) => ({
-            value: belt,
-            label: isAdultBelt(belt) ? beltName(belt) : `${beltName(belt)} (child)`,
-          }))}
-          value={fields.belt}
-          onChange={(belt) => set({ belt: belt as AnyBelt })}
+          options={beltOptions}
+          value={fields.belt ?? NOT_SAID}
+          onChange={(belt) => set({ belt: readBelt(belt), stripes: 0 })}
         />
         <Select
           label="Stripes"

@@ -16,7 +16,7 @@ export interface StudentLine {
   readonly id: string;
   readonly name: string;
   readonly standing: string;
-  readonly belt: AnyBelt;
+  readonly belt?: AnyBelt;
   readonly stripes: number;
   readonly weightKg?: number;
   readonly rounds: number;

@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { ageOn, fail, type Result, succeed } from '@/core/kernel';
+import { addDays, ageOn, fail, type Result, succeed } from '@/core/kernel';
 import { listRecurringErrors, type RecurringError, type StudentRecord } from '@/core/patterns';
 import {
   type Attendee,
@@ -10,7 +10,7 @@ import {
   pairKey,
   planClass,
 } from '@/core/planning';
-import { adultEquivalent, drillsOf, standardIdOf } from '@/core/vocabulary';
+import { adultEquivalent, drillsOf, isChildBelt, standardIdOf } from '@/core/vocabulary';
 import {
   type AcademyClass,
   findLatestPlan,
@@ -20,11 +20,14 @@ import {
 } from '@/data/classes/classes';
 import { getAcademy } from '@/data/people/academy';
 import { listDoNotPair, listPeople, type Person } from '@/data/people/people';
+import { listRecentHurts } from '@/data/rounds/hurts';
 import { houseOf } from '../language/loadHouse';
 import { loadRecords } from '../students/loadRecords';
 import { createSolver } from './solver';
 
 const RECENT_CLASSES = 4;
+/** What a card says to be hurt is asked about for so long. @source own decision: most strains of the mat pass in two weeks; an injury has its own day on the person */
+const HURT_DAYS = 14;
 
 /** Plans a class from what keeps happening to those expected, and keeps the plan as its next version. */
 export async function generatePlan(
@@ -42,9 +45,18 @@ export async function generatePlan(
     loadPastPlans(database, academyClass),
   ]);
   const { records } = await loadRecords(database, people, today);
+  const hurts = new Map(
+    (
+      await listRecentHurts(
+        database,
+        attendance.map((one) => one.personId),
+        addDays(today, -HURT_DAYS),
+      )
+    ).map((one) => [one.personId, `${one.hurt} (card of ${one.heldOn})`]),
+  );
   const attendees = attendance.flatMap(({ personId, chance }) => {
     const person = people.find((one) => one.id === personId);
-    return person ? [toAttendee(person, chance, records, today, academyClass.startsAt)] : [];
+    return person ? [toAttendee(person, chance, records, today, academyClass.startsAt, hurts.get(person.id))] : [];
   });
   const planned = planClass(
     {
@@ -85,6 +97,7 @@ function toAttendee(
   records: readonly StudentRecord[],
   today: string,
   startsAt: string,
+  hurt: string | undefined,
 ): Attendee {
   const record = records.find((one) => one.personId === person.id);
   const recurring = record ? listRecurringErrors(record, records, today) : [];
@@ -93,6 +106,8 @@ function toAttendee(
     personId: person.id,
     belt: adultEquivalent(person.belt),
     age: person.bornOn ? ageOn(person.bornOn, day) : undefined,
+    childBelt: isChildBelt(person.belt),
+    hurt: [hurt, person.injuryNote].filter(Boolean).join('; ') || undefined,
     weightKg: person.weightKg,
     chance,
     injured: person.injuredUntil !== undefined && person.injuredUntil >= day,

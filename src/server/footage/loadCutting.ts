@@ -66,7 +66,7 @@ function firstFacts(recordedAt: string | undefined, roundsBefore: number, latest
     uniform: latest?.uniform ?? ('gi' as const),
     ruleSet: latest?.ruleSet ?? 'no-score',
     occasion: 'sparring' as const,
-    plannedMinutes: latest ? String(latest.plannedSeconds / 60) : '5',
+    plannedMinutes: latest ? (latest.plannedSeconds === undefined ? '' : String(latest.plannedSeconds / 60)) : '5',
     firstNumber: roundsBefore + 1,
     theme: '',
   };

@@ -1,11 +1,12 @@
 import { phraseMark } from '@/core/callline';
-import { firstNameOf } from '@/core/kernel';
+import { shortNamesOf } from '@/core/kernel';
 import type { MarkLine } from '@/core/search';
 import type { FoundMark } from '@/data/language/occurrences';
 
 /** A found mark as plain words and places, for a list. */
 export function describeFound(found: FoundMark, nameOf: (conceptId: string) => string): MarkLine {
   const { mark, roundId, heldOn, uniform, roundSeconds, footageId, people } = found;
+  const [a = '', b = ''] = shortNamesOf([people.a.name, people.b.name]);
   return {
     markId: mark.id,
     roundId,
@@ -14,8 +15,7 @@ export function describeFound(found: FoundMark, nameOf: (conceptId: string) => s
     roundSeconds,
     mediaSeconds: mark.atSeconds,
     footageId,
-    a: firstNameOf(people.a.name),
-    b: firstNameOf(people.b.name),
-    words: phraseMark(mark, { a: firstNameOf(people.a.name), b: firstNameOf(people.b.name) }, nameOf),
+    ...{ a, b },
+    words: phraseMark(mark, { a, b }, nameOf),
   };
 }

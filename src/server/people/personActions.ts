@@ -48,7 +48,7 @@ export const savePerson = defineAction({
 
 /** What somebody is said to wear and weigh now holds from today on; a weight that did not change is no new weighing. */
 async function noteToday(database: Database, { id, belt, stripes, weightKg }: NewPerson): Promise<void> {
-  await noteBelt(database, { personId: id, sinceDay: today(), belt, stripes });
+  if (belt) await noteBelt(database, { personId: id, sinceDay: today(), belt, stripes });
   const known = (await listWeighings(database, [id])).at(-1)?.weightKg;
   if (weightKg !== undefined && (known === undefined || Math.abs(known - weightKg) > 0.05))
     await noteWeight(database, { personId: id, sinceDay: today(), weightKg, source: 'stated' });

@@ -11,15 +11,19 @@ const optionalDay = storableText()
     'Write a day that exists, as YYYY-MM-DD, or leave it empty.',
   );
 
+/** A weight as a number in the unit beside it. */
+export const weightNumber = z.number({ error: 'Write the weight as a number, like 61.5, or with its unit: 150 lb.' });
+
 export const personInput = z
   .object({
     name: storableText().trim().min(1, 'Write a name.').max(80, 'Use at most 80 characters.'),
     standing: z.enum(['student', 'partner', 'guest']),
     division: z.enum(['male', 'female']).optional(),
     bornOn: optionalDay,
-    belt: z.enum(anyBelts),
+    /** Absent when nobody said. */
+    belt: z.enum(anyBelts).optional(),
     stripes: z.number().int().min(0).max(6),
-    weight: z.number().optional(),
+    weight: weightNumber.optional(),
     weightUnit: z.enum(['kg', 'lb']),
     injuredUntil: optionalDay,
     heightCm: z
@@ -43,7 +47,9 @@ export const personInput = z
       context.addIssue({
         code: 'custom',
         path: ['stripes'],
-        message: `This belt carries at most ${mostStripes(person.belt)} stripes.`,
+        message: person.belt
+          ? `This belt carries at most ${mostStripes(person.belt)} stripes.`
+          : 'Say the belt before its stripes.',
       });
     }
   });

@@ -1,7 +1,7 @@
 import { formatClock } from '@/core/clock';
 import { addDays } from '@/core/kernel';
 import { listRecurringErrors } from '@/core/patterns';
-import { draftReview } from '@/core/reviewing';
+import { draftReview, type WorkCandidate } from '@/core/reviewing';
 import { type Athlete, conceptIdOf, type Mark, readChains, readRound, tideOf } from '@/core/round';
 import { adultEquivalent, cueOf, drillOf, findError, type HouseWords, houseNameOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
@@ -54,7 +54,7 @@ export async function loadClosing(roundId: string, slot: Athlete) {
     const mark = marks.find((one) => one.id === markId);
     return mark && { markId, at: formatClock(mark.atSeconds - round.startSeconds), mediaSeconds: mark.atSeconds };
   };
-  const candidates = draft.candidates.map((one) => pointOf(one.errorId, one.markIds, one.damage, house));
+  const candidates = draft.candidates.map((one) => pointOf(one, house));
   return {
     round: { id: round.id, heldOn: round.heldOn, a: round.a.name, b: round.b.name, markCount: marks.length },
     slot,
@@ -83,12 +83,17 @@ async function prioritiesOf(personId: string): Promise<ReadonlyMap<string, numbe
   return new Map(own ? listRecurringErrors(own, records, today()).map((one) => [one.errorId, one.priority]) : []);
 }
 
-function pointOf(errorId: string, markIds: readonly string[], damage: number, house: HouseWords): WorkPoint {
+function pointOf({ errorId, markIds, damage, unlinked }: WorkCandidate, house: HouseWords): WorkPoint {
   const drillId = findError(errorId)?.drillIds.find((id) => !house.hiddenIds.includes(id));
   const drill = drillId ? drillOf(house, drillId) : undefined;
   const branch = drill?.branches[0];
   const times = ['never', 'once', 'twice'][markIds.length] ?? `${markIds.length} times`;
-  const cost = damage >= 0.5 ? `, and it cost about ${damage.toFixed(0)} points’ worth` : ', so far without a price';
+  const cost =
+    damage >= 0.5
+      ? `, and it cost about ${damage.toFixed(0)} points’ worth`
+      : unlinked > 0
+        ? ', and it was punished'
+        : ', so far without a price';
   const cue = cueOf(house, errorId);
   return {
     errorId,

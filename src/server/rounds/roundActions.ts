@@ -10,7 +10,7 @@ import { inTransaction, pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { listMarks } from '@/data/marks/marks';
 import { noteBelt, noteWeight } from '@/data/people/histories';
-import { findPerson, insertPerson } from '@/data/people/people';
+import { findPerson, insertPerson, takeBeltOfRound, takeWeightOfRound } from '@/data/people/people';
 import {
   deleteAthletes,
   deleteRound,
@@ -175,9 +175,14 @@ async function storeAthlete(
   const still = before && [before.a, before.b].find((one) => one.personId === personId)?.still;
   const entry = { personId, belt, stripes, weightKg, weightSource, toldApartBy, condition, still };
   await insertAthlete(client, roundId, slot, entry);
-  await noteBelt(client, { personId, sinceDay: heldOn, belt, stripes });
-  if (weightKg !== undefined && weightSource)
+  if (belt) {
+    await noteBelt(client, { personId, sinceDay: heldOn, belt, stripes });
+    await takeBeltOfRound(client, personId, heldOn);
+  }
+  if (weightKg !== undefined && weightSource) {
     await noteWeight(client, { personId, sinceDay: heldOn, weightKg, source: weightSource });
+    await takeWeightOfRound(client, personId, heldOn);
+  }
   return personId;
 }
 

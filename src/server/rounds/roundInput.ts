@@ -5,6 +5,7 @@ import { ruleSets } from '@/core/scoring';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
 import { circumstancesShape, conditionShape } from '@/data/rounds/circumstances';
 import { storableText } from '@/data/storableText';
+import { weightNumber } from '../people/personInput';
 
 const athleteInput = z
   .object({
@@ -12,9 +13,10 @@ const athleteInput = z
     newName: storableText().trim().max(80, 'Use at most 80 characters.').optional(),
     standing: z.enum(['student', 'partner', 'guest']),
     division: z.enum(['male', 'female']).optional(),
-    belt: z.enum(anyBelts),
+    /** Absent when nobody said. */
+    belt: z.enum(anyBelts).optional(),
     stripes: z.number().int().min(0).max(6),
-    weight: z.number().optional(),
+    weight: weightNumber.optional(),
     weightUnit: z.enum(['kg', 'lb']),
     weightSource: z.enum(weightSources).optional(),
     toldApartBy: storableText().trim().max(80, 'Use at most 80 characters.'),
@@ -24,7 +26,12 @@ const athleteInput = z
     const complain = (path: string, message: string) => context.addIssue({ code: 'custom', path: [path], message });
     if (!athlete.personId && !athlete.newName) complain('newName', 'Choose somebody, or write a new name.');
     if (athlete.stripes > mostStripes(athlete.belt))
-      complain('stripes', `This belt carries at most ${mostStripes(athlete.belt)} stripes.`);
+      complain(
+        'stripes',
+        athlete.belt
+          ? `This belt carries at most ${mostStripes(athlete.belt)} stripes.`
+          : 'Say the belt before its stripes.',
+      );
     if (athlete.weight === undefined) return;
     if (!isPlausibleWeight(toKilograms(athlete.weight, athlete.weightUnit))) {
       complain(
@@ -45,11 +52,13 @@ export const roundInput = z
     ruleSet: z.union([z.enum(ruleSets.map((one) => one.id) as [string, ...string[]]), z.uuid()], {
       error: 'Choose the rules again: these are not kept any more.',
     }),
+    /** Absent when nobody said: then the length of the footage counts. */
     plannedSeconds: z
-      .number()
+      .number({ error: 'Write the length in minutes, like 5 or 4.5, or leave it empty.' })
       .int()
       .min(30, 'A round lasts at least half a minute.')
-      .max(7200, 'A round lasts at most two hours.'),
+      .max(7200, 'A round lasts at most two hours.')
+      .optional(),
     occasion: z.enum(['sparring', 'positional', 'competition']),
     theme: storableText().trim().max(200, 'Use at most 200 characters.'),
     circumstances: circumstancesShape.optional(),

@@ -4,6 +4,8 @@ import { styled } from 'styled-components';
 import { color } from '../tokens/tokens';
 
 const strap: Readonly<Record<string, string>> = {
+  /** Nobody said which: only its outline. */
+  unknown: 'transparent',
   white: '#f7f4ea',
   blue: '#2d57a4',
   purple: '#6a3f8f',

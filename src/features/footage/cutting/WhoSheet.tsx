@@ -4,8 +4,8 @@ import { useState, useTransition } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
-import { type AnyBelt, anyBelts, beltName } from '@/core/vocabulary';
 import { saveRounds } from '@/server/rounds/roundActions';
+import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
 import { Fields, Notice, Row } from '@/ui/layout/Page';
 import { Button, Choice, Select, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -14,10 +14,12 @@ import type { Filmstrip } from '../footageView';
 import {
   type Corner,
   emptyCorner,
+  eveningOf,
   type KnownPerson,
-  kitOf,
+  knownWeight,
   rotate,
   type Stayed,
+  sayOnce,
   toRounds,
   type WhoFacts,
   type WhoRow,
@@ -70,6 +72,20 @@ export function WhoSheet({
   const set = (patch: Partial<WhoFacts>) => setFacts((now) => ({ ...now, ...patch }));
   const change = (key: string, edit: (row: WhoRow) => WhoRow) =>
     setRows((all) => all.map((row) => (row.key === key ? edit(row) : row)));
+  const changeCorner = (key: string, slot: 'a' | 'b', patch: Partial<Corner>) =>
+    setRows((all) => {
+      const before = all.find((row) => row.key === key)?.[slot];
+      if (!before) return all;
+      const known = patch.personId ? eveningOf(all, patch.personId) : undefined;
+      // Kit that was written down before the name stays.
+      const kit = known && { ...known, toldApartBy: before.toldApartBy || known.toldApartBy };
+      const now = { ...before, ...kit, ...patch };
+      return sayOnce(
+        all.map((row) => (row.key === key ? { ...row, [slot]: now } : row)),
+        before,
+        now,
+      );
+    });
   const save = () =>
     startSaving(async () => {
       const outcome = await saveRounds(toRounds(rows, facts, people, footageId, unit)).catch(() => undefined);
@@ -174,16 +190,9 @@ export function WhoSheet({
                 corner={row[slot]}
                 people={people}
                 message={(field) => messages[`${index}.${slot}.${field}`]}
-                onChange={(patch) =>
-                  change(row.key, (now) => ({
-                    ...now,
-                    [slot]: {
-                      ...now[slot],
-                      ...patch,
-                      ...(patch.personId ? { toldApartBy: now[slot].toldApartBy || kitOf(rows, patch.personId) } : {}),
-                    },
-                  }))
-                }
+                unit={unit}
+                known={knownWeight(people, row[slot].personId, facts.heldOn, unit)}
+                onChange={(patch) => changeCorner(row.key, slot, patch)}
               />
             ))}
             {index > 0 ? (
@@ -218,11 +227,14 @@ interface CornerFieldsProps {
   readonly slot: 'a' | 'b';
   readonly corner: Corner;
   readonly people: readonly KnownPerson[];
+  readonly unit: WeightUnit;
+  /** What they weigh as far as is known of that day. */
+  readonly known: string;
   readonly message: (field: string) => string | undefined;
   readonly onChange: (patch: Partial<Corner>) => void;
 }
 
-function CornerFields({ slot, corner, people, message, onChange }: CornerFieldsProps) {
+function CornerFields({ slot, corner, people, unit, known, message, onChange }: CornerFieldsProps) {
   return (
     <fieldset
       className="corner"
@@ -256,12 +268,28 @@ function CornerFields({ slot, corner, people, message, onChange }: CornerFieldsP
           />
           <Select
             label="Belt that day"
-            options={anyBelts.map((belt) => ({ value: belt, label: beltName(belt) }))}
-            value={corner.newBelt}
-            onChange={(belt) => onChange({ newBelt: belt as AnyBelt })}
+            options={beltOptions}
+            value={corner.newBelt ?? NOT_SAID}
+            onChange={(belt) => onChange({ newBelt: readBelt(belt) })}
           />
         </>
       )}
+      <TextField
+        label="Weight that day"
+        unit={unit}
+        inputMode="decimal"
+        value={corner.weight}
+        onChange={(weight) => onChange({ weight })}
+        hint={corner.weight === '' && known ? `as known: ${known}` : undefined}
+        problem={message('weight')}
+      />
+      <TextField
+        label="Spares"
+        value={corner.hurt}
+        onChange={(hurt) => onChange({ hurt })}
+        hint={corner.hurt ? undefined : 'sore knee; said once for the evening'}
+        problem={message('condition.hurt')}
+      />
     </fieldset>
   );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyCorner, type KnownPerson, kitOf, rotate, toRounds, type WhoRow } from './whoView';
+import { emptyCorner, eveningOf, type KnownPerson, rotate, sayOnce, toRounds, type WhoRow } from './whoView';
 
 const people: KnownPerson[] = [
   {
@@ -44,10 +44,32 @@ describe('who is in them', () => {
     expect(rotate(before, next, 'second')).toMatchObject({ a: emptyCorner, b: { toldApartBy: 'blue gi' } });
     expect(rotate(before, next, 'both')).toEqual({ ...next, a: before.a, b: before.b });
     expect(rotate(before, next, 'nobody')).toMatchObject({ a: emptyCorner, b: emptyCorner });
-    expect(kitOf([before], 'p2')).toBe('blue gi');
-    expect(kitOf([before], 'p9')).toBe('');
+  });
+  it('hears kit, weight and what is to be spared once for the evening', () => {
+    const first = row('1', 0);
+    const said = { ...first, a: { ...first.a, weight: '62', hurt: 'sore knee' } };
+    expect(eveningOf([said], 'p1')).toEqual({ toldApartBy: 'white gi', weight: '62', hurt: 'sore knee' });
+    expect(eveningOf([said], 'p9')).toEqual({ toldApartBy: '', weight: '', hurt: '' });
+    const rows = sayOnce([said, row('2', 400), row('3', 800)], first.a, said.a);
+    expect(rows.map((one) => [one.a.weight, one.a.hurt, one.b.hurt])).toEqual([
+      ['62', 'sore knee', ''],
+      ['62', 'sore knee', ''],
+      ['62', 'sore knee', ''],
+    ]);
+    // What was said otherwise of one round stays; what was taken back is taken back everywhere.
+    const own = { ...rows[1]!, a: { ...rows[1]!.a, hurt: 'both knees' } };
+    const later = sayOnce([rows[0]!, own, rows[2]!], rows[0]!.a, { ...rows[0]!.a, hurt: '' });
+    expect(later.map((one) => one.a.hurt)).toEqual(['', 'both knees', '']);
+    expect(toRounds(rows, facts, people, 'f', 'kg')[2]!.a).toMatchObject({
+      weight: 62,
+      weightSource: 'stated',
+      condition: { hurt: 'sore knee' },
+    });
   });
   it('takes belt and weight of the people, the bell’s own length, and numbers on', () => {
+    expect(
+      toRounds([row('1', 0)], { ...facts, plannedMinutes: '' }, people, 'f', 'kg')[0]!.plannedSeconds,
+    ).toBeUndefined();
     const rounds = toRounds(
       [row('1', 0, 300), { ...row('2', 400), b: { ...emptyCorner, newName: 'Otto', newBelt: 'purple' } }],
       facts,

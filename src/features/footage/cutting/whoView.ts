@@ -1,5 +1,5 @@
 import type { Span } from '@/core/clock';
-import { fromKilograms, type WeightUnit } from '@/core/kernel';
+import { formatWeight, fromKilograms, readWeight, type WeightUnit } from '@/core/kernel';
 import { type PersonOverTime, personOnDay } from '@/core/partner';
 import type { AnyBelt, Uniform } from '@/core/vocabulary';
 import type { AthleteInput, RoundsInput } from '@/server/rounds/roundInput';
@@ -15,8 +15,13 @@ export interface KnownPerson extends PersonOverTime {
 export interface Corner {
   readonly personId?: string;
   readonly newName: string;
-  readonly newBelt: AnyBelt;
+  /** Undefined when nobody said. */
+  readonly newBelt?: AnyBelt;
   readonly toldApartBy: string;
+  /** As typed; empty for what is known of that day. */
+  readonly weight: string;
+  /** What is to be spared. */
+  readonly hurt: string;
 }
 
 export interface WhoRow extends Span {
@@ -38,7 +43,7 @@ export interface WhoFacts {
   readonly theme: string;
 }
 
-export const emptyCorner: Corner = { newName: '', newBelt: 'white', toldApartBy: '' };
+export const emptyCorner: Corner = { newName: '', toldApartBy: '', weight: '', hurt: '' };
 export type Stayed = 'nobody' | 'first' | 'second' | 'both';
 
 /** Who is in a round when some of those of the round before stayed; those who stay keep their corner and how they are told apart. */
@@ -50,20 +55,45 @@ export function rotate(before: WhoRow, row: WhoRow, stayed: Stayed): WhoRow {
   };
 }
 
-/** How somebody was told apart in an earlier row of the same session: kit does not change in an evening. */
-export function kitOf(rows: readonly WhoRow[], personId: string): string {
-  for (const row of rows)
-    for (const corner of [row.a, row.b])
-      if (corner.personId === personId && corner.toldApartBy) return corner.toldApartBy;
-  return '';
+export type Evening = Pick<Corner, 'toldApartBy' | 'weight' | 'hurt'>;
+
+/** What an earlier row of the same session says of somebody: kit, weight and a sore knee do not change in an evening, and are said once. */
+export function eveningOf(rows: readonly WhoRow[], personId: string): Evening {
+  const said = (field: keyof Evening) =>
+    rows.flatMap((row) => [row.a, row.b]).find((corner) => corner.personId === personId && corner[field])?.[field] ??
+    '';
+  return { toldApartBy: said('toldApartBy'), weight: said('weight'), hurt: said('hurt') };
+}
+
+/** What is said of somebody in one row holds in the others where nothing was said, or what was said before. */
+export function sayOnce(rows: readonly WhoRow[], before: Corner, now: Corner): WhoRow[] {
+  const carry = (corner: Corner): Corner => {
+    if (!now.personId || corner.personId !== now.personId || corner === now) return corner;
+    const take = (field: keyof Evening) =>
+      corner[field] === '' || corner[field] === before[field] ? now[field] : corner[field];
+    return { ...corner, toldApartBy: take('toldApartBy'), weight: take('weight'), hurt: take('hurt') };
+  };
+  return rows.map((row) => ({ ...row, a: carry(row.a), b: carry(row.b) }));
 }
 
 function athleteInput(corner: Corner, people: readonly KnownPerson[], day: string, unit: WeightUnit): AthleteInput {
   const { toldApartBy } = corner;
+  const typed = readWeight(corner.weight, unit);
+  const said = typed && { weight: typed.reading, weightUnit: typed.unit, weightSource: 'stated' as const };
+  const condition = corner.hurt.trim() ? { hurt: corner.hurt } : undefined;
   const person = people.find((one) => one.id === corner.personId);
   if (!person) {
     const { newName, newBelt } = corner;
-    return { newName, standing: 'student', belt: newBelt, stripes: 0, weightUnit: unit, toldApartBy };
+    return {
+      newName,
+      standing: 'student',
+      belt: newBelt,
+      stripes: 0,
+      weightUnit: unit,
+      toldApartBy,
+      condition,
+      ...said,
+    };
   }
   const { belt, stripes, weightKg, weightSource = 'stated' } = personOnDay(person, day);
   const weight = weightKg === undefined ? undefined : Number(fromKilograms(weightKg, unit).toFixed(1));
@@ -77,6 +107,8 @@ function athleteInput(corner: Corner, people: readonly KnownPerson[], day: strin
     weightUnit: unit,
     weightSource: weight === undefined ? undefined : weightSource,
     toldApartBy,
+    condition,
+    ...said,
   };
 }
 
@@ -88,7 +120,9 @@ export function toRounds(
   footageId: string,
   unit: WeightUnit,
 ): RoundsInput {
-  const plannedSeconds = Math.round(Number(facts.plannedMinutes.replace(',', '.')) * 60);
+  const minutes = facts.plannedMinutes.trim();
+  // Empty: nobody said.
+  const plannedSeconds = minutes === '' ? undefined : Math.round(Number(minutes.replace(',', '.')) * 60);
   return rows.map((row, index) => ({
     id: row.roundId,
     footageId,
@@ -104,4 +138,16 @@ export function toRounds(
     a: athleteInput(row.a, people, facts.heldOn, unit),
     b: athleteInput(row.b, people, facts.heldOn, unit),
   }));
+}
+
+/** "61.2 kg": what somebody weighed that day as far as is known; empty for nothing, and for somebody new. */
+export function knownWeight(
+  people: readonly KnownPerson[],
+  personId: string | undefined,
+  day: string,
+  unit: WeightUnit,
+): string {
+  const person = people.find((one) => one.id === personId);
+  const weightKg = person && personOnDay(person, day).weightKg;
+  return weightKg === undefined ? '' : formatWeight(weightKg, unit);
 }
