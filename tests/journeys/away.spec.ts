@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { demoId } from '../../demo/academy/marksOfRound';
 import { call, ledger, openReview, reviewIsReady, signIn } from '../support/pages';
@@ -34,7 +35,8 @@ test('a review goes on without a server, also in a browser that is opened anew, 
   await expect(page.getByText('All kept')).toBeVisible();
   await server.kill('SIGKILL');
   await call(page, 'at 0:30 nadia flat in half guard');
-  await expect(page.getByText(/The server is away: 1 change waits/)).toBeVisible();
+  await expect(page.getByText('1 change waits on this machine')).toBeVisible();
+  await expect(page.getByRole('alert', { name: 'What waits' })).toContainText('The server is away since');
 
   // The page is closed and opened anew: what was kept by the server and what waits are both there.
   const context = page.context();
@@ -46,7 +48,7 @@ test('a review goes on without a server, also in a browser that is opened anew, 
   await again.keyboard.press('z');
   await expect(ledger(again)).toHaveCount(3);
   await call(again, 'at 0:41 yara mount');
-  await expect(again.getByText(/The server is away: \d changes wait/)).toBeVisible();
+  await expect(again.getByText(/^\d changes wait on this machine$/)).toBeVisible();
   // The footage plays from the copy on this machine, from anywhere.
   const video = again.locator('video');
   await again.keyboard.press('Escape');
@@ -105,4 +107,87 @@ test('a page that was kept takes in what others marked since, and nothing is lef
   await page.goto(address()).catch(() => undefined);
   await expect(page.getByText('No round was opened on this machine lately.')).toBeVisible();
   await server.start();
+});
+
+test('with the database away pages say so in our own words, kept rounds open, and all of it comes back', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await signIn(page, server.url);
+  await openReview(page, address());
+  await isKept(page);
+  const before = await ledger(page).count();
+  await server.takeDatabaseAway();
+  await call(page, 'at 0:50 nadia closed guard');
+  await expect(page.getByText('1 change waits on this machine')).toBeVisible();
+  await page.reload();
+  await reviewIsReady(page);
+  await expect(ledger(page)).toHaveCount(before + 1);
+  const other = await page.context().newPage();
+  for (const place of ['/footage', '/settings', '/sign-in', '/search?q=ana']) {
+    const answer = await other.goto(server.url + place);
+    expect(answer?.status(), place).toBe(503);
+    await expect(other.getByRole('heading', { name: 'The database is away' })).toBeVisible();
+  }
+  await server.bringDatabaseBack();
+  // It looks again by itself.
+  await expect(other.getByRole('heading', { name: 'Search' })).toBeVisible({ timeout: 30_000 });
+  await other.close();
+  await expect(page.getByText('All kept')).toBeVisible({ timeout: 30_000 });
+});
+
+test('a browser that keeps nothing says so at once, and what waits can be taken along', async ({ page }) => {
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('The user denied storage.', 'SecurityError');
+    };
+  });
+  await signIn(page, server.url);
+  await openReview(page, address());
+  const waits = page.getByRole('alert', { name: 'What waits' });
+  await expect(waits).toContainText('This browser keeps nothing for this page');
+  await call(page, 'at 0:55 yara mount');
+  await expect(page.getByText('All kept')).toBeVisible();
+  await server.kill('SIGKILL');
+  await call(page, 'at 0:56 nadia half guard');
+  await expect(page.getByText('1 change waits in this page only')).toBeVisible();
+  await expect(waits).toContainText('is lost when the page is closed');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    waits.getByRole('button', { name: 'Download what waits' }).click(),
+  ]);
+  const kept = JSON.parse(readFileSync(await download.path(), 'utf8')) as {
+    changes: { mark: { positionId: string } }[];
+  };
+  expect(kept.changes.map((one) => one.mark.positionId)).toEqual(['half-guard']);
+  await server.start();
+  await expect(page.getByText('All kept')).toBeVisible({ timeout: 30_000 });
+});
+
+test('what one coach left waiting is not sent as another’s', async ({ page }) => {
+  test.setTimeout(120_000);
+  await signIn(page, server.url, 'felix');
+  await openReview(page, address());
+  await page.route('**/marks', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));
+  await call(page, 'at 1:10 yara knee on belly');
+  await expect(page.getByText('1 change waits on this machine')).toBeVisible();
+  await page.unrouteAll();
+  await page.goto(`${server.url}/footage`, { waitUntil: 'commit' });
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/sign-in');
+  await signIn(page, server.url, 'ludo');
+  await openReview(page, address());
+  await expect(page.getByRole('alert', { name: 'What waits' })).toContainText('1 change of another coach waits');
+  const made = () =>
+    server.query(
+      "select c.sign_in_name from mark m join coach c on c.id = m.changed_by where m.content ->> 'positionId' = 'knee-on-belly' and m.round_id = $1",
+      [roundId],
+    );
+  expect((await made()).rows).toEqual([]);
+  await page.goto(`${server.url}/footage`);
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/sign-in');
+  await signIn(page, server.url, 'felix');
+  await openReview(page, address());
+  await expect.poll(async () => (await made()).rows).toEqual([{ sign_in_name: 'felix' }]);
 });

@@ -1,6 +1,7 @@
+import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { demoId } from '../../demo/academy/marksOfRound';
 import { signIn } from '../support/pages';
 import { openServer, type TestServer } from '../support/server';
@@ -38,7 +39,8 @@ test('nothing but the sign-in page answers without a session, footage included',
   const addresses = listAddresses();
   expect(addresses.length).toBeGreaterThan(12);
   for (const { address, api } of addresses) {
-    if (address === '/sign-in') continue;
+    // The first shows nothing, the second proves which server it is to whoever started it.
+    if (address === '/sign-in' || address === '/api/alive') continue;
     const methods = api ? (['GET', 'PUT', 'POST', 'HEAD'] as const) : (['GET'] as const);
     for (const method of methods) {
       const answer = await request.fetch(server.url + address, { method, maxRedirects: 0 });
@@ -107,21 +109,137 @@ test('other sites can change nothing', async ({ page }) => {
   expect(time.status()).toBe(403);
 });
 
-test('guessing passwords is slowed down', async ({ page }) => {
-  await page.goto(`${server.url}/sign-in`);
+test('guessing passwords is slowed down, and keeps nobody out who has been here before', async ({ page, browser }) => {
+  await signIn(page, server.url, 'felix');
+  await page.goto(`${server.url}/footage`);
+  const stranger = await browser.newContext();
+  const guess = await stranger.newPage();
+  await guess.goto(`${server.url}/sign-in`);
   const failures = async () =>
-    (await server.query("select count(*)::int as count from sign_in_attempt where sign_in_name = 'iris'")).rows[0]
-      .count;
-  for (let attempt = 0; attempt < 8; attempt += 1) {
-    await page.getByLabel('Sign-in name').fill('iris');
-    await page.getByLabel('Password').fill(`guess number ${attempt}`);
-    await page.getByRole('button', { name: 'Sign in' }).click();
-    await expect.poll(failures).toBe(attempt + 1);
-    await expect(page.getByRole('alert').filter({ hasText: 'do not belong together' })).toBeVisible();
+    (
+      await server.query(
+        "select count(*)::int as count from sign_in_attempt where sign_in_name = 'felix' and not succeeded",
+      )
+    ).rows[0].count;
+  const before = await failures();
+  const attempt = async (on: Page, password: string) => {
+    await on.getByLabel('Sign-in name').fill('felix');
+    await on.getByLabel('Password').fill(password);
+    await on.getByRole('button', { name: 'Sign in' }).click();
+  };
+  for (let count = 0; count < 5; count += 1) {
+    await attempt(guess, `guess number ${count}`);
+    await expect.poll(failures).toBe(before + count + 1);
+    await expect(guess.getByRole('alert').filter({ hasText: 'do not belong together' })).toBeVisible();
   }
-  await page.getByLabel('Sign-in name').fill('iris');
-  await page.getByLabel('Password').fill('slow owl on a beam');
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await expect(page.getByText('Too many tries')).toBeVisible();
-  expect(await failures()).toBe(8);
+  // Many more, so that the next has to wait for long.
+  await server.query(
+    "insert into sign_in_attempt (sign_in_name, address, succeeded) select 'felix', 'direct', false from generate_series(1, 10)",
+  );
+  await attempt(guess, 'slow owl on a beam');
+  await expect(guess.getByText(/Too many tries. Wait about \d+ minutes/)).toBeVisible();
+  // The coach's own browser is not slowed down by that, whatever address it says it comes from.
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/sign-in');
+  await signIn(page, server.url, 'felix');
+  const evading = await page.request.post(`${server.url}/sign-in`, { headers: { 'x-forwarded-for': '203.0.113.7' } });
+  expect(evading.status()).toBeLessThan(500);
+  await stranger.close();
+});
+
+test('nothing under /api is a page, and nothing that was sent comes back', async ({ page }) => {
+  await signIn(page, server.url);
+  const meta = (entries: Record<string, string>) =>
+    Object.entries(entries)
+      .map(([key, value]) => `${key} ${Buffer.from(value).toString('base64')}`)
+      .join(',');
+  const id = randomUUID();
+  const evil = '<script>alert(1)</script>.html\r\nx-evil: 1';
+  const created = await page.request.post(`${server.url}/api/arrivals`, {
+    headers: {
+      'tus-resumable': '1.0.0',
+      'upload-length': '20',
+      'upload-metadata': meta({ id, filename: evil, filetype: 'text/html' }),
+    },
+  });
+  expect(created.status()).toBe(201);
+  const got = await page.request.get(`${server.url}/api/arrivals/${id}`);
+  expect(got.status()).toBe(405);
+  expect(await got.text()).not.toContain('script');
+  const head = await page.request.head(`${server.url}/api/arrivals/${id}`, { headers: { 'tus-resumable': '1.0.0' } });
+  for (const value of Object.values(head.headers())) expect(value).not.toContain('<script');
+  for (const address of [
+    '/api/shelf',
+    `/api/arrivals/${randomUUID()}`,
+    '/api/rounds/x/marks',
+    `/api/footage/${samples['[footageId]']}/file`,
+  ])
+    expect((await page.request.get(server.url + address)).headers()['content-security-policy'], address).toContain(
+      "default-src 'none'",
+    );
+});
+
+test('an origin that is null or no address is another site’s, and bodies are not read beyond their limit', async ({
+  page,
+}) => {
+  await signIn(page, server.url);
+  const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
+  const marks = `${server.url}/api/rounds/${samples['[roundId]']}/marks`;
+  for (const origin of ['null', 'nonsense', 'http://[::1', 'javascript:alert(1)'])
+    expect((await fetch(marks, { method: 'POST', headers: { cookie, origin }, body: '{}' })).status, origin).toBe(403);
+  const large = await fetch(marks, { method: 'POST', headers: { cookie }, body: 'x'.repeat(6 * 1024 * 1024) }).catch(
+    () => undefined,
+  );
+  // It may hang up before all of it was sent.
+  if (large) expect(large.status).toBe(413);
+});
+
+test('whoever was signed out hears nothing more on an open line', async ({ page }) => {
+  await signIn(page, server.url, 'felix');
+  const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
+  const round = samples['[roundId]'] ?? '';
+  const line = await fetch(`${server.url}/api/rounds/${round}/live`, { headers: { cookie } });
+  const reader = line.body!.pipeThrough(new TextDecoderStream()).getReader();
+  expect((await reader.read()).value).toContain('retry');
+  await server.query("select pg_notify('marks_changed', $1)", [round]);
+  expect((await reader.read()).value).toContain('changed');
+  await server.query(
+    "update sign_in_session set revoked_at = now() where coach_id = (select id from coach where sign_in_name = 'felix')",
+  );
+  await server.query("select pg_notify('marks_changed', $1)", [round]);
+  expect((await reader.read()).done).toBe(true);
+});
+
+test('after signing out the browser’s own cache gives no film, and no commentary stays', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/rounds/${samples['[roundId]']}`);
+  const film = `/api/footage/${samples['[footageId]']}/file`;
+  const status = () =>
+    page.evaluate(async (address) => (await fetch(address, { headers: { range: 'bytes=0-99' } })).status, film);
+  expect([await status(), await status()]).toEqual([206, 206]);
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('unhurried-owl-commentary', 1);
+        request.onupgradeneeded = () => request.result.createObjectStore('works', { keyPath: 'roundId' });
+        request.onerror = () => reject(request.error);
+        request.onsuccess = () => {
+          const put = request.result
+            .transaction('works', 'readwrite')
+            .objectStore('works')
+            .put({ roundId: 'r', cues: ['said of somebody'] });
+          put.onsuccess = () => {
+            request.result.close();
+            resolve();
+          };
+        };
+      }),
+  );
+  await page.goto(`${server.url}/footage`);
+  await page.getByRole('button', { name: 'Sign out' }).click();
+  await page.waitForURL('**/sign-in');
+  expect(await status()).toBe(401);
+  await expect
+    .poll(() => page.evaluate(async () => (await indexedDB.databases()).map((one) => one.name)))
+    .not.toContain('unhurried-owl-commentary');
 });

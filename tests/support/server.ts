@@ -18,6 +18,9 @@ export interface TestServer {
   readonly pool: pg.Pool;
   readonly pid: () => number;
   readonly query: (text: string, values?: unknown[]) => Promise<pg.QueryResult>;
+  /** As if the database had gone: no connection to it is taken any more, and those that are there end. */
+  readonly takeDatabaseAway: () => Promise<void>;
+  readonly bringDatabaseBack: () => Promise<void>;
   readonly kill: (signal: NodeJS.Signals) => Promise<void>;
   readonly start: () => Promise<void>;
   /** The process that does the background work; journeys that need it start it. */
@@ -76,6 +79,21 @@ export async function openServer(
     }
     throw new Error(`openServer: no answer from ${url}`);
   };
+  const databaseName = new URL(databaseUrl).pathname.slice(1);
+  const asAdmin = async (...statements: string[]) => {
+    const address = new URL(databaseUrl);
+    address.pathname = '/postgres';
+    const admin = new pg.Client({ connectionString: address.href });
+    await admin.connect();
+    for (const statement of statements) await admin.query(statement);
+    await admin.end();
+  };
+  const takeDatabaseAway = () =>
+    asAdmin(
+      `alter database ${pg.escapeIdentifier(databaseName)} allow_connections false`,
+      `select pg_terminate_backend(pid) from pg_stat_activity where datname = ${pg.escapeLiteral(databaseName)}`,
+    );
+  const bringDatabaseBack = () => asAdmin(`alter database ${pg.escapeIdentifier(databaseName)} allow_connections true`);
   let worker: ChildProcess | undefined;
   const startWorker = () => {
     worker = spawn(process.execPath, ['--import', 'tsx', 'bin/worker.ts'], {
@@ -109,6 +127,8 @@ export async function openServer(
   await start();
   const pid = () => child?.pid ?? 0;
   return {
+    takeDatabaseAway,
+    bringDatabaseBack,
     url,
     folder,
     pool,

@@ -105,7 +105,15 @@ function UploadMatter({ upload }: { readonly upload: Upload }) {
 
 function UploadVerbs({ upload, onPause, onResume, onRemove }: { readonly upload: Upload } & OnTheWayProps): ReactNode {
   if (upload.state === 'here-already') return <ActionLink href={`/footage/${upload.footageId}`}>Open it</ActionLink>;
-  if (upload.state === 'failed') return <Button onPress={() => onRemove(upload.key)}>Dismiss</Button>;
+  if (upload.state === 'failed')
+    return (
+      <Row>
+        {upload.canGoOn ? <Button onPress={() => onResume(upload.key)}>Go on</Button> : null}
+        <Button look={upload.canGoOn ? 'plain' : 'quiet'} onPress={() => onRemove(upload.key)}>
+          Dismiss
+        </Button>
+      </Row>
+    );
   if (upload.state === 'sent') return null;
   return (
     <Row>

@@ -12,7 +12,7 @@ export function problemWords(code: string, details: Readonly<Record<string, unkn
     case 'shelf-full':
       return `The shelf would hold more than its ${megabytes(details.mostBytes)}. Delete footage that no round uses, then send the file again.`;
     case 'disk-full':
-      return `There is not enough room on the disk${details.missingBytes ? `: ${megabytes(details.missingBytes)} are missing` : ''}. Free some, then choose the same file again: it goes on where it stopped.`;
+      return `There is not enough room on the disk${details.missingBytes ? `: ${megabytes(details.missingBytes)} are missing` : ''}. Free some, then go on, or choose the same file again: it goes on where it stopped.`;
     case 'not-a-video':
       return 'This is not a video that can be read. Send the original file from the phone or camera (MP4, MOV or WebM).';
     case 'no-picture':

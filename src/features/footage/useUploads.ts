@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { createPace } from './pace';
-import { problemWords } from './problemWords';
+import { canTryAgain, problemWords } from './problemWords';
 import { type UploadEvent, type UploadHandle, uploadFile } from './uploadFile';
 
 export interface Upload {
@@ -15,6 +15,8 @@ export interface Upload {
   readonly arrivalId?: string;
   readonly footageId?: string;
   readonly message?: string;
+  /** It failed over something that passes, and the file is still at hand: it can go on where it stopped. */
+  readonly canGoOn?: boolean;
 }
 
 const AT_ONCE = 2;
@@ -69,7 +71,11 @@ export function useUploads(onSent: () => void) {
             message: `This very file is here already, as “${event.name}”. Nothing was sent.`,
           });
         case 'failed':
-          return settle(key, { state: 'failed', message: problemWords(event.code, event.details) });
+          return settle(key, {
+            state: 'failed',
+            message: problemWords(event.code, event.details),
+            canGoOn: canTryAgain(event.code),
+          });
       }
     };
     handles.current.set(key, uploadFile(file, hear));
@@ -88,6 +94,7 @@ export function useUploads(onSent: () => void) {
     change(key, { state: 'paused', secondsLeft: undefined });
   };
   const resume = (key: number) => {
+    busy.current.add(key);
     change(key, { state: 'sending' });
     handles.current.get(key)?.resume();
   };

@@ -1,0 +1,227 @@
+import { execFileSync, spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer, type Server } from 'node:http';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+
+const project = path.resolve(import.meta.dirname, '../..');
+const home = mkdtempSync(path.join(tmpdir(), 'owl-home-'));
+const copy = `${home}-copy`;
+const ports = { home: 4931, copy: 4932 };
+const env = (folder: string, port: number) => ({
+  ...process.env,
+  OWL_HOME: folder,
+  OWL_PORT: String(port),
+  OWL_WORKER_SILENCE_SECONDS: '6',
+});
+
+function owl(verb: string, folder = home, port = ports.home): Promise<{ code: number; output: string }> {
+  return new Promise((resolve) => {
+    const child = spawn('bin/owl', verb.split(' '), {
+      cwd: project,
+      env: env(folder, port),
+      stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    let output = '';
+    for (const stream of [child.stdout, child.stderr])
+      stream.on('data', (chunk: Buffer) => (output += chunk.toString()));
+    child.on('close', (code) => resolve({ code: code ?? 1, output }));
+  });
+}
+const file = (name: string, folder = home) => path.join(folder, name);
+const running = (folder = home) =>
+  JSON.parse(readFileSync(file('application.json', folder), 'utf8')) as {
+    controlPort: number;
+    secret: string;
+    port: number;
+  };
+/** Processes whose command line and environment are of this home. */
+function processesOf(word: string, folder = home): number[] {
+  const found = execFileSync('sh', ['-c', `pgrep -f '${word}' || true`], { encoding: 'utf8' })
+    .split('\n')
+    .filter(Boolean)
+    .map(Number);
+  return found.filter((pid) => {
+    try {
+      return (
+        readFileSync(`/proc/${pid}/environ`, 'utf8').includes(`OWL_HOME=${folder}\0`) &&
+        !readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('pgrep')
+      );
+    } catch {
+      return false;
+    }
+  });
+}
+async function until(holds: () => Promise<boolean> | boolean, what: string): Promise<void> {
+  for (let wait = 0; wait < 600; wait += 1) {
+    if (await holds()) return;
+    await pause(100);
+  }
+  throw new Error(`it never came to hold: ${what}`);
+}
+const answers = async (port = ports.home) =>
+  (await fetch(`http://127.0.0.1:${port}/sign-in`, { redirect: 'manual' }).catch(() => undefined))?.status;
+
+beforeAll(async () => {
+  const started = await owl('start');
+  expect(started.code, started.output).toBe(0);
+}, 240_000);
+afterAll(async () => {
+  await owl('stop');
+  await owl('stop', copy, ports.copy);
+  for (const folder of [home, copy]) rmSync(folder, { recursive: true, force: true });
+}, 120_000);
+
+describe('what bin/owl keeps', () => {
+  it('proves itself by an answer that only it can give', async () => {
+    const { secret, port } = running();
+    const instance = createHash('sha256').update(`instance ${secret}`).digest('hex');
+    const question = 'a-question-made-up';
+    const { answer } = (await (await fetch(`http://127.0.0.1:${port}/api/alive?question=${question}`)).json()) as {
+      answer: string;
+    };
+    expect(answer).toBe(createHash('sha256').update(`${instance} ${question}`).digest('hex'));
+    expect((await fetch(`http://127.0.0.1:${running().controlPort}/`, { method: 'POST' })).status).toBe(403);
+  });
+
+  it('is started again when it is killed, server and worker, and status says so', async () => {
+    for (const [word, name] of [
+      ['bin/worker.ts', 'worker'],
+      ['next-server', 'server'],
+    ] as const) {
+      const before = processesOf(word);
+      expect(before.length, word).toBeGreaterThan(0);
+      for (const pid of before) process.kill(pid, 'SIGKILL');
+      await until(async () => processesOf(word).some((pid) => !before.includes(pid)), `${name} is there again`);
+      await until(async () => (await answers()) !== undefined, 'the server answers');
+      expect((await owl('status')).output).toContain(`its ${name} ended by itself and was started again once`);
+    }
+  }, 120_000);
+
+  it('ends with its supervisor, and three crashes leave nothing behind', async () => {
+    for (let crash = 0; crash < 3; crash += 1) {
+      for (const pid of processesOf('bin/supervisor.ts')) process.kill(pid, 'SIGKILL');
+      await until(
+        () => processesOf('bin/worker.ts').length + processesOf('next-server').length === 0,
+        'all of it has ended',
+      );
+      expect((await owl('status')).output).toContain('the application is not running');
+      const started = await owl('start');
+      expect(started.code, started.output).toBe(0);
+    }
+    expect(processesOf('bin/worker.ts')).toHaveLength(1);
+    expect(processesOf('next-server')).toHaveLength(1);
+  }, 240_000);
+});
+
+describe('a state file', () => {
+  it('that is empty, gone, or of another process stops nobody and hides nothing', async () => {
+    const mine = running();
+    let stranger: Server | undefined;
+    try {
+      stranger = createServer((_, response) => response.end('{"pid": 1, "restarts": {}}'));
+      const strangerPort = await new Promise<number>((resolve) =>
+        stranger!.listen(0, '127.0.0.1', () => resolve((stranger!.address() as { port: number }).port)),
+      );
+      for (const text of [
+        '',
+        '{"pid": 1',
+        JSON.stringify({ ...mine, controlPort: strangerPort, secret: 'x'.repeat(32) }),
+      ]) {
+        writeFileSync(file('application.json'), text);
+        // The supervisor writes its own again: whoever comes next finds it.
+        await until(() => {
+          try {
+            return running().secret === mine.secret;
+          } catch {
+            return false;
+          }
+        }, 'the state file is right again');
+      }
+      rmSync(file('application.json'));
+      const again = await owl('start');
+      expect(again.code, again.output).toBe(0);
+      expect(again.output).toContain('it is already running');
+      expect(processesOf('bin/supervisor.ts').length).toBeGreaterThan(0);
+    } finally {
+      stranger?.close();
+    }
+  }, 120_000);
+
+  it('of the database that is lost is made anew, with a new password, and the data stay', async () => {
+    await owl('stop');
+    for (const text of ['', undefined]) {
+      if (text === undefined) rmSync(file('cluster.json'));
+      else writeFileSync(file('cluster.json'), text);
+      const started = await owl('start');
+      expect(started.code, started.output).toBe(0);
+      expect(started.output).toContain('a new password');
+    }
+  }, 240_000);
+});
+
+describe('two at once', () => {
+  it('wait for each other: one application, no stack', async () => {
+    const both = await Promise.all([owl('start'), owl('start')]);
+    for (const { code, output } of both) {
+      expect(code, output).toBe(0);
+      expect(output).not.toMatch(/\n\s+at /);
+    }
+    expect(await answers()).toBeLessThan(500);
+    expect(processesOf('next-server')).toHaveLength(1);
+  }, 240_000);
+});
+
+describe('a port that somebody else holds', () => {
+  it('is said, with what to do, and is never called ready', async () => {
+    await owl('stop');
+    const stranger = createServer((_, response) => response.end('hello'));
+    await new Promise<void>((resolve) => stranger.listen(ports.home, '127.0.0.1', resolve));
+    try {
+      const started = await owl('start');
+      expect(started.code).toBe(1);
+      expect(started.output).toContain(`Port ${ports.home} is taken by another program`);
+      expect(started.output).not.toContain('ready');
+    } finally {
+      await new Promise((resolve) => stranger.close(resolve));
+    }
+    expect((await owl('start')).code).toBe(0);
+  }, 120_000);
+});
+
+describe('a copied data folder', () => {
+  it('starts its own database, also while the original runs', async () => {
+    // Copied while it runs, as a file manager would: the copy recovers as after a power cut.
+    cpSync(home, copy, { recursive: true, preserveTimestamps: true });
+    if (process.getuid?.() === 0)
+      execFileSync('chown', ['-R', '--reference', path.join(home, 'cluster'), path.join(copy, 'cluster')]);
+    const started = await owl('start', copy, ports.copy);
+    expect(started.code, started.output).toBe(0);
+    const served = (folder: string) => {
+      const { port } = JSON.parse(readFileSync(file('cluster.json', folder), 'utf8')) as { port: number };
+      return port;
+    };
+    expect(served(copy)).not.toBe(served(home));
+    expect(readFileSync(path.join(copy, 'cluster', 'postmaster.pid'), 'utf8').split('\n')[1]).toBe(
+      path.join(copy, 'cluster'),
+    );
+    expect((await owl('stop', copy, ports.copy)).output).toContain('database stopped');
+    // The original's is untouched.
+    expect((await owl('status')).output).toContain('the database is running');
+    expect(await answers()).toBeLessThan(500);
+  }, 240_000);
+});
+
+describe('an ordinary stop', () => {
+  it('leaves no process, and says when nothing ran', async () => {
+    expect((await owl('stop')).output).toContain('application stopped');
+    for (const word of ['bin/worker.ts', 'next-server', 'bin/supervisor.ts'])
+      expect(processesOf(word), word).toEqual([]);
+    expect(existsSync(file('application.json'))).toBe(false);
+    const again = await owl('stop');
+    expect([again.code, again.output]).toEqual([0, expect.stringContaining('was not running')]);
+  }, 120_000);
+});
