@@ -60,7 +60,7 @@ export async function measureUploads(server: TestServer, scratch: string): Promi
       measured: `${median(rates.upload).toFixed(0)} MB/s against ${median(rates.copy).toFixed(0)} MB/s: ${(median(rates.upload) / median(rates.copy)).toFixed(2)} ×`,
     },
     {
-      what: 'memory of the server while 4 GiB are uploaded in one piece',
+      what: 'memory of the server while 4 GiB are uploaded in pieces of 64 MiB',
       measured: `${before.now.toFixed(0)} MB before, ${after.peak.toFixed(0)} MB at most, ${after.now.toFixed(0)} MB after; ${seconds.toFixed(0)} s`,
       goal: 'flat',
     },

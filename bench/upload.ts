@@ -16,7 +16,10 @@ export async function cookieOf(server: TestServer): Promise<string> {
   return cookie;
 }
 
-/** Sends a file by the resumable protocol, in one piece; returns the arrival's id. */
+/** The largest piece that is taken. */
+const PIECE_BYTES = 64 * 1024 * 1024;
+
+/** Sends a file by the resumable protocol, in the largest pieces that there may be; returns the arrival's id. */
 export async function upload(server: TestServer, cookie: string, file: string, name: string): Promise<string> {
   const id = randomUUID();
   const bytes = statSync(file).size;
@@ -27,16 +30,28 @@ export async function upload(server: TestServer, cookie: string, file: string, n
     headers: { ...headers, 'upload-length': String(bytes), 'upload-metadata': meta },
   });
   if (made.status !== 201) throw new Error(`upload: ${made.status} ${await made.text()}`);
-  await new Promise<void>((resolve, reject) => {
+  for (let offset = 0; offset < bytes; offset += PIECE_BYTES)
+    await sendPiece(`${server.url}/api/arrivals/${id}`, headers, file, offset, Math.min(PIECE_BYTES, bytes - offset));
+  return id;
+}
+
+function sendPiece(
+  address: string,
+  headers: Readonly<Record<string, string>>,
+  file: string,
+  offset: number,
+  length: number,
+): Promise<void> {
+  return new Promise((resolve, reject) => {
     const patch = request(
-      `${server.url}/api/arrivals/${id}`,
+      address,
       {
         method: 'PATCH',
         headers: {
           ...headers,
-          'upload-offset': '0',
+          'upload-offset': String(offset),
           'content-type': 'application/offset+octet-stream',
-          'content-length': bytes,
+          'content-length': length,
         },
       },
       (response) => {
@@ -47,9 +62,8 @@ export async function upload(server: TestServer, cookie: string, file: string, n
       },
     );
     patch.on('error', reject);
-    createReadStream(file, { highWaterMark: 1024 * 1024 }).pipe(patch);
+    createReadStream(file, { start: offset, end: offset + length - 1, highWaterMark: 1024 * 1024 }).pipe(patch);
   });
-  return id;
 }
 
 /** Waits until an arrival is on the shelf and returns its footage's id; the server's worker must run. */

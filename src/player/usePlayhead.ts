@@ -99,6 +99,8 @@ export function usePlayhead(
 
   const play = useCallback(() => {
     if (time.current >= span.endSeconds - 0.05) seek(span.startSeconds);
+    // A file that did not come is asked for again: until then no key would move it.
+    if (video.current?.error) video.current.load();
     void video.current?.play().catch(() => setPlaying(false));
     setPlaying(true);
   }, [video, span, seek]);

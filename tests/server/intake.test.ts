@@ -8,7 +8,6 @@ import {
   readdirSync,
   readFileSync,
   rmSync,
-  truncateSync,
   utimesSync,
   writeFileSync,
   writeSync,
@@ -33,7 +32,8 @@ import { finishUploads, giveUpOldUploads, sweepLeftovers } from '@/server/jobs/s
 import { takeIn } from '@/server/jobs/takeIn';
 import { createInboxWatcher, listInbox } from '@/server/jobs/watchInbox';
 import { footageFolder } from '@/server/kernel/environment';
-import { ffmpeg } from '../support/films';
+import { hostileTexts } from '../support/hostile';
+import { makeHostileFilms } from '../support/hostileFilms';
 import { emptyDatabase, seedCoach } from '../support/seed';
 
 const scratch = mkdtempSync(path.join(tmpdir(), 'owl-intake-'));
@@ -42,23 +42,7 @@ const base = 'http://127.0.0.1/api/arrivals';
 let mine: string;
 let theirs: string;
 
-beforeAll(() => {
-  const picture = ['-f', 'lavfi', '-i', 'testsrc2=size=320x180:rate=30:duration=20'];
-  const h264 = ['-c:v', 'libx264', '-pix_fmt', 'yuv420p', '-g', '30', '-b:v', '600k'];
-  ffmpeg(...picture, ...h264, '-movflags', '+faststart', file('good.mp4'));
-  ffmpeg('-f', 'lavfi', '-i', 'testsrc2=size=320x180:rate=30', '-frames:v', '1', ...h264, file('one-frame.mp4'));
-  // Without its index at the end: as a camera leaves it whose battery died.
-  ffmpeg(...picture, ...h264, file('index-last.mp4'));
-  truncateSync(file('index-last.mp4'), readFileSync(file('index-last.mp4')).lastIndexOf('moov') - 4);
-  const damaged = readFileSync(file('good.mp4'));
-  randomBytes(30_000).copy(damaged, Math.floor(damaged.length * 0.5));
-  writeFileSync(file('damaged.mp4'), damaged);
-  // Two pictures, 44,000 seconds apart: hardly a byte, and twelve hours of strip to make.
-  ffmpeg(
-    ...['-f', 'lavfi', '-i', 'color=c=gray:s=64x36:r=1/22000:d=44000', ...h264.slice(0, 4), '-vsync', '0'],
-    file('sparse.mp4'),
-  );
-}, 60_000);
+beforeAll(() => makeHostileFilms(scratch), 60_000);
 afterAll(() => rmSync(scratch, { recursive: true }));
 beforeEach(async () => {
   await emptyDatabase();
@@ -173,6 +157,22 @@ describe('the id of an upload', () => {
     rmSync(arrivingPath(id));
     expect((await create(randomUUID(), 100, mine, { sample })).status).toBe(201);
     expect(await findArrival(pool(), id)).toBeUndefined();
+  });
+});
+
+describe('what a page says of its file', () => {
+  it('is kept: when it was last changed, and a name that can be shown and stored', async () => {
+    const id = randomUUID();
+    await create(id, 100, mine, { changedAt: '2026-11-20T18:30:05.000Z' });
+    expect((await findArrival(pool(), id))?.recordedAt).toBe('2026-11-20T18:30:05.000Z');
+    for (const filename of hostileTexts) {
+      const other = randomUUID();
+      const created = await create(other, 100, mine, { filename, changedAt: filename });
+      expect(created.status, JSON.stringify(filename)).toBe(201);
+      const name = (await findArrival(pool(), other))?.originalName ?? '';
+      expect(Buffer.byteLength(name)).toBeLessThanOrEqual(180);
+      expect(name).not.toMatch(/[\0-\x1f/\\<>\u202e]/);
+    }
   });
 });
 
