@@ -39,7 +39,7 @@ test('a match is reviewed by keyboard from the first mark to the signed review, 
   await call(page, 'at 0:39 yara mount');
   await call(page, 'at 0:46 nadia elbows flared');
   await call(page, 'at 0:52 yara americana locked');
-  await expect(page.getByText(/The server is away: \d+ changes wait/)).toBeVisible();
+  await expect(page.getByText(/^\d+ changes wait on this machine$/)).toBeVisible();
   await server.start();
   await expect(page.getByText('All kept')).toBeVisible({ timeout: 30_000 });
   // The board forgot the takedown, and later gave Nadia a sweep that never was.

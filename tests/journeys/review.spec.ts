@@ -143,7 +143,7 @@ test('no acknowledged mark is lost when the server is killed, and waiting ones a
   await server.kill('SIGKILL');
   await call(page, 'at 0:06 yara hands hover');
   await call(page, 'at 0:07 yara arm drag tried');
-  await expect(page.getByText('The server is away: 2 changes wait')).toBeVisible();
+  await expect(page.getByText('2 changes wait on this machine')).toBeVisible();
   await expect(ledger(page)).toHaveCount(before + 3);
   await server.start();
   await expect(page.getByText('All kept')).toBeVisible({ timeout: 20_000 });

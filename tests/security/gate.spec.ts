@@ -195,7 +195,7 @@ test('an origin that is null or no address is another site’s, and bodies are n
 });
 
 test('whoever was signed out hears nothing more on an open line', async ({ page }) => {
-  await signIn(page, server.url, 'felix');
+  await signIn(page, server.url, 'iris');
   const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
   const round = samples['[roundId]'] ?? '';
   const line = await fetch(`${server.url}/api/rounds/${round}/live`, { headers: { cookie } });
@@ -204,7 +204,7 @@ test('whoever was signed out hears nothing more on an open line', async ({ page 
   await server.query("select pg_notify('marks_changed', $1)", [round]);
   expect((await reader.read()).value).toContain('changed');
   await server.query(
-    "update sign_in_session set revoked_at = now() where coach_id = (select id from coach where sign_in_name = 'felix')",
+    "update sign_in_session set revoked_at = now() where coach_id = (select id from coach where sign_in_name = 'iris')",
   );
   await server.query("select pg_notify('marks_changed', $1)", [round]);
   expect((await reader.read()).done).toBe(true);

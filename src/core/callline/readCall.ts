@@ -79,7 +79,7 @@ export const MOST_CALL_CHARACTERS = 400;
 export function readCall(text: string, index: VocabularyIndex, now: CallContext): CallReading {
   if (text.trim() === '') return NOTHING;
   const { call, note } = splitNote(text);
-  if (call.length > MOST_CALL_CHARACTERS) return noteReading(text.trim(), now.atSeconds);
+  if (call.length > MOST_CALL_CHARACTERS) return noteReading(withoutNote(text), now.atSeconds);
   const shifted = readTimeShift(call, now);
   const context = movedTo(shifted.atSeconds, now);
   const { atSeconds } = shifted;
@@ -88,7 +88,7 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
   // The end of the time is nobody's, and no concept.
   if (words.join(' ') === 'time') return { ...noteReading(shifted.text.trim(), atSeconds), understood: true };
-  if (words[0] === 'note') return noteReading(text.trim().replace(/^note[:\s]*/i, '') || text.trim(), atSeconds);
+  if (words[0] === 'note') return noteReading(withoutNote(text), atSeconds);
   const stoppage = readStoppage(words, atSeconds);
   if (stoppage) return { ...NOTHING, draft: stoppage, understood: true, confidence: 1 };
   const fixed =
@@ -122,6 +122,9 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   const draft = draftOf(best.match.concept, modifiers, who, atSeconds, context);
   return finish({ draft, best, note, linked, index, context });
 }
+
+/** The text of a remark without the word that says that it is one; the word itself when there is nothing else. */
+const withoutNote = (text: string): string => text.trim().replace(/^note\b[:\s]*/i, '') || text.trim();
 
 const movedTo = (atSeconds: number, now: CallContext): CallContext =>
   atSeconds === now.atSeconds ? now : { ...now, atSeconds, state: now.stateAt?.(atSeconds) ?? now.state };
