@@ -71,11 +71,17 @@ function clusterFolder(name: string): string {
     { cwd: '/' },
   );
   if (reachable.status === 0) return inside;
-  const key = createHash('sha256').update(projectFolder).digest('hex').slice(0, 12);
+  // The usual data folder is told by its project, as it always was; any other by itself: no two may share a database.
+  const owner = dataFolder === path.join(projectFolder, 'data') ? projectFolder : dataFolder;
+  const key = createHash('sha256').update(owner).digest('hex').slice(0, 12);
   return `/var/tmp/unhurried-owl-${key}-${name}`;
 }
 
-const clusterShape = z.object({
+/** As it was written before a data folder could be copied. */
+const wholePathShape = z
+  .object({ folder: z.string().min(1), port: z.number().int().min(1).max(65_535), password: z.string().min(20) })
+  .transform(({ folder, ...rest }) => ({ ...rest, place: folder, home: dataFolder }));
+const placedShape = z.object({
   /** A name in the data folder, so that a copied data folder speaks of its own cluster; a whole path where it lies elsewhere. */
   place: z.string().min(1),
   /** Whose cluster it is, where it lies elsewhere: two projects must not share one. */
@@ -83,6 +89,7 @@ const clusterShape = z.object({
   port: z.number().int().min(1).max(65_535),
   password: z.string().min(20),
 });
+const clusterShape = z.union([placedShape, wholePathShape]);
 const fileOf = (name: string) => stateFile(path.join(dataFolder, `${name}.json`), clusterShape);
 
 function readState(name: string): Cluster | undefined {

@@ -11,7 +11,6 @@ import { projectFolder } from './steps';
  * it over loopback with a secret that only the state file tells, so that nobody is ever stopped by a number that now belongs to another process.
  */
 
-const next = path.join(projectFolder, 'node_modules', 'next', 'dist', 'bin', 'next');
 const FIRST_PAUSE_MS = 500;
 const MOST_PAUSE_MS = 30_000;
 /** A process that ran for so long has earned a quick start again. */
@@ -89,7 +88,7 @@ async function supervise(): Promise<void> {
   mkdirSync(folder, { recursive: true });
   const secret = randomBytes(24).toString('base64url');
   const env = { ...process.env, OWL_INSTANCE: createHash('sha256').update(`instance ${secret}`).digest('hex') };
-  const server = keep('server', [next, 'start', '-H', '127.0.0.1', '-p', String(port)], env);
+  const server = keep('server', [path.join(projectFolder, 'bin', 'serve.mjs'), String(port)], env);
   const worker = keep('worker', ['--import', 'tsx', path.join(projectFolder, 'bin', 'worker.ts')], env);
 
   let ending: Promise<void> | undefined;

@@ -25,8 +25,22 @@ const sayAway = (): NextResponse =>
     },
   });
 
+/** Whether a form that was sent can be read at all: the framework takes one that cannot for an error of its own. */
+async function isBrokenForm(request: NextRequest): Promise<boolean> {
+  if (request.method !== 'POST' || !request.headers.get('content-type')?.startsWith('multipart/form-data'))
+    return false;
+  return request
+    .clone()
+    .formData()
+    .then(
+      () => false,
+      () => true,
+    );
+}
+
 /** Pages get a strict content security policy with a fresh nonce; uploads and files never pass here (bodies would be cut at 10 MB). */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
+  if (await isBrokenForm(request)) return NextResponse.json({ code: 'not-understood' }, { status: 400 });
   if (await isDatabaseAway()) return sayAway();
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const scripts = process.env.NODE_ENV === 'development' ? "'unsafe-eval'" : '';

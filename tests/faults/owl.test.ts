@@ -1,6 +1,6 @@
 import { execFileSync, spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { cpSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -66,6 +66,8 @@ const answers = async (port = ports.home) =>
   (await fetch(`http://127.0.0.1:${port}/sign-in`, { redirect: 'manual' }).catch(() => undefined))?.status;
 
 beforeAll(async () => {
+  // Where the database's own user can get to, so that its folder lies inside.
+  chmodSync(home, 0o755);
   const started = await owl('start');
   expect(started.code, started.output).toBe(0);
 }, 240_000);
@@ -90,7 +92,7 @@ describe('what bin/owl keeps', () => {
   it('is started again when it is killed, server and worker, and status says so', async () => {
     for (const [word, name] of [
       ['bin/worker.ts', 'worker'],
-      ['next-server', 'server'],
+      ['bin/serve.mjs', 'server'],
     ] as const) {
       const before = processesOf(word);
       expect(before.length, word).toBeGreaterThan(0);
@@ -105,7 +107,7 @@ describe('what bin/owl keeps', () => {
     for (let crash = 0; crash < 3; crash += 1) {
       for (const pid of processesOf('bin/supervisor.ts')) process.kill(pid, 'SIGKILL');
       await until(
-        () => processesOf('bin/worker.ts').length + processesOf('next-server').length === 0,
+        () => processesOf('bin/worker.ts').length + processesOf('bin/serve.mjs').length === 0,
         'all of it has ended',
       );
       expect((await owl('status')).output).toContain('the application is not running');
@@ -113,7 +115,7 @@ describe('what bin/owl keeps', () => {
       expect(started.code, started.output).toBe(0);
     }
     expect(processesOf('bin/worker.ts')).toHaveLength(1);
-    expect(processesOf('next-server')).toHaveLength(1);
+    expect(processesOf('bin/serve.mjs')).toHaveLength(1);
   }, 240_000);
 });
 
@@ -171,7 +173,7 @@ describe('two at once', () => {
       expect(output).not.toMatch(/\n\s+at /);
     }
     expect(await answers()).toBeLessThan(500);
-    expect(processesOf('next-server')).toHaveLength(1);
+    expect(processesOf('bin/serve.mjs')).toHaveLength(1);
   }, 240_000);
 });
 
@@ -195,9 +197,7 @@ describe('a port that somebody else holds', () => {
 describe('a copied data folder', () => {
   it('starts its own database, also while the original runs', async () => {
     // Copied while it runs, as a file manager would: the copy recovers as after a power cut.
-    cpSync(home, copy, { recursive: true, preserveTimestamps: true });
-    if (process.getuid?.() === 0)
-      execFileSync('chown', ['-R', '--reference', path.join(home, 'cluster'), path.join(copy, 'cluster')]);
+    execFileSync('cp', ['-a', home, copy]);
     const started = await owl('start', copy, ports.copy);
     expect(started.code, started.output).toBe(0);
     const served = (folder: string) => {
@@ -218,7 +218,7 @@ describe('a copied data folder', () => {
 describe('an ordinary stop', () => {
   it('leaves no process, and says when nothing ran', async () => {
     expect((await owl('stop')).output).toContain('application stopped');
-    for (const word of ['bin/worker.ts', 'next-server', 'bin/supervisor.ts'])
+    for (const word of ['bin/worker.ts', 'bin/serve.mjs', 'bin/supervisor.ts'])
       expect(processesOf(word), word).toEqual([]);
     expect(existsSync(file('application.json'))).toBe(false);
     const again = await owl('stop');

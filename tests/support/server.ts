@@ -67,11 +67,11 @@ export async function openServer(
   };
 
   const start = async () => {
-    child = spawn(
-      process.execPath,
-      ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-      { cwd: project, env, stdio: ['ignore', log, log] },
-    );
+    child = spawn(process.execPath, ['bin/serve.mjs', String(port)], {
+      cwd: project,
+      env,
+      stdio: ['ignore', log, log],
+    });
     for (let wait = 0; wait < 300; wait += 1) {
       const answer = await fetch(`${url}/sign-in`, { redirect: 'manual' }).catch(() => undefined);
       if (answer && answer.status < 500) return;

@@ -24,7 +24,7 @@ export interface MastheadProps {
 }
 
 export function Masthead({ places, end }: MastheadProps) {
-  const path = usePathname();
+  const path = usePathname() ?? '';
   return (
     <Bar>
       <Link href="/footage" className="name">
