@@ -84,7 +84,7 @@ export async function startApplication(mode: Running['mode'], databaseUrl: strin
 async function waitForAnswer(child: ChildProcess, logFile: string): Promise<Running> {
   for (const until = Date.now() + START_MS; Date.now() < until; await pause(100)) {
     const running = runningFile.read();
-    if (running && (await isOurServer(running, randomUUID()))) return running;
+    if (running?.home === dataFolder && (await isOurServer(running, randomUUID()))) return running;
     if (child.exitCode !== null) throw new Stop(`The application ended at once. Its log is ${logFile}`);
   }
   throw new Stop(`The server did not answer within ${START_MS / 1000} seconds. Its log is ${logFile}`);

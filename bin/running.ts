@@ -5,6 +5,8 @@ import { stateFile } from './stateFile';
 import { dataFolder } from './steps';
 
 const runningShape = z.object({
+  /** The data folder that it runs for: a copied folder holds the original's file, and must leave the original alone. */
+  home: z.string(),
   /** Where the supervisor listens on loopback. */
   controlPort: z.number().int().min(1).max(65_535),
   /** Known to this file and to the supervisor alone. */
@@ -42,7 +44,8 @@ export async function askSupervisor(
 
 /** What runs now, proved by its answer. */
 export async function findRunning(): Promise<(Running & Status) | undefined> {
-  const known = runningFile.read();
+  const found = runningFile.read();
+  const known = found?.home === dataFolder ? found : undefined;
   const status = known && (await askSupervisor(known, 'GET', 5000));
   return known && status && { ...known, ...status };
 }

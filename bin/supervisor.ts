@@ -4,7 +4,7 @@ import { mkdirSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import path from 'node:path';
 import { type Running, runningFile } from './running';
-import { projectFolder } from './steps';
+import { dataFolder, projectFolder } from './steps';
 
 /*
  * One process keeps the application: it starts the web server and the worker, starts them again when they end, and ends them in order. Commands talk to
@@ -107,7 +107,7 @@ async function supervise(): Promise<void> {
     if (request.method !== 'POST') return void response.end(JSON.stringify(answer()));
     void end().then(() => response.end(JSON.stringify(answer()), () => process.exit(0)));
   });
-  const running: Running = { controlPort: await listen(control), secret, port, mode };
+  const running: Running = { home: dataFolder, controlPort: await listen(control), secret, port, mode };
   runningFile.write(running);
   // Somebody may take the file away, or write an old one: whoever comes next must find us.
   setInterval(() => {

@@ -44,7 +44,7 @@ function reasonWords({ state, status, sinceMs }: Keeping, isSecond: boolean): st
     case 'too-many':
       return `Something between here and the server lets only little through${since}. What waits is sent in small pieces.`;
     case 'strange':
-      return `The server’s place answers something that is not the server’s${status ? ` (${status})` : ''}${since}: a proxy, or somebody’s network. What waits is tried again by itself.`;
+      return `Something on the way answers in the server’s place${status ? ` (${status})` : ''}${since}: a proxy, or a guest network. What waits is tried again by itself.`;
     case 'away':
       return `The server is away${since}. What waits is sent when it is back.`;
     default:
