@@ -1,3 +1,4 @@
+import { execFileSync, spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import {
   appendFileSync,
@@ -18,7 +19,7 @@ import { proposeRounds } from '@/core/footage';
 import { pool } from '@/data/client';
 import { listRecentArrivals } from '@/data/footage/arrivals';
 import { findFootage, insertFootage } from '@/data/footage/footage';
-import { countWorkers } from '@/data/footage/queue';
+import { countWorkers, silenceSeconds } from '@/data/footage/queue';
 import { findSignals } from '@/data/footage/signals';
 import { cancelWork, findWork, putWork } from '@/data/footage/work';
 import { probeFootage } from '@/server/footage/probe';
@@ -28,7 +29,7 @@ import { FfmpegKilled, runFfmpeg } from '@/server/jobs/ffmpeg';
 import { lookAt } from '@/server/jobs/lookAt';
 import { makeProxy } from '@/server/jobs/makeProxy';
 import { queueWork } from '@/server/jobs/queueWork';
-import { runWorker } from '@/server/jobs/runWorker';
+import { createLife, runWorker } from '@/server/jobs/runWorker';
 import { createInboxWatcher, listInbox, resumeClaims } from '@/server/jobs/watchInbox';
 import { footageFolder } from '@/server/kernel/environment';
 import { runCamera } from '../../demo/camera';
@@ -268,7 +269,6 @@ describe('work in the background', () => {
     });
     const slow = runFfmpeg({ args: ['-re', '-i', session, '-f', 'null', '-'], signal: never });
     await new Promise((resolve) => setTimeout(resolve, 400));
-    const { execFileSync } = await import('node:child_process');
     execFileSync('pkill', ['-KILL', '-f', `ffmpeg.*-re -i ${session}`]);
     await expect(slow).rejects.toThrow(FfmpegKilled);
     const stop = new AbortController();
@@ -301,6 +301,52 @@ describe('work in the background', () => {
     expect(await countWorkers(pool())).toBe(0);
     expect(said).toEqual([]);
   }, 120_000);
+
+  it('is handed back when its process is told to stop: no try, no program left running, and the next one does it', async () => {
+    const id = await shelve(session);
+    await queueWork(id, 'proxy');
+    const options = { atOnce: 1, watchesInbox: false, say: () => undefined };
+    const first = await runWorker(options);
+    const programs = () =>
+      execFileSync('sh', ['-c', `pgrep -f '[f]fmpeg.*${id}' || true`], { encoding: 'utf8' }).trim();
+    await until(async () => ((await findWork(pool(), id, 'proxy'))?.progress ?? 0) > 0);
+    expect(programs()).not.toBe('');
+    await first.stop();
+    expect(await findWork(pool(), id, 'proxy')).toMatchObject({ state: 'waiting', attempts: 0, problem: undefined });
+    await until(async () => programs() === '');
+    expect(leftovers()).toEqual([]);
+    const second = await runWorker(options);
+    await until(async () => (await findWork(pool(), id, 'proxy'))?.state === 'done', 120);
+    expect((await findWork(pool(), id, 'proxy'))?.attempts).toBe(1);
+    await second.stop();
+  }, 180_000);
+
+  it('takes its program along when its process is killed', async () => {
+    const script = `import { runFfmpeg } from ${JSON.stringify(path.resolve('src/server/jobs/ffmpeg.ts'))};
+      await runFfmpeg({ args: ['-re', '-i', ${JSON.stringify(session)}, '-metadata', 'title=orphan', '-f', 'null', '-'], signal: new AbortController().signal });`;
+    const child = spawn(process.execPath, ['--import', 'tsx', '--input-type=module', '-e', script], {
+      stdio: 'ignore',
+    });
+    const programs = () =>
+      execFileSync('sh', ['-c', 'pgrep -x ffmpeg -a | grep title=orphan || true'], { encoding: 'utf8' }).trim();
+    await until(async () => programs() !== '');
+    child.kill('SIGKILL');
+    await until(async () => programs() === '');
+  }, 60_000);
+
+  it('is not taken over right after an outage, in which everybody was silent', async () => {
+    let away = false;
+    const life = createLife(1, async () => {
+      if (away) throw new Error('away');
+    });
+    expect(await life.beat(0)).toBe(true);
+    away = true;
+    await expect(life.beat(1000)).rejects.toThrow('away');
+    away = false;
+    expect(await life.beat(60_000)).toBe(false);
+    expect(await life.beat(60_000 + silenceSeconds() * 1000 - 1)).toBe(false);
+    expect(await life.beat(60_000 + silenceSeconds() * 1000)).toBe(true);
+  });
 
   it('fails for good when it has ended very many processes', async () => {
     const id = await shelve(session);

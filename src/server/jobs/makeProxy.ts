@@ -1,11 +1,12 @@
 import { mkdir, rm, stat } from 'node:fs/promises';
 import path from 'node:path';
 import { proxyRate } from '@/core/footage';
-import { type Result, succeed } from '@/core/kernel';
+import { fail, type Result, succeed } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { type Footage, setProxy } from '@/data/footage/footage';
 import { settleFile } from '../footage/durable';
-import { storedPath } from '../footage/storage';
+import { freeBytes, storedPath } from '../footage/storage';
+import { reserveBytes } from '../kernel/environment';
 import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
 import { throughOutage } from './throughOutage';
 
@@ -25,6 +26,8 @@ export async function makeProxy(
   const target = storedPath(storageName);
   const partial = `${target}.${process.pid}.part`;
   await mkdir(path.dirname(target), { recursive: true });
+  // The copy may fill what is left but for the reserve, on which the database lives.
+  if ((await freeBytes(path.dirname(target))) < reserveBytes()) return fail({ code: 'disk-full' });
   const fit = "scale='if(gte(iw,ih),-2,min(720,trunc(iw/2)*2))':'if(gte(iw,ih),min(720,trunc(ih/2)*2),-2)'";
   const picture = ['-vf', `${fit},fps=${rate.numerator}/${rate.denominator}:start_time=0,format=yuv420p`];
   const video = [

@@ -1,4 +1,4 @@
-import { setTimeout as pause } from 'node:timers/promises';
+const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** How long the database may be away before a step that is done but not recorded is given up. @source own decision: longer than any restart or upgrade */
 const MOST_OUTAGE_MS = 15 * 60_000;
