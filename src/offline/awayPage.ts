@@ -7,8 +7,8 @@ const AGAIN_SECONDS = 5;
 
 function page(title: string, matter: string): string {
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${title}</title><meta http-equiv="refresh" content="${AGAIN_SECONDS}"><style>
-body{margin:0;min-height:100vh;display:grid;place-items:center;background:#1b211d;color:#e9e4d6;font:17px/1.5 Georgia,serif}
-main{max-width:34em;padding:2em}h1{font-weight:500;font-style:italic}a{color:#e3b862}li{margin:.4em 0}
+body{margin:0;min-height:100vh;display:grid;place-items:center;background:#f6f1e6;color:#24271f;font:17px/1.5 Georgia,serif}
+main{max-width:34em;padding:2em}h1{font-weight:500;font-style:italic}a{color:#7d4a00}li{margin:.4em 0}
 </style></head><body><main><h1>${title}</h1>${matter}</main></body></html>`;
 }
 

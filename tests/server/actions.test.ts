@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
-import { beforeAll, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Coach } from '@/data/accounts/coaches';
 import { pool } from '@/data/client';
 import { listSignedReviews } from '@/data/reviews/signedReviews';
@@ -30,7 +30,8 @@ const modules = import.meta.glob<Record<string, Action>>(['/src/server/*/*Action
 
 let round: Round;
 let ids: string[];
-beforeAll(async () => {
+// Before each: the hostile calls are free to remove what was seeded.
+beforeEach(async () => {
   await emptyDatabase();
   coach = { id: await seedCoach(), role: 'head' };
   const [one, other] = [await seedPerson('Ana'), await seedPerson('Iris')];
