@@ -28,6 +28,9 @@ export function hearMarksChanged(scopeId: string, listener: Listener): () => voi
 
 const AGAIN_MS = 2000;
 
+/** Comes back once this server hears (or has begun to try again): what changes after that reaches every listener. */
+export const startHearing = (): Promise<void> => listen();
+
 async function listen(): Promise<void> {
   const one = ear();
   if (one.client || one.opening) return one.opening;

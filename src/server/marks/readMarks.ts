@@ -4,7 +4,7 @@ import { listMarks, listVersions, type MarkVersion } from '@/data/marks/marks';
 import { houseOf, withMerges } from '../language/loadHouse';
 import type { MarksPlace } from './marksPlace';
 
-export { hearMarksChanged } from '@/data/marks/notices';
+export { hearMarksChanged, startHearing } from '@/data/marks/notices';
 
 /** All marks as they are now, each with the change that made it so. */
 export async function readMarks({ scopeId, store }: MarksPlace): Promise<{ mark: Mark; changeId: string }[]> {

@@ -1,7 +1,7 @@
 import { findCurrentCoach, openSessionCheck } from '@/server/accounts/currentCoach';
 import { refuse } from '@/server/kernel/sameOrigin';
 import { findMarksPlace } from '@/server/marks/marksPlace';
-import { hearMarksChanged } from '@/server/marks/readMarks';
+import { hearMarksChanged, startHearing } from '@/server/marks/readMarks';
 
 /** Proxies and browsers give up on a silent line. */
 const BREATH_MS = 20_000;
@@ -14,6 +14,8 @@ export async function GET(request: Request, context: { params: Promise<{ roundId
   const place = await findMarksPlace((await context.params).roundId, secondId, coach.id);
   if (!place) return refuse(404, 'no-such-round');
   const isOpen = await openSessionCheck();
+  // A page asks for the marks as soon as its line is open: what changes after that must be heard.
+  await startHearing();
   let hangUp = () => {};
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
