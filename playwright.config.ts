@@ -7,7 +7,7 @@ export default defineConfig({
   testMatch: ['journeys/**/*.spec.ts', 'security/**/*.spec.ts'],
   outputDir: './test-results',
   timeout: 120_000,
-  workers: 1,
+  workers: 2,
   expect: { timeout: 12_000 },
   reporter: [['list']],
   use: {

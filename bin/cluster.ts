@@ -18,6 +18,7 @@ import { keepAlive } from '../src/data/client';
 import { migrate, prepareQueue, readMigrations } from '../src/data/migrate';
 import { stateFile } from './stateFile';
 import { dataFolder, findPostgresFolder, isRoot, projectFolder, Stop, say } from './steps';
+import { whileHolding } from './whileHolding';
 
 /** A private PostgreSQL on loopback: own folder, own port, own password; nothing of the system's. */
 export interface Cluster {
@@ -201,9 +202,13 @@ async function adoptCluster(options: ClusterOptions, folder: string): Promise<Cl
   return cluster;
 }
 
-/** Makes the cluster when there is none and starts it when it is down. Safe to call again. */
+/** Makes the cluster when there is none and starts it when it is down. Safe to call again, and from several processes at once. */
 export async function startCluster(options: ClusterOptions): Promise<Cluster> {
   mkdirSync(dataFolder, { recursive: true });
+  return whileHolding(path.join(dataFolder, `${options.name}.lock`), () => startAlone(options));
+}
+
+async function startAlone(options: ClusterOptions): Promise<Cluster> {
   const known = readState(options.name);
   const folder = known?.folder ?? clusterFolder(options.name);
   const isThere = existsSync(path.join(folder, 'PG_VERSION'));

@@ -105,13 +105,14 @@ const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   bench: runBenchmarks,
 };
 
-const verb = process.argv[2] ?? 'help';
+const asksForHelp = process.argv.slice(2).some((word) => word === '-h' || word === '--help');
+const verb = asksForHelp ? 'help' : (process.argv[2] ?? 'help');
 try {
   const act = Object.hasOwn(verbs, verb) ? verbs[verb] : undefined;
   if (act) await act();
   else {
     await import(new URL('./help.mjs', import.meta.url).href);
-    if (!['help', '-h', '--help'].includes(verb)) process.exitCode = 2;
+    if (verb !== 'help') process.exitCode = 2;
   }
 } catch (error) {
   if (!(error instanceof Stop || error instanceof NewerSchema)) throw error;

@@ -49,6 +49,23 @@ describe('changes of marks', () => {
     expect(await listVersions(pool(), round.id, change.mark.id)).toHaveLength(1);
   });
 
+  it('that are on their way while somebody removes the round find no round, and break nothing', async () => {
+    const remover = await pool().connect();
+    await remover.query('begin');
+    await remover.query('delete from round where id = $1', [round.id]);
+    const sent = send({ changes: [put(mount())] });
+    const isWaiting = async () =>
+      (
+        await pool().query(
+          "select 1 from pg_stat_activity where wait_event_type = 'Lock' and datname = current_database()",
+        )
+      ).rowCount === 1;
+    await expect.poll(isWaiting, { timeout: 20_000 }).toBe(true);
+    await remover.query('commit');
+    remover.release();
+    expect(await sent).toEqual({ ok: false, problem: { status: 404, code: 'no-such-round' } });
+  });
+
   it('made on anything but the latest change are a conflict that changes nothing and shows what is there', async () => {
     const mark = mount();
     const first = put(mark);

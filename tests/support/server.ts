@@ -45,7 +45,6 @@ export async function openServer(
   demo: boolean,
   { mostUploadBytes = 60 * 1024 * 1024, options = testCluster } = {},
 ): Promise<TestServer> {
-  const port = await findFreePort();
   const cluster = await startCluster(options);
   const databaseUrl = await ensureDatabase(cluster, `owl_${name}_${process.pid}_${Date.now()}`);
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));
@@ -53,6 +52,7 @@ export async function openServer(
   if (demo) await loadDemo(databaseUrl, folder, () => undefined);
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 2 });
   keepAlive(pool);
+  const port = await findFreePort();
   const url = `http://127.0.0.1:${port}`;
   let child: ChildProcess | undefined;
   const env = {

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { fail, type Result, succeed } from '@/core/kernel';
 import { pool } from '@/data/client';
+import { isOwnerGone } from '../kernel/dataError';
 import { applyChanges } from './applyChanges';
 import { type ChangeOutcome, changeInput, changesInput, type MarkChange, namedChange } from './marksInput';
 import { findMarksPlace } from './marksPlace';
@@ -31,9 +32,13 @@ export async function receiveChanges(
   const read = envelope.data.changes.map(readChange);
   if (read.every((one) => one === undefined)) return fail({ status: 400, code: 'not-understood' });
   const understood = read.flatMap((one) => (one && 'change' in one ? one.change : []));
-  const applied = new Map(
-    (await applyChanges(pool(), place, understood, coachId)).map((outcome) => [outcome.changeId, outcome]),
-  );
+  const outcomes = await applyChanges(pool(), place, understood, coachId).catch((error: unknown) => {
+    if (isOwnerGone(error)) return undefined;
+    throw error;
+  });
+  // Somebody removed the round while its marks were on their way.
+  if (!outcomes) return fail({ status: 404, code: 'no-such-round' });
+  const applied = new Map(outcomes.map((outcome) => [outcome.changeId, outcome]));
   return succeed(
     read.flatMap((one) => {
       if (!one) return [];
