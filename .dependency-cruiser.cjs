@@ -30,7 +30,19 @@ module.exports = {
       from: { path: '^src/core/kernel/', pathNot: '\\.test\\.ts$' },
       to: { pathNot: '^src/core/kernel/' },
     },
-    { name: 'data-knows-core', severity: 'error', from: { path: '^src/data/' }, to: { path: '^src/(?!core/|data/)' } },
+    {
+      name: 'data-knows-core',
+      severity: 'error',
+      from: { path: '^src/data/' },
+      to: { path: '^src/(?!core/|data/|log/)' },
+    },
+    { name: 'log-knows-nothing', severity: 'error', from: { path: '^src/log/' }, to: { path: '^src/(?!log/)' } },
+    {
+      name: 'log-on-the-server-only',
+      severity: 'error',
+      from: { path: '^src/(core|features|ui|player|offline|terms)/' },
+      to: { path: '^src/log/' },
+    },
     {
       name: 'pg-only-in-data',
       severity: 'error',

@@ -16,6 +16,7 @@ import { insertDoNotPair, insertPerson } from '../src/data/people/people';
 import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { hashPassword } from '../src/server/accounts/passwords';
 import { probeFootage } from '../src/server/footage/probe';
+import { figureEverything } from '../src/server/jobs/refigure';
 import { today } from '../src/server/kernel/environment';
 import { upcomingClasses } from './academy/classes';
 import { demoId, marksOfRound, roundSpan } from './academy/marksOfRound';
@@ -38,6 +39,7 @@ export async function loadDemo(databaseUrl: string, folder: string, say: (text: 
     for (const round of filmedRounds) footage.set(round.key, await loadFilm(pool, round, folder));
     await inTransaction(pool, (client) => loadAcademy(client, footage));
     await loadOpenMat(pool, films, folder, today());
+    await figureEverything(pool, today());
     say(`loaded ${people.length} people, ${allRounds.length} rounds, ${upcomingClasses.length} classes.`);
   } finally {
     await pool.end();
@@ -47,7 +49,7 @@ export async function loadDemo(databaseUrl: string, folder: string, say: (text: 
 /** Throws the demo's data away. Only ever called on the demo's own database. */
 export async function emptyDemo(databaseUrl: string): Promise<void> {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 1 });
-  const tables = 'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt';
+  const tables = 'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, concept_use_total';
   await pool.query(`truncate ${tables} cascade`).finally(() => pool.end());
 }
 

@@ -18,12 +18,13 @@ import {
 } from '@/data/language/houseWords';
 import { countUses, searchMarks } from '@/data/language/occurrences';
 import { listMarks } from '@/data/marks/marks';
-import { searchRounds } from '@/data/rounds/rounds';
+import { listRounds } from '@/data/rounds/rounds';
 import { withMerges } from '@/server/language/loadHouse';
 import { loadLanguage } from '@/server/language/loadLanguage';
 import { listTransitions } from '@/server/language/transitions';
 import { applyChanges } from '@/server/marks/applyChanges';
 import { placeOfRound } from '@/server/marks/marksPlace';
+import { figuresAreThere } from '../support/plans';
 import { emptyDatabase, seedPerson, seedRound } from '../support/seed';
 
 beforeEach(emptyDatabase);
@@ -116,7 +117,7 @@ describe('finding marks', () => {
     await put(spring, [elbows(20, '100% flared_out'), { kind: 'note', ...at(30), note: 'Ask about the knee' }]);
     await put(autumn, [elbows(40), { kind: 'chance', ...at(50), techniqueId: 'armbar', athlete: 'b' }]);
     const find = async (search: object) =>
-      (await searchMarks(pool(), search, 50)).map((one) => [one.heldOn, one.roundSeconds]);
+      (await searchMarks(pool(), search, 50)).rows.map((one) => [one.heldOn, one.roundSeconds]);
     expect(await find({ conceptIds: ['err-elbows-open'] })).toEqual([
       ['2026-11-02', 30],
       ['2026-03-12', 10],
@@ -129,9 +130,10 @@ describe('finding marks', () => {
     expect(await find({ noteWords: ['100%'] })).toHaveLength(1);
     expect(await find({ noteWords: ['d_o'] })).toHaveLength(1);
     expect(await find({ noteWords: ['x_o'] })).toEqual([]);
+    await figuresAreThere('2026-11-23');
     expect(await countUses(pool())).toEqual({ 'err-elbows-open': 2, armbar: 1 });
-    expect((await searchRounds(pool(), { personIds: [mia] }, 10)).map((round) => round.id)).toEqual([autumn.id]);
-    expect(await searchRounds(pool(), { personIds: [marek, mia] }, 10)).toEqual([]);
+    expect((await listRounds(pool(), { personIds: [mia] }, 10)).rows.map((round) => round.id)).toEqual([autumn.id]);
+    expect((await listRounds(pool(), { personIds: [marek, mia] }, 10)).rows).toEqual([]);
   });
 });
 
@@ -146,6 +148,7 @@ describe('what an academy’s marks teach', () => {
     ];
     await put(taught, marks);
     await put(reviewed, [{ kind: 'position', ...at(20), positionId: 'turtle', holder: 'a' }]);
+    await figuresAreThere('2026-11-23');
     const { habits, uses } = await loadLanguage(pool(), reviewed.id);
     expect(uses).toEqual({ 'half-guard': 1, 'side-control': 1, turtle: 1 });
     expect(Object.keys(habits.counts).some((context) => context.includes('turtle'))).toBe(false);

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { insertClass, insertPlan, saveAttendee } from '@/data/classes/classes';
-import { pool } from '@/data/client';
+import { endPlan, insertAskedPlan, insertClass, saveAttendee } from '@/data/classes/classes';
+import { inTransaction, pool } from '@/data/client';
 import { insertFootage } from '@/data/footage/footage';
 import { listBeltSteps, listWeighings, noteBelt, noteWeight } from '@/data/people/histories';
 import { insertSignedReview, listSignedReviews } from '@/data/reviews/signedReviews';
@@ -12,6 +12,7 @@ import { findRound, listWaitingRounds, setStill } from '@/data/rounds/rounds';
 import { listDrilledDays, listLastReviews, listNextClassDays } from '@/data/rounds/waiting';
 import { clockInput } from '@/server/rounds/clockInput';
 import { receiveReviewTime } from '@/server/rounds/receiveReviewTime';
+import { figuresAreThere } from '../support/plans';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
 
 beforeEach(emptyDatabase);
@@ -130,6 +131,7 @@ describe('what to review next', () => {
       "insert into mark (id, round_id, kind, at_seconds, content, change_id, changed_at) values ($1, $2, 'note', 20, '{}', $1, '2026-11-03T12:00:00Z')",
       [randomUUID(), marked.id],
     );
+    await figuresAreThere('2026-11-23');
     const list = await listWaitingRounds(pool());
     expect(list.map((one) => one.id)).toEqual([waiting.id]);
     expect(list.map((one) => one.id)).not.toContain(unfilmed.id);
@@ -148,8 +150,12 @@ describe('what to review next', () => {
     const past = await make('2026-11-10T18:00:00Z');
     const drill = (drillId: string) => ({ drillId, minutes: 8, locked: false, displaced: [], benefitLostRatio: 0 });
     const plan = { blocks: [], pairings: [], benefit: 0, modelBenefit: 0, frequencyBenefit: 0, gap: 0, optimal: true };
-    await insertPlan(pool(), past, 1, { ...plan, drills: [drill('old')] }, [], undefined);
-    await insertPlan(pool(), past, 2, { ...plan, drills: [drill('one'), drill('two')] }, [], undefined);
+    for (const drills of [[drill('old')], [drill('one'), drill('two')]]) {
+      const version = await inTransaction(pool(), (client) => insertAskedPlan(client, past, [], undefined));
+      await endPlan(pool(), past, version ?? 0, { state: 'ready', plan: { ...plan, drills } });
+    }
+    // One that was asked for and is not there yet says nothing.
+    await inTransaction(pool(), (client) => insertAskedPlan(client, past, [], undefined));
     const now = '2026-11-25T12:00:00Z';
     expect(await listNextClassDays(pool(), now)).toEqual([{ personId: ana, day: '2026-12-01' }]);
     expect(await listDrilledDays(pool(), now, 60)).toEqual([

@@ -1,18 +1,18 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Coach } from '@/data/accounts/coaches';
-import { findClass, insertClass, saveAttendee } from '@/data/classes/classes';
+import { insertClass, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { listWeighings } from '@/data/people/histories';
 import { findPerson } from '@/data/people/people';
 import { insertSignedReview } from '@/data/reviews/signedReviews';
 import { findRound } from '@/data/rounds/rounds';
-import { generatePlan } from '@/server/classes/generatePlan';
 import { applyChanges } from '@/server/marks/applyChanges';
 import { placeOfRound } from '@/server/marks/marksPlace';
 import { loadClosing } from '@/server/reviews/loadClosing';
 import { loadHomework } from '@/server/reviews/loadHomework';
 import { saveRound } from '@/server/rounds/roundActions';
+import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
 
 let coach: Pick<Coach, 'id' | 'role'>;
@@ -106,9 +106,10 @@ describe('a round’s card', () => {
       pairsOnMats: 8,
     });
     for (const personId of people) await saveAttendee(pool(), id, personId, 1);
-    const planned = await generatePlan(pool(), (await findClass(pool(), id))!, [], coach.id, today);
-    if (!planned.ok) throw new Error(planned.problem.code);
-    const live = planned.value.plan.pairings.find((one) => one.phase === 'rounds')!;
+    await figuresAreThere(today);
+    const planned = await planNow(id, today);
+    if (!planned.ok) throw new Error(planned.problem?.code);
+    const live = planned.plan.pairings.find((one) => one.phase === 'rounds')!;
     expect(live.groups).toHaveLength(1);
     expect(live.unknownWeightIds).toEqual([]);
     expect(live.spares).toEqual([{ personId: people[0], what: 'left shoulder (card of 2026-11-20)' }]);

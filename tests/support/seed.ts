@@ -2,14 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { insertCoach } from '@/data/accounts/coaches';
 import { pool } from '@/data/client';
 import { insertPerson } from '@/data/people/people';
+import { forgetAskedFigures } from '@/data/projections/roundFigures';
 import { findRound, insertAthlete, insertRound, type Round } from '@/data/rounds/rounds';
 import { hashPassword } from '@/server/accounts/passwords';
 
 /** Empties every table of the tests' database. */
 export async function emptyDatabase(): Promise<void> {
   await pool().query(
-    'truncate coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, own_word, house_name, house_alias, hidden_concept, school_choice cascade',
+    'truncate coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, own_word, house_name, house_alias, hidden_concept, school_choice, concept_use_total cascade',
   );
+  await forgetAskedFigures(pool());
 }
 
 export async function seedCoach(name = 'ludo'): Promise<string> {

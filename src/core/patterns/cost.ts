@@ -1,12 +1,15 @@
+import type { Occurrence } from '../figures';
+import type { Punishment } from '../round';
 import type { Belt, CatalogueError } from '../vocabulary';
-import type { Occurrence } from './roundFigures';
+
+/** How much of a punishment each verdict is. @source own decision: partly is half */
+export const punishmentWeight: Readonly<Record<Punishment, number>> = { yes: 1, partly: 0.5, no: 0, spared: 0 };
 
 /** Share of occurrences that were punished, among those with a verdict; `partly` counts half. Undefined without any verdict. */
 export function punishedShare(occurrences: readonly Occurrence[]): number | undefined {
   const judged = occurrences.filter((one) => one.punished !== undefined);
   if (judged.length === 0) return undefined;
-  const weight = { yes: 1, partly: 0.5, no: 0, spared: 0 };
-  return judged.reduce((sum, one) => sum + weight[one.punished!], 0) / judged.length;
+  return judged.reduce((sum, one) => sum + (one.punished ? punishmentWeight[one.punished] : 0), 0) / judged.length;
 }
 
 export interface OccurrenceCost {
@@ -25,14 +28,13 @@ export interface OccurrenceCost {
 export function occurrenceCost(
   error: CatalogueError,
   own: readonly Occurrence[],
-  againstHigherBelts: readonly Occurrence[],
+  againstHigher: { readonly judged: number; readonly punished: number } = { judged: 0, punished: 0 },
 ): OccurrenceCost {
   const known = own.filter((one) => one.punished !== undefined);
   const share = ((punishedShare(own) ?? 0) * known.length + 1) / (known.length + 2);
-  const damages = own.filter((one) => one.damage !== undefined && one.damage > 0).map((one) => one.damage!);
+  const damages = own.flatMap(({ damage }) => (damage !== undefined && damage > 0 ? damage : []));
   const mean = damages.length > 0 ? damages.reduce((sum, one) => sum + one, 0) / damages.length : error.severity;
-  const judged = againstHigherBelts.filter((one) => one.punished !== undefined);
-  const chance = ((punishedShare(againstHigherBelts) ?? 0) * judged.length + 0.6 * 4) / (judged.length + 4);
+  const chance = (againstHigher.punished + 0.6 * 4) / (againstHigher.judged + 4);
   const latentDamage = mean * chance;
   return {
     punishedShare: share,

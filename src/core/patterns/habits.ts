@@ -1,5 +1,5 @@
+import type { RoundFigures } from '../figures';
 import type { Role } from '../vocabulary';
-import type { RoundFigures } from './roundFigures';
 
 export interface PositionShare {
   readonly positionId: string;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { type RoundRecord, roundFigures } from '../figures';
 import type { Mark } from '../round';
 import { findError } from '../vocabulary';
 import {
@@ -7,11 +8,10 @@ import {
   habitsOf,
   halveSeries,
   listRecurringErrors,
+  memberOf,
   occurrenceCost,
   punishedShare,
-  type RoundRecord,
   rateInterval,
-  roundFigures,
   type StudentRecord,
   shrunkRate,
   statusOf,
@@ -140,12 +140,12 @@ describe('cost', () => {
   });
 
   it('mixes real and waiting damage by the punished share', () => {
-    const cost = occurrenceCost(half, [occurrence('yes', 6), occurrence('yes', 4)], []);
+    const cost = occurrenceCost(half, [occurrence('yes', 6), occurrence('yes', 4)]);
     expect(cost.damageWhenPunished).toBe(5);
     expect(cost.punishedShare).toBe(0.75);
     expect(cost.latentDamage).toBeCloseTo(3, 9);
     expect(cost.perOccurrence).toBeCloseTo(0.75 * 5 + 0.25 * 3, 9);
-    expect(occurrenceCost(half, [occurrence('no')], []).damageWhenPunished).toBe(half.severity);
+    expect(occurrenceCost(half, [occurrence('no')]).damageWhenPunished).toBe(half.severity);
   });
 });
 
@@ -161,7 +161,7 @@ describe('what keeps happening', () => {
       round('r1', '2026-11-13', [position(0, 'half-guard', 'b'), flat(30, 'yes'), position(120, 'mount', 'a')]),
       round('r2', '2026-11-20', [position(0, 'half-guard', 'b'), flat(40, 'no'), position(60, 'mount', 'a')]),
     ]);
-    const [found] = listRecurringErrors(record, [record], '2026-11-23');
+    const [found] = listRecurringErrors(record, [memberOf(record, '2026-11-23')], '2026-11-23');
     expect(found).toMatchObject({
       errorId: 'err-half-flat',
       count: 2,
@@ -201,7 +201,7 @@ describe('what keeps happening', () => {
         flat(30, 'yes'),
       ]),
     ]);
-    const found = listRecurringErrors(record, [record], '2026-11-23');
+    const found = listRecurringErrors(record, [memberOf(record, '2026-11-23')], '2026-11-23');
     const symptom = found.find((one) => one.errorId === 'err-half-flat')!;
     expect(symptom).toMatchObject({ symptom: true, priority: 0 });
     expect(found[0]!.errorId).toBe('err-lets-top-settle');

@@ -1,10 +1,10 @@
-import { type CalendarDate, daysBetween } from '../kernel';
+import { type ExposureUnit, exposureIn, exposureUnit, type Occurrence, type RoundFigures } from '../figures';
+import type { CalendarDate } from '../kernel';
 import { type CountOver, type Interval, poissonInterval, proportionInterval, type RateRatio } from '../statistics';
 import { type Belt, type CatalogueError, findError } from '../vocabulary';
+import { type CohortMember, countOverOf, sumsOf } from './cohort';
 import { type OccurrenceCost, occurrenceCost, punishedShare, teachableAt } from './cost';
-import { type ExposureUnit, exposureUnit } from './exposure';
-import { exposureIn, type Occurrence, type RoundFigures } from './roundFigures';
-import { ageWeight, gammaPriorOf, shrunkRate } from './shrunkRate';
+import { gammaPriorOf, shrunkRate } from './shrunkRate';
 import { type PatternStatus, statusOf, trendOf } from './status';
 
 /** All rounds of one student in the window, oldest first, with the belt they wear today. */
@@ -67,31 +67,37 @@ export function rateInterval(count: number, exposure: number, unit: ExposureUnit
  */
 export function listRecurringErrors(
   student: StudentRecord,
-  others: readonly StudentRecord[],
+  others: readonly CohortMember[],
   today: CalendarDate,
 ): RecurringError[] {
-  const ids = [...new Set(student.rounds.flatMap((round) => [...round.occurrences.keys()]))];
-  const found = ids.flatMap((id) => {
+  const own = { personId: student.personId, belt: student.belt, sums: sumsOf(student.rounds, today) };
+  const rest = others.filter((other) => other.personId !== student.personId);
+  const found = errorIdsOf(student).flatMap((id) => {
     const error = findError(id);
-    return error ? [describe({ ...error, id }, student, others, today)] : [];
+    return error ? [describe({ ...error, id }, student, own, rest)] : [];
   });
   return handOver(found).sort(
     (one, other) => other.priority - one.priority || other.count - one.count || (one.errorId < other.errorId ? -1 : 1),
   );
 }
 
+/** The errors that a student made in the window, each once. */
+export const errorIdsOf = (student: StudentRecord): string[] => [
+  ...new Set(student.rounds.flatMap((round) => [...round.occurrences.keys()])),
+];
+
 function describe(
   error: CatalogueError,
   student: StudentRecord,
-  others: readonly StudentRecord[],
-  today: CalendarDate,
+  own: CohortMember,
+  rest: readonly CohortMember[],
 ): RecurringError {
   const series = seriesOf(error.id, student.rounds);
   const occurrences = student.rounds.flatMap((round) => round.occurrences.get(error.id) ?? []);
   const count = occurrences.length;
   const exposure = sum(series.map((one) => one.exposure));
   const unit = exposureUnit(error.exposure);
-  const factors = priorityFactors(error, student, others, occurrences, today);
+  const factors = priorityFactors(error, student, own, rest, occurrences);
   return {
     errorId: error.id,
     count,
@@ -116,7 +122,7 @@ function sumByDay(
 ): (CountOver & { heldOn: CalendarDate })[] {
   const days = new Map<CalendarDate, { heldOn: CalendarDate; count: number; exposure: number }>();
   for (const [index, { heldOn }] of rounds.entries()) {
-    const { count, exposure } = series[index]!;
+    const { count, exposure } = series[index] ?? { count: 0, exposure: 0 };
     if (count === 0 && exposure === 0) continue;
     const day = days.get(heldOn) ?? { heldOn, count: 0, exposure: 0 };
     days.set(heldOn, { heldOn, count: day.count + count, exposure: day.exposure + exposure });
@@ -127,34 +133,26 @@ function sumByDay(
 function priorityFactors(
   error: CatalogueError,
   student: StudentRecord,
-  others: readonly StudentRecord[],
+  own: CohortMember,
+  rest: readonly CohortMember[],
   occurrences: readonly Occurrence[],
-  today: CalendarDate,
 ): PriorityFactors {
   const liveMinutes = sum(student.rounds.map((round) => round.liveMinutes));
   const exposure = sum(student.rounds.map((round) => exposureIn(round, error.id)));
-  const weighted = (record: StudentRecord): CountOver => {
-    const weights = record.rounds.map((round) => ageWeight(daysBetween(round.heldOn, today)));
-    const series = seriesOf(error.id, record.rounds);
-    return {
-      count: sum(series.map((one, index) => one.count * weights[index]!)),
-      exposure: sum(series.map((one, index) => one.exposure * weights[index]!)),
-    };
-  };
-  const rest = others.filter((other) => other.personId !== student.personId);
-  const prior = gammaPriorOf(rest.filter((other) => other.belt === student.belt).map(weighted)) ??
+  const weighted = ({ sums }: CohortMember): CountOver => countOverOf(sums, error.id);
+  const prior = gammaPriorOf(rest.filter((other) => other.belt === own.belt).map(weighted)) ??
     gammaPriorOf(rest.map(weighted)) ?? { shape: 0.5, rate: 10 };
-  const higher = rest
-    .concat(student)
-    .flatMap((record) => record.rounds)
-    .filter((round) => round.beltGap !== undefined && round.beltGap <= -1)
-    .flatMap((round) => round.occurrences.get(error.id) ?? []);
+  const everybody = [...rest, own].flatMap(({ sums }) => sums.get(error.id) ?? []);
+  const againstHigher = {
+    judged: sum(everybody.map((one) => one.judgedByHigher)),
+    punished: sum(everybody.map((one) => one.punishedByHigher)),
+  };
   return {
-    shrunkRate: shrunkRate(weighted(student), prior),
+    shrunkRate: shrunkRate(weighted(own), prior),
     exposurePerTenMinutes:
       liveMinutes > 0 ? Math.max(exposure, occurrences.length > 0 ? 0.1 : 0) / (liveMinutes / 10) : 0,
-    cost: occurrenceCost(error, occurrences, higher),
-    teachable: teachableAt(error, student.belt),
+    cost: occurrenceCost(error, occurrences, againstHigher),
+    teachable: teachableAt(error, own.belt),
     handedOver: 0,
   };
 }

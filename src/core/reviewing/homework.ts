@@ -1,5 +1,5 @@
+import { type ExposureUnit, exposureIn, exposureUnit, type RoundFigures } from '../figures';
 import type { CalendarDate } from '../kernel';
-import { type ExposureUnit, exposureIn, exposureUnit, type RoundFigures } from '../patterns';
 import type { Athlete } from '../round';
 import { findError } from '../vocabulary';
 

@@ -34,4 +34,8 @@ export interface SearchFindings {
   readonly notes: readonly MarkLine[];
   readonly rounds: readonly RoundLine[];
   readonly entries: readonly EntryLine[];
+  /** From where each list goes on; absent where all of it is shown. */
+  readonly more: { readonly marks?: string; readonly notes?: string; readonly rounds?: string };
+  /** Entries that were found and could not be read. */
+  readonly unreadable: number;
 }

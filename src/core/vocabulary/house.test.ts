@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { exposureIn, roundFigures } from '../patterns';
+import { exposureIn, roundFigures } from '../figures';
 import type { Mark } from '../round';
 import {
   checkWord,

@@ -20,8 +20,9 @@ export type PositionFamily = (typeof positionFamilies)[number];
 /** Where an entry of the catalogue applies; `any` is every family. */
 export type CatalogueFamily = PositionFamily | 'any';
 
+export const roles = ['top', 'bottom', 'attacker', 'defender', 'neutral'] as const;
 /** What an athlete is in a position. In guards and pins `top`/`bottom`, in holds `attacker`/`defender`, level ones `neutral`. */
-export type Role = 'top' | 'bottom' | 'attacker' | 'defender' | 'neutral';
+export type Role = (typeof roles)[number];
 
 export type Uniform = 'gi' | 'no-gi';
 /** `gi` needs cloth; `no-gi` is pointless or commonly not allowed with it. */

@@ -31,11 +31,7 @@ export const findCoachBySignInName = (database: Database, signInName: string) =>
   ]);
 
 export const listCoaches = (database: Database) =>
-  listRows(
-    database,
-    coachRow,
-    `select ${columns} from coach where ended_at is null order by display_name, id limit 200`,
-  );
+  listRows(database, coachRow, `select ${columns} from coach where ended_at is null order by display_name, id`);
 
 export async function countCoaches(database: Database): Promise<number> {
   const row = await findRow(database, z.object({ count: z.number() }), 'select count(*)::int as count from coach');

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import type { ClassPlan, DrillLock } from '@/core/planning';
+import type { ClassPlan, ClassPlanProblem, DrillLock } from '@/core/planning';
 import type { Database } from '../client';
-import { findRow, listRows, runStatement } from '../rows';
+import { findRow, listRows, readPiece, runStatement } from '../rows';
 
 const classRow = z
   .object({
@@ -33,11 +33,25 @@ export type ClassContent = Omit<AcademyClass, 'version' | 'expected' | 'planVers
 
 const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.version,
     (select count(*)::int from class_attendee x where x.class_id = k.id) as expected,
-    (select max(version) from class_plan y where y.class_id = k.id) as plan_version
+    (select max(version) from class_plan y where y.class_id = k.id and y.state = 'ready') as plan_version
   from academy_class k`;
 
-export const listClasses = (database: Database, since: string, most = 200) =>
-  listRows(database, classRow, `${select} where k.starts_at >= $1 order by k.starts_at, k.id limit $2`, [since, most]);
+/** Every class from a moment on, the next one first. */
+export const listClassesFrom = (database: Database, from: string) =>
+  listRows(database, classRow, `${select} where k.starts_at >= $1 order by k.starts_at, k.id`, [from]);
+
+/** A piece of the classes before a moment, the latest first, from behind the class with the id `after` on. */
+export const listPastClasses = (database: Database, before: string, most: number, after?: string) =>
+  readPiece(
+    database,
+    classRow,
+    `${select} where k.starts_at < $1
+       and ($2::uuid is null or (k.starts_at, k.id) < (select starts_at, id from academy_class where id = $2))
+     order by k.starts_at desc, k.id desc limit $3`,
+    [before, after ?? null, most + 1],
+    most,
+    (one) => one.id,
+  );
 
 export const findClass = (database: Database, id: string) =>
   findRow(database, classRow, `${select} where k.id = $1`, [id]);
@@ -85,7 +99,7 @@ export async function listAttendees(
   const rows = await listRows(
     database,
     row,
-    'select person_id, chance from class_attendee where class_id = $1 order by person_id limit 1000',
+    'select person_id, chance from class_attendee where class_id = $1 order by person_id',
     [classId],
   );
   return rows.map((one) => ({ personId: one.person_id, chance: one.chance }));
@@ -122,21 +136,106 @@ export const findLatestPlan = (database: Database, classId: string) =>
   findRow(
     database,
     planRow,
-    'select class_id, version, content, locks, made_at from class_plan where class_id = $1 order by version desc limit 1',
+    "select class_id, version, content, locks, made_at from class_plan where class_id = $1 and state = 'ready' order by version desc limit 1",
     [classId],
   );
 
-/** Keeps a plan as the next version; the earlier ones stay readable. 0 rows when somebody else was faster. */
-export const insertPlan = (
+export const planStates = ['waiting', 'working', 'ready', 'failed', 'overtaken'] as const;
+export type PlanState = (typeof planStates)[number];
+
+const askedRow = z
+  .object({
+    class_id: z.string(),
+    version: z.number(),
+    state: z.enum(planStates),
+    locks: z.custom<DrillLock[]>((value) => Array.isArray(value)),
+    problem: z
+      .custom<ClassPlanProblem | { readonly code: 'interrupted' }>((value) => typeof value === 'object')
+      .nullable(),
+    asked_by_name: z.string().nullable(),
+    made_at: z.date(),
+  })
+  .transform((row) => ({
+    classId: row.class_id,
+    version: row.version,
+    state: row.state,
+    locks: row.locks,
+    problem: row.problem ?? undefined,
+    askedBy: row.asked_by_name ?? undefined,
+    askedAt: row.made_at.toISOString(),
+  }));
+/** A plan that was asked for, whatever became of it. */
+export type AskedPlan = z.output<typeof askedRow>;
+
+const askedColumns = `p.class_id, p.version, p.state, p.locks, p.problem, c.display_name as asked_by_name, p.made_at
+  from class_plan p left join coach c on c.id = p.made_by`;
+
+/** The plan that was asked for last. */
+export const findAskedPlan = (database: Database, classId: string) =>
+  findRow(database, askedRow, `select ${askedColumns} where p.class_id = $1 order by p.version desc limit 1`, [
+    classId,
+  ]);
+
+/**
+ * Asks for a plan: its row waits under the next number, and those that were not ready yet are overtaken by it. In a transaction. The class is held, so
+ * that two who ask at once get two numbers.
+ */
+export async function insertAskedPlan(
+  database: Database,
+  classId: string,
+  locks: readonly DrillLock[],
+  askedBy: string | undefined,
+): Promise<number | undefined> {
+  const held = await findRow(
+    database,
+    z.object({ id: z.string() }),
+    'select id from academy_class where id = $1 for update',
+    [classId],
+  );
+  if (!held) return undefined;
+  await runStatement(
+    database,
+    "update class_plan set state = 'overtaken', changed_at = now() where class_id = $1 and state in ('waiting', 'working')",
+    [classId],
+  );
+  const row = await findRow(
+    database,
+    z.object({ version: z.number() }),
+    `insert into class_plan (class_id, version, locks, made_by, state)
+     select $1, coalesce(max(version), 0) + 1, $2, $3, 'waiting' from class_plan where class_id = $1 returning version`,
+    [classId, JSON.stringify(locks), askedBy ?? null],
+  );
+  return row?.version;
+}
+
+/** Begins to work a plan out, also one whose process died in the middle; undefined when it was overtaken or is done. */
+export const beginPlan = (database: Database, classId: string, version: number) =>
+  findRow(
+    database,
+    z.object({ locks: z.custom<DrillLock[]>((value) => Array.isArray(value)) }),
+    `update class_plan set state = 'working', changed_at = now() where class_id = $1 and version = $2 and state in ('waiting', 'working')
+     returning locks`,
+    [classId, version],
+  );
+
+/** Keeps what a plan became; 0 rows when it was overtaken meanwhile. */
+export const endPlan = (
   database: Database,
   classId: string,
   version: number,
-  plan: ClassPlan,
-  locks: readonly DrillLock[],
-  madeBy: string | undefined,
+  end:
+    | { readonly state: 'ready'; readonly plan: ClassPlan }
+    | { readonly state: 'failed'; readonly problem: ClassPlanProblem | { readonly code: 'interrupted' } },
 ) =>
   runStatement(
     database,
-    'insert into class_plan (class_id, version, content, locks, made_by) values ($1, $2, $3, $4, $5) on conflict (class_id, version) do nothing',
-    [classId, version, plan, JSON.stringify(locks), madeBy ?? null],
+    `update class_plan set state = $3, content = $4, problem = $5, changed_at = now()
+     where class_id = $1 and version = $2 and state in ('waiting', 'working')`,
+    [
+      classId,
+      version,
+      end.state,
+      end.state === 'ready' ? JSON.stringify(end.plan) : null,
+      end.state === 'failed' ? JSON.stringify(end.problem) : null,
+    ],
   );

@@ -89,14 +89,13 @@ export const expireUploads = (database: Database, days: number) =>
   );
 
 /** What is not yet on the shelf, and what came or was refused in the last day; newest first. */
-export const listRecentArrivals = (database: Database, most = 100) =>
+export const listRecentArrivals = (database: Database) =>
   listRows(
     database,
     arrivalRow,
     `select ${columns} from arrival
      where state in ('arriving', 'waiting', 'checking') or changed_at > now() - interval '1 day'
-     order by created_at desc, id limit $1`,
-    [most],
+     order by created_at desc, id`,
   );
 
 export const insertArrival = (
@@ -175,7 +174,7 @@ export const listClaimedArrivals = (database: Database) =>
     database,
     arrivalRow,
     `select ${columns} from arrival where source = 'camera' and state = 'arriving' and not ${isAlive('arrival.taken_by')}
-     order by created_at, id limit 1000`,
+     order by created_at, id`,
   );
 
 /** Back on the list of what waits to be looked at, by the process that was at it. */

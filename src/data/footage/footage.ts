@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Database } from '../client';
-import { findRow, listRows, runStatement } from '../rows';
+import { findRow, listRows, readPiece, runStatement } from '../rows';
 
 /** What decides whether a browser can show and step a file. */
 export const pictureShape = z.object({
@@ -84,8 +84,23 @@ export type Footage = z.output<typeof footageRow>;
 const columns =
   'id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator, frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_at, recorded_at, picture, proxy, filmstrip, damage';
 
-export const listFootage = (database: Database, most = 200) =>
-  listRows(database, footageRow, `select ${columns} from footage order by uploaded_at desc, id limit $1`, [most]);
+/** A piece of the shelf, newest first, from behind the file with the id `after` on. */
+export const listFootagePiece = (database: Database, most: number, after?: string) =>
+  readPiece(
+    database,
+    footageRow,
+    `select ${columns} from footage where $1::uuid is null or (uploaded_at, id) < (select uploaded_at, id from footage where id = $1)
+     order by uploaded_at desc, id desc limit $2`,
+    [after ?? null, most + 1],
+    most,
+    (footage) => footage.id,
+  );
+
+export const listFootageByIds = (database: Database, ids: readonly string[]) =>
+  listRows(database, footageRow, `select ${columns} from footage where id = any($1::uuid[])`, [ids]);
+
+export const countFootage = async (database: Database): Promise<number> =>
+  (await findRow(database, z.object({ count: z.number() }), 'select count(*)::int as count from footage'))?.count ?? 0;
 
 export const findFootage = (database: Database, id: string) =>
   findRow(database, footageRow, `select ${columns} from footage where id = $1`, [id]);

@@ -15,7 +15,7 @@ export const silenceSeconds = (): number => Number(process.env.OWL_WORKER_SILENC
 
 /** SQL: whether the process with the number in `column` lives. */
 export const isAlive = (column: string): string =>
-  `exists (select 1 from worker w where w.number = ${column} and w.seen_at > now() - ${silenceSeconds()} * interval '1 second')`;
+  `exists (select 1 from worker living where living.number = ${column} and living.seen_at > now() - ${silenceSeconds()} * interval '1 second')`;
 
 /** Takes a number for this process; 0 rows when somebody has it. */
 export const insertWorker = (database: Database, number: number) =>
@@ -26,6 +26,20 @@ export const noteWorker = (database: Database, number: number) =>
   runStatement(database, 'insert into worker (number) values ($1) on conflict (number) do update set seen_at = now()', [
     number,
   ]);
+
+/** Notes a name under which a process takes tasks from the queue. */
+export const notePool = (database: Database, number: number, pool: string) =>
+  runStatement(database, 'update worker set pools = array_append(pools, $2) where number = $1', [number, pool]);
+
+/** Gives back to the queue what dead processes had taken from it. A moment's grace for one that has not said its name yet. */
+export const unlockDeadTasks = (database: Database) =>
+  runStatement(
+    database,
+    `select graphile_worker.force_unlock_workers(array(
+       select distinct j.locked_by from graphile_worker.jobs j
+       where j.locked_by is not null and j.locked_at < now() - ${silenceSeconds()} * interval '1 second'
+         and not exists (select 1 from worker w where j.locked_by = any(w.pools) and ${isAlive('w.number')})))`,
+  );
 
 /** Forgets processes that died long ago. */
 export const deleteSilentWorkers = (database: Database) =>

@@ -41,17 +41,16 @@ export const listWorkOf = (database: Database, footageIds: readonly string[]) =>
   listRows(
     database,
     workRow,
-    `select ${columns} from footage_work where footage_id = any($1::uuid[]) order by footage_id, kind limit 1000`,
+    `select ${columns} from footage_work where footage_id = any($1::uuid[]) order by footage_id, kind`,
     [footageIds],
   );
 
 /** Work that waits, runs, failed or was cancelled. */
-export const listOpenWork = (database: Database, most = 500) =>
+export const listOpenWork = (database: Database) =>
   listRows(
     database,
     workRow,
-    `select ${columns} from footage_work where state <> 'done' order by changed_at desc, footage_id, kind limit $1`,
-    [most],
+    `select ${columns} from footage_work where state <> 'done' order by changed_at desc, footage_id, kind`,
   );
 
 export const findWork = (database: Database, footageId: string, kind: WorkKind) =>

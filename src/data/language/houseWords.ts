@@ -31,24 +31,16 @@ export async function getHouseWords(database: Database): Promise<HouseWords> {
       ownRow,
       `select w.id, w.name, w.words, w.merged_into_id,
          coalesce((select array_agg(a.alias order by a.alias) from house_alias a where a.concept_id = w.id), '{}') as aliases
-       from own_word w order by w.created_at, w.id limit 5000`,
+       from own_word w order by w.created_at, w.id`,
     ),
+    listRows(database, pairRow, 'select concept_id as key, name as value from house_name order by concept_id'),
     listRows(
       database,
       pairRow,
-      'select concept_id as key, name as value from house_name order by concept_id limit 5000',
+      `select concept_id as key, alias as value from house_alias where concept_id not like '%~%' order by concept_id, alias`,
     ),
-    listRows(
-      database,
-      pairRow,
-      `select concept_id as key, alias as value from house_alias where concept_id not like '%~%' order by concept_id, alias limit 20000`,
-    ),
-    listRows(database, idRow, 'select concept_id as id from hidden_concept order by concept_id limit 5000'),
-    listRows(
-      database,
-      pairRow,
-      'select school_id as key, option_key as value from school_choice order by school_id limit 500',
-    ),
+    listRows(database, idRow, 'select concept_id as id from hidden_concept order by concept_id'),
+    listRows(database, pairRow, 'select school_id as key, option_key as value from school_choice order by school_id'),
   ]);
   const byConcept: Record<string, string[]> = {};
   for (const { key, value } of aliases) byConcept[key] = [...(byConcept[key] ?? []), value];

@@ -1,17 +1,16 @@
 import { z } from 'zod';
 import type { Mark } from '@/core/round';
 import type { Database } from '../client';
-import { listRows } from '../rows';
+import { listRows, readPiece } from '../rows';
 
-const useRow = z.object({ concept_id: z.string(), uses: z.number() });
+const useRow = z.object({ concept_id: z.string(), uses: z.coerce.number() });
 
 /** How often each concept was marked, most first. */
 export async function countUses(database: Database): Promise<Record<string, number>> {
   const rows = await listRows(
     database,
     useRow,
-    `select concept_id, count(*)::int as uses from mark where deleted_at is null and concept_id is not null
-     group by concept_id order by uses desc, concept_id limit 5000`,
+    'select concept_id, uses from concept_use_total where uses > 0 order by uses desc, concept_id',
   );
   return Object.fromEntries(rows.map((row) => [row.concept_id, row.uses]));
 }
@@ -58,9 +57,17 @@ export interface MarkSearch {
   readonly withoutRoundIds?: readonly string[];
 }
 
-/** Marks that fit, newest round first, in order of time within it. */
-export const searchMarks = (database: Database, search: MarkSearch, most: number) =>
-  listRows(
+/** Where a list of found marks goes on: the place of its last one. */
+const placeOf = ({ heldOn, roundId, mark }: FoundMark): string => [heldOn, roundId, mark.atSeconds, mark.id].join('~');
+const placeShape = /^(\d{4}-\d{2}-\d{2})~([0-9a-f-]{36})~(\d+(?:\.\d+)?)~([0-9a-f-]{36})$/;
+const partsOf = (place: string | undefined): (string | null)[] => {
+  const parts = placeShape.exec(place ?? '');
+  return parts ? parts.slice(1, 5) : [null, null, null, null];
+};
+
+/** A piece of the marks that fit, newest round first, in order of time within it, from behind `after` on. */
+export const searchMarks = (database: Database, search: MarkSearch, most: number, after?: string) =>
+  readPiece(
     database,
     occurrenceRow,
     `select m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds, r.footage_id,
@@ -75,17 +82,22 @@ export const searchMarks = (database: Database, search: MarkSearch, most: number
        and ($3::text is null or r.uniform = $3)
        and ($4::date is null or r.held_on >= $4)
        and ($5::date is null or r.held_on <= $5)
-       and ($6::text[] is null or (select bool_and(position(word in lower(m.content ->> 'note')) > 0) from unnest($6) as word))
+       and ($6::text[] is null or (m.content ? 'note' and lower(m.content ->> 'note') like all($6)))
        and r.id <> all($8::uuid[])
-     order by r.held_on desc, r.id, m.at_seconds, m.id limit $7`,
+       and ($9::date is null or (r.held_on, r.id) < ($9::date, $10::uuid)
+         or (r.held_on, r.id) = ($9::date, $10::uuid) and (m.at_seconds, m.id) > ($11::double precision, $12::uuid))
+     order by r.held_on desc, r.id desc, m.at_seconds, m.id limit $7`,
     [
       search.conceptIds ?? null,
       search.personIds?.length ? search.personIds : null,
       search.uniform ?? null,
       search.fromDay ?? null,
       search.toDay ?? null,
-      search.noteWords?.length ? search.noteWords : null,
-      most,
+      search.noteWords?.length ? search.noteWords.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`) : null,
+      most + 1,
       search.withoutRoundIds ?? [],
+      ...partsOf(after),
     ],
+    most,
+    placeOf,
   );

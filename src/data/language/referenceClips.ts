@@ -27,13 +27,13 @@ const clipRow = z
   }));
 export type ReferenceClip = z.output<typeof clipRow>;
 
-export const listClips = (database: Database, conceptId: string, most = 24) =>
+export const listClips = (database: Database, conceptId: string) =>
   listRows(
     database,
     clipRow,
     `select id, concept_id, footage_id, start_seconds, end_seconds, speed, caption, drawing
-     from reference_clip where concept_id = $1 order by created_at, id limit $2`,
-    [conceptId, most],
+     from reference_clip where concept_id = $1 order by created_at, id`,
+    [conceptId],
   );
 
 export const saveClip = (database: Database, clip: ReferenceClip, coachId: string | undefined) =>
@@ -59,11 +59,10 @@ export const deleteClip = (database: Database, id: string) =>
   runStatement(database, 'delete from reference_clip where id = $1', [id]);
 
 /** Every reference clip of the academy, newest first. */
-export const listAllClips = (database: Database, most = 200) =>
+export const listAllClips = (database: Database) =>
   listRows(
     database,
     clipRow,
     `select id, concept_id, footage_id, start_seconds, end_seconds, speed, caption, drawing
-     from reference_clip order by created_at desc, id limit $1`,
-    [most],
+     from reference_clip order by created_at desc, id`,
   );

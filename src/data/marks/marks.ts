@@ -49,20 +49,33 @@ export const findMark = (database: Database, id: string) =>
 export const findMarkForChange = (database: Database, id: string, store = roundMarks) =>
   findRow(database, markRow, `${selectFrom(store)} where m.id = $1 for update of m`, [id]);
 
-export const listMarks = (database: Database, scopeId: string, store = roundMarks, most = 5000) =>
+export const listMarks = (database: Database, scopeId: string, store = roundMarks) =>
   listRows(
     database,
     markRow,
-    `${selectFrom(store)} where m.${store.scope} = $1 and m.deleted_at is null order by m.at_seconds, m.id limit $2`,
-    [scopeId, most],
+    `${selectFrom(store)} where m.${store.scope} = $1 and m.deleted_at is null order by m.at_seconds, m.id`,
+    [scopeId],
   );
 
-export const listMarksOfRounds = (database: Database, roundIds: readonly string[], most = 100_000) =>
+const countedRow = z
+  .object({ content: z.custom<Mark>((value) => typeof value === 'object' && value !== null), changed_at: z.date() })
+  .transform((row) => ({ mark: row.content, changedAt: row.changed_at.toISOString() }));
+
+/** Every mark of a round that counts, with the time of its latest change. */
+export const listMarksForFigures = (database: Database, roundId: string) =>
+  listRows(
+    database,
+    countedRow,
+    'select content, changed_at from mark where round_id = $1 and deleted_at is null order by at_seconds, id',
+    [roundId],
+  );
+
+export const listMarksOfRounds = (database: Database, roundIds: readonly string[]) =>
   listRows(
     database,
     markRow,
-    `${selectFrom(roundMarks)} where m.round_id = any($1::uuid[]) and m.deleted_at is null order by m.round_id, m.at_seconds, m.id limit $2`,
-    [roundIds, most],
+    `${selectFrom(roundMarks)} where m.round_id = any($1::uuid[]) and m.deleted_at is null order by m.round_id, m.at_seconds, m.id`,
+    [roundIds],
   );
 
 export interface MarkWrite {
@@ -151,14 +164,14 @@ const versionRow = z
   }));
 export type MarkVersion = z.output<typeof versionRow>;
 
-/** Every form that a mark has had, newest first, with who made it so and when; at most a hundred. Empty for a mark of another round. */
+/** Every form that a mark has had, newest first, with who made it so and when. Empty for a mark of another round. */
 export const listVersions = (database: Database, scopeId: string, markId: string, store = roundMarks) =>
   listRows(
     database,
     versionRow,
     `select h.version, h.content, h.deleted, c.display_name as changed_by_name, h.changed_at
      from ${store.history} h join ${store.table} m on m.id = h.mark_id left join coach c on c.id = h.changed_by
-     where h.mark_id = $1 and m.${store.scope} = $2 order by h.version desc limit 100`,
+     where h.mark_id = $1 and m.${store.scope} = $2 order by h.version desc`,
     [markId, scopeId],
   );
 

@@ -25,7 +25,7 @@ export const listBeltSteps = (database: Database, personIds?: readonly string[])
     database,
     beltStepRow,
     `select person_id, since_day, belt, stripes from belt_step where $1::uuid[] is null or person_id = any($1)
-     order by person_id, since_day limit 20000`,
+     order by person_id, since_day`,
     [personIds ?? null],
   );
 
@@ -34,7 +34,7 @@ export const listWeighings = (database: Database, personIds?: readonly string[])
     database,
     weighingRow,
     `select person_id, since_day, weight_kg, source from weighing where $1::uuid[] is null or person_id = any($1)
-     order by person_id, since_day limit 50000`,
+     order by person_id, since_day`,
     [personIds ?? null],
   );
 

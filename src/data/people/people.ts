@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { anyBelts } from '@/core/vocabulary';
 import type { Database } from '../client';
-import { findRow, listRows, runStatement } from '../rows';
+import { findRow, listRows, readPiece, runStatement } from '../rows';
 
 const personRow = z
   .object({
@@ -41,19 +41,39 @@ export type NewPerson = Omit<Person, 'version' | LateFacts> & Partial<Pick<Perso
 const columns =
   'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on, version';
 
-export const listPeople = (database: Database, most = 1000) =>
-  listRows(database, personRow, `select ${columns} from person order by lower(name), id limit $1`, [most]);
+/** Everybody there is, by name: for choosing among them. */
+export const listPeople = (database: Database) =>
+  listRows(database, personRow, `select ${columns} from person order by lower(name), id`);
+
+/** A piece of everybody by name, from behind the person with the id `after` on. */
+export const listPeoplePiece = (database: Database, most: number, after?: string) =>
+  readPiece(
+    database,
+    personRow,
+    `select ${columns} from person where $1::uuid is null or (lower(name), id) > (select lower(name), id from person where id = $1)
+     order by lower(name), id limit $2`,
+    [after ?? null, most + 1],
+    most,
+    (person) => person.id,
+  );
+
+export const countPeople = async (database: Database): Promise<number> =>
+  (await findRow(database, z.object({ count: z.number() }), 'select count(*)::int as count from person'))?.count ?? 0;
+
+/** The belt that everybody wears today. */
+export async function listBelts(database: Database): Promise<ReadonlyMap<string, Person['belt']>> {
+  const row = z.object({ id: z.string(), belt: z.enum(anyBelts).nullable() });
+  const rows = await listRows(database, row, 'select id, belt from person');
+  return new Map(rows.map(({ id, belt }) => [id, belt ?? undefined]));
+}
 
 export const findPerson = (database: Database, id: string) =>
   findRow(database, personRow, `select ${columns} from person where id = $1`, [id]);
 
 export const listPeopleByIds = (database: Database, ids: readonly string[]) =>
-  listRows(
-    database,
-    personRow,
-    `select ${columns} from person where id = any($1::uuid[]) order by lower(name), id limit 1000`,
-    [ids],
-  );
+  listRows(database, personRow, `select ${columns} from person where id = any($1::uuid[]) order by lower(name), id`, [
+    ids,
+  ]);
 
 const valuesOf = (person: NewPerson) => [
   person.id,
@@ -90,11 +110,7 @@ export const updatePerson = (database: Database, person: NewPerson & Pick<Person
 
 export async function listDoNotPair(database: Database): Promise<[string, string][]> {
   const row = z.object({ one_id: z.string(), other_id: z.string() });
-  const rows = await listRows(
-    database,
-    row,
-    'select one_id, other_id from do_not_pair order by one_id, other_id limit 10000',
-  );
+  const rows = await listRows(database, row, 'select one_id, other_id from do_not_pair order by one_id, other_id');
   return rows.map((pair) => [pair.one_id, pair.other_id]);
 }
 

@@ -29,7 +29,7 @@ const select = `select s.id, s.round_id, s.slot, s.version, s.content, c.display
 
 /** Every version of the review of one athlete of a round, newest first. */
 export const listSignedReviews = (database: Database, roundId: string, slot: 'a' | 'b') =>
-  listRows(database, signedRow, `${select} where s.round_id = $1 and s.slot = $2 order by s.version desc limit 100`, [
+  listRows(database, signedRow, `${select} where s.round_id = $1 and s.slot = $2 order by s.version desc`, [
     roundId,
     slot,
   ]);

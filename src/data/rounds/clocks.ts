@@ -18,7 +18,7 @@ export const listClocks = (database: Database, roundId: string) =>
   listRows(
     database,
     clockRow,
-    `select id, name, counts, pauses, ties, version from round_clock where round_id = $1 order by created_at, id limit 20`,
+    `select id, name, counts, pauses, ties, version from round_clock where round_id = $1 order by created_at, id`,
     [roundId],
   );
 

@@ -1,9 +1,16 @@
 import { z } from 'zod';
 import { weightSources } from '@/core/partner';
 import { anyBelts } from '@/core/vocabulary';
+import { log } from '../../log/log';
 import type { Database } from '../client';
-import { findRow, listRows, runStatement } from '../rows';
+import { findRow, listRows, readPiece, runStatement } from '../rows';
 import { circumstancesShape, conditionShape, stillShape } from './circumstances';
+
+/** A picture that cannot be read is none: the round is there without it. */
+const unreadableStill = (): null => {
+  log.error('the picture of an athlete cannot be read');
+  return null;
+};
 
 const athleteShape = z
   .object({
@@ -16,7 +23,7 @@ const athleteShape = z
     weight_source: z.enum(weightSources).nullable(),
     told_apart_by: z.string(),
     condition: conditionShape,
-    still: stillShape.nullable(),
+    still: stillShape.nullable().catch(unreadableStill),
   })
   .transform((row) => ({
     personId: row.person_id,
@@ -71,57 +78,94 @@ const roundRow = z
   }));
 export type Round = z.output<typeof roundRow>;
 
-const athleteJson = (slot: 'a' | 'b') =>
+const athleteJson = (slot: 'a' | 'b', still: string) =>
   `(select json_build_object('person_id', ra.person_id, 'name', p.name, 'division', p.division, 'belt', ra.belt, 'stripes', ra.stripes,
-      'weight_kg', ra.weight_kg, 'weight_source', ra.weight_source, 'told_apart_by', ra.told_apart_by, 'condition', ra.condition, 'still', ra.still)
+      'weight_kg', ra.weight_kg, 'weight_source', ra.weight_source, 'told_apart_by', ra.told_apart_by, 'condition', ra.condition, 'still', ${still})
     from round_athlete ra join person p on p.id = ra.person_id where ra.round_id = r.id and ra.slot = '${slot}') as ${slot}`;
 
-const selectRound = `select r.id, r.footage_id, r.held_on, r.uniform, r.rule_set, r.planned_seconds, r.occasion, r.theme, r.circumstances, r.number_in_session,
-    r.start_seconds, r.end_seconds, r.version, ${athleteJson('a')}, ${athleteJson('b')},
+const selectWith = (still: string) =>
+  `select r.id, r.footage_id, r.held_on, r.uniform, r.rule_set, r.planned_seconds, r.occasion, r.theme, r.circumstances, r.number_in_session,
+    r.start_seconds, r.end_seconds, r.version, ${athleteJson('a', still)}, ${athleteJson('b', still)},
     (select count(*)::int from mark m where m.round_id = r.id and m.deleted_at is null) as mark_count
   from round r`;
+/** Lists never carry the athletes' pictures: only a round that was asked for by itself has them. */
+const selectListed = selectWith('null');
 
 export const findRound = (database: Database, id: string) =>
-  findRow(database, roundRow, `${selectRound} where r.id = $1`, [id]);
+  findRow(database, roundRow, `${selectWith('ra.still')} where r.id = $1`, [id]);
 
-export const listRounds = (database: Database, most = 300) =>
-  listRows(database, roundRow, `${selectRound} order by r.held_on desc, r.number_in_session desc, r.id limit $1`, [
+const NEWEST_FIRST = 'r.held_on desc, r.number_in_session desc, r.id desc';
+/** Where a list that runs newest first goes on: the place of its last row. */
+const placeOf = (round: Round): string => `${round.heldOn}~${round.numberInSession}~${round.id}`;
+const placeShape = /^(\d{4}-\d{2}-\d{2})~(\d{1,3})~([0-9a-f-]{36})$/;
+/** The three parts of such a place; nothing, which begins at the newest, for a text that is none. */
+const partsOf = (place: string | undefined): (string | null)[] => {
+  const parts = placeShape.exec(place ?? '');
+  return parts ? parts.slice(1, 4) : [null, null, null];
+};
+
+export interface RoundFilter {
+  /** Only rounds with footage. */
+  readonly filmed?: boolean;
+  /** Only rounds with marks, or only those without. */
+  readonly marked?: boolean;
+  /** All of these people take part. */
+  readonly personIds?: readonly string[];
+  readonly uniform?: string;
+  /** Between two days, both included. */
+  readonly fromDay?: string;
+  readonly toDay?: string;
+}
+
+/** A piece of the rounds that fit, newest first, from behind `after` on; parts of the filter that are absent do not narrow. */
+export const listRounds = (database: Database, filter: RoundFilter, most: number, after?: string) =>
+  readPiece(
+    database,
+    roundRow,
+    `${selectListed}
+     where ($1::boolean is null or (r.footage_id is not null) = $1)
+       and ($2::boolean is null or exists (select 1 from mark m where m.round_id = r.id and m.deleted_at is null) = $2)
+       and ($3::uuid[] is null or (select count(*) from round_athlete x where x.round_id = r.id and x.person_id = any($3)) = cardinality($3))
+       and ($4::text is null or r.uniform = $4) and ($5::date is null or r.held_on >= $5) and ($6::date is null or r.held_on <= $6)
+       and ($7::date is null or (r.held_on, r.number_in_session, r.id) < ($7::date, $8::smallint, $9::uuid))
+     order by ${NEWEST_FIRST} limit $10`,
+    [
+      filter.filmed ?? null,
+      filter.marked ?? null,
+      filter.personIds?.length ? filter.personIds : null,
+      filter.uniform ?? null,
+      filter.fromDay ?? null,
+      filter.toDay ?? null,
+      ...partsOf(after),
+      most + 1,
+    ],
     most,
-  ]);
+    placeOf,
+  );
 
-export const listRoundsOfFootage = (database: Database, footageId: string, most = 200) =>
-  listRows(database, roundRow, `${selectRound} where r.footage_id = $1 order by r.start_seconds, r.id limit $2`, [
-    footageId,
-    most,
-  ]);
-
-export const listFilmedRounds = (database: Database, most = 300) =>
+/** Every round that was cut out of one file, in the order of the footage. */
+export const listRoundsOfFootage = (database: Database, footageIds: readonly string[]) =>
   listRows(
     database,
     roundRow,
-    `${selectRound} where r.footage_id is not null order by r.held_on desc, r.number_in_session desc, r.id limit $1`,
-    [most],
+    `${selectListed} where r.footage_id = any($1::uuid[]) order by r.footage_id, r.start_seconds, r.id`,
+    [footageIds],
   );
 
-/** Filmed rounds in which nobody has marked anything yet, newest first. */
-export const listWaitingRounds = (database: Database, most = 200) =>
+/** Every filmed round in which nobody has marked anything yet, newest first. */
+export const listWaitingRounds = (database: Database) =>
   listRows(
     database,
     roundRow,
-    `${selectRound} where r.footage_id is not null and not exists (select 1 from mark m where m.round_id = r.id and m.deleted_at is null)
-     order by r.held_on desc, r.number_in_session desc, r.id limit $1`,
-    [most],
+    `${selectListed} left join round_figured f on f.round_id = r.id
+     where r.footage_id is not null and coalesce(f.mark_count, 0) = 0
+       and not exists (select 1 from mark m where m.round_id = r.id and m.deleted_at is null)
+     order by ${NEWEST_FIRST}`,
   );
 
-/** Rounds that any of these people took part in since a day, oldest first. */
-export const listRoundsOfPeople = (database: Database, personIds: readonly string[], since: string, most = 2000) =>
-  listRows(
-    database,
-    roundRow,
-    `${selectRound} where r.held_on >= $2 and exists (select 1 from round_athlete x where x.round_id = r.id and x.person_id = any($1::uuid[]))
-     order by r.held_on, r.number_in_session, r.id limit $3`,
-    [personIds, since, most],
-  );
+/** The newest round, by which the card of the next one begins. */
+export const findLatestRound = (database: Database) =>
+  findRow(database, roundRow, `${selectListed} order by ${NEWEST_FIRST} limit 1`);
 
 export type RoundContent = Omit<Round, 'version' | 'markCount' | 'a' | 'b' | 'circumstances' | 'plannedSeconds'> &
   Partial<Pick<Round, 'circumstances' | 'plannedSeconds'>>;
@@ -195,30 +239,3 @@ export const setStill = (database: Database, roundId: string, slot: 'a' | 'b', s
 
 export const deleteRound = (database: Database, id: string) =>
   runStatement(database, 'delete from round where id = $1', [id]);
-
-/** Rounds with all of these people, of a uniform and between two days (both included); parts that are absent do not narrow. Newest first. */
-export const searchRounds = (
-  database: Database,
-  search: {
-    readonly personIds?: readonly string[];
-    readonly uniform?: string;
-    readonly fromDay?: string;
-    readonly toDay?: string;
-  },
-  most: number,
-) =>
-  listRows(
-    database,
-    roundRow,
-    `${selectRound}
-     where ($1::uuid[] is null or (select count(*) from round_athlete x where x.round_id = r.id and x.person_id = any($1)) = cardinality($1))
-       and ($2::text is null or r.uniform = $2) and ($3::date is null or r.held_on >= $3) and ($4::date is null or r.held_on <= $4)
-     order by r.held_on desc, r.number_in_session desc, r.id limit $5`,
-    [
-      search.personIds?.length ? search.personIds : null,
-      search.uniform ?? null,
-      search.fromDay ?? null,
-      search.toDay ?? null,
-      most,
-    ],
-  );

@@ -8,27 +8,40 @@ import { drillsOf, findDrill } from '@/core/vocabulary';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
+import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { clockTime, dayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
 
+export interface AskedPlan {
+  readonly version: number;
+  readonly isUnderway: boolean;
+  readonly askedBy?: string;
+  /** Why there is no plan. */
+  readonly message?: string;
+}
+
 export interface ClassPageProps {
   readonly one: ClassFacts;
   readonly people: readonly ExpectablePerson[];
   readonly chances: Readonly<Record<string, number>>;
   readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly version: number };
+  /** The plan that was asked for last, while it is not there. */
+  readonly asked?: AskedPlan;
   readonly weightLimitRatio: number;
   readonly unit: 'kg' | 'lb';
 }
 
-export function ClassPage({ one, people, chances, stored, weightLimitRatio, unit }: ClassPageProps) {
+export function ClassPage({ one, people, chances, stored, asked, weightLimitRatio, unit }: ClassPageProps) {
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
   const [locks, setLocks] = useState<readonly DrillLock[]>(stored?.locks ?? []);
   const [message, setMessage] = useState<string>();
-  const [working, startWorking] = useTransition();
+  const [asking, startAsking] = useTransition();
+  const underway = asked?.isUnderway === true;
+  useLookAgain(underway);
   const [editing, setEditing] = useState(false);
   const [deleting, setDeleting] = useState(false);
   const nameOf = useMemo(() => {
@@ -46,7 +59,7 @@ export function ClassPage({ one, people, chances, stored, weightLimitRatio, unit
     });
   };
   const generate = () =>
-    startWorking(async () => {
+    startAsking(async () => {
       const outcome = await generateClassPlan(one.id, locks).catch(() => undefined);
       setMessage(
         outcome === undefined
@@ -105,12 +118,18 @@ export function ClassPage({ one, people, chances, stored, weightLimitRatio, unit
         </div>
         <div className="matter">
           <Stack>
-            {message ? <Notice role="alert">{message}</Notice> : null}
+            {(message ?? asked?.message) ? <Notice role="alert">{message ?? asked?.message}</Notice> : null}
             <Row>
-              <Button look="lead" onPress={generate} isPending={working}>
-                {working ? 'Weighing the drills …' : stored ? 'Generate again' : 'Generate'}
+              <Button look="lead" onPress={generate} isPending={asking || underway}>
+                {asking || underway ? 'Weighing the drills …' : stored ? 'Generate again' : 'Generate'}
               </Button>
-              {changed ? <Quiet>The locks changed: generate again to apply them.</Quiet> : null}
+              {underway ? (
+                <Quiet role="status">
+                  {asked.askedBy ? `${asked.askedBy} asked for it. ` : ''}You can leave this page: the plan will be
+                  here.
+                </Quiet>
+              ) : null}
+              {changed && !underway ? <Quiet>The locks changed: generate again to apply them.</Quiet> : null}
             </Row>
             <LockList locks={locks} onLocks={setLocks} />
             {stored ? (

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { clockTime, dayWords } from './classView';
@@ -50,10 +51,12 @@ function ClassTable({ classes }: { readonly classes: readonly ClassLine[] }) {
 export function ClassesPage({
   upcoming,
   past,
+  foot,
   people,
 }: {
   readonly upcoming: readonly ClassLine[];
   readonly past: readonly ClassLine[];
+  readonly foot?: PieceFootProps;
   readonly people: number;
 }) {
   const [adding, setAdding] = useState(false);
@@ -94,6 +97,7 @@ export function ClassesPage({
           <h2>Behind</h2>
           <div className="matter">
             <ClassTable classes={past} />
+            <PieceFoot {...foot} />
           </div>
         </Section>
       ) : null}

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { forgetArrival, removeFootage, tryArrivalAgain } from '@/server/footage/footageActions';
 import { ActionLink, Empty, Page, Section, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { ConfirmDialog, FileDrop } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import type { FootageLine } from './footageView';
@@ -18,7 +19,14 @@ const Steps = styled.ol`
   li::marker { color: ${color.focusText}; font-weight: 600; }
 `;
 
-export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] }) {
+export interface FootagePageProps {
+  readonly lines: readonly FootageLine[];
+  /** Files on the whole shelf. */
+  readonly count: number;
+  readonly foot: PieceFootProps;
+}
+
+export function FootagePage({ lines, count, foot }: FootagePageProps) {
   const router = useRouter();
   const { news, look } = useShelfNews(() => router.refresh());
   const { uploads, add, pause, resume, remove } = useUploads(look);
@@ -63,7 +71,7 @@ export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] 
         <Section>
           <h2>On the shelf</h2>
           <div className="note">
-            {lines.length === 1 ? 'One file.' : `${lines.length} files, newest first.`} Open a round to review it.
+            {count === 1 ? 'One file.' : `${count} files, newest first.`} Open a round to review it.
           </div>
           <div className="matter">
             <Table>
@@ -87,6 +95,7 @@ export function FootagePage({ lines }: { readonly lines: readonly FootageLine[] 
                 ))}
               </tbody>
             </Table>
+            <PieceFoot {...foot} />
           </div>
         </Section>
       )}

@@ -27,6 +27,7 @@ import { hideConcept } from '@/server/language/houseActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { kindNames } from '@/terms/kindNames';
 import { Notice, Page, Quiet, Section, Stack } from '@/ui/layout/Page';
+import type { PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { Clips, type ShownClip } from './Clips';
@@ -56,6 +57,7 @@ export interface ConceptPageProps {
   readonly hidden: boolean;
   readonly uses: number;
   readonly occurrences: readonly MarkLine[];
+  readonly foot: PieceFootProps;
   readonly clips: readonly ShownClip[];
   readonly next: readonly { readonly positionId: string; readonly count: number }[];
   readonly merged: readonly string[];
@@ -63,7 +65,7 @@ export interface ConceptPageProps {
 
 /** One word of the mat: how it is called here, what to say about it, what hangs together with it, and where it was seen. */
 export function ConceptPage(props: ConceptPageProps) {
-  const { id, kind, hidden, uses, occurrences, clips, next, merged } = props;
+  const { id, kind, hidden, uses, occurrences, foot, clips, next, merged } = props;
   const house = useHouse();
   const wordOf = useWordOf();
   const { message, pending, run } = useWordAction();
@@ -136,7 +138,7 @@ export function ConceptPage(props: ConceptPageProps) {
         </Section>
       ) : null}
       {clips.length > 0 || occurrences.some((one) => one.footageId) ? <Clips conceptId={id} clips={clips} /> : null}
-      <Occurrences id={id} uses={uses} occurrences={occurrences} />
+      <Occurrences id={id} uses={uses} occurrences={occurrences} foot={foot} />
       <Section>
         <h2>Words</h2>
         <div className="note">All of these are understood in the call line, in commentary and in search.</div>

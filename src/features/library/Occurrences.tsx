@@ -5,7 +5,9 @@ import { useState } from 'react';
 import { formatClock } from '@/core/clock';
 import type { MarkLine } from '@/core/search';
 import { markAddress } from '@/terms/addresses';
+import { dayWords } from '@/terms/dayWords';
 import { Quiet, Section, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
 import { ClipDialog } from './ClipDialog';
 
@@ -13,17 +15,21 @@ export function Occurrences({
   id,
   uses,
   occurrences,
+  foot,
 }: {
   readonly id: string;
   readonly uses: number;
   readonly occurrences: readonly MarkLine[];
+  readonly foot: PieceFootProps;
 }) {
   const [clip, setClip] = useState<MarkLine>();
   return (
     <Section>
       <h2>Seen here</h2>
       <div className="note">
-        {uses > occurrences.length ? `The newest ${occurrences.length} of ${uses}.` : 'Every time opens the footage.'}
+        {uses > occurrences.length
+          ? `${occurrences.length} of ${uses}, newest first.`
+          : 'Every time opens the footage.'}
       </div>
       <div className="matter">
         {occurrences.length === 0 ? (
@@ -42,7 +48,7 @@ export function Occurrences({
             <tbody>
               {occurrences.map((one) => (
                 <tr key={one.markId}>
-                  <td>{one.heldOn}</td>
+                  <td>{dayWords(one.heldOn)}</td>
                   <td>
                     {one.a} with {one.b} <Quiet>{one.uniform}</Quiet>
                   </td>
@@ -62,6 +68,7 @@ export function Occurrences({
             </tbody>
           </Table>
         )}
+        <PieceFoot {...foot} />
       </div>
       {clip?.footageId ? (
         <ClipDialog

@@ -7,8 +7,10 @@ import type { MarkLine } from '@/core/search';
 import { houseNameOf, kindOf } from '@/core/vocabulary';
 import { nameMarks } from '@/server/language/nameMarksActions';
 import { markAddress } from '@/terms/addresses';
+import { dayWords } from '@/terms/dayWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { ActionLink, Empty, Notice, Page, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button, ComboField } from '@/ui/primitives';
 import { OwnWordDialog } from './OwnWordDialog';
 import { useFinder } from './useFinder';
@@ -17,7 +19,13 @@ import { useWordAction } from './useWordAction';
 export type UnnamedMark = MarkLine & { readonly conceptId: string };
 
 /** What was marked without a name: look at it again, and give it one. */
-export function UnnamedPage({ marks }: { readonly marks: readonly UnnamedMark[] }) {
+export function UnnamedPage({
+  marks,
+  foot,
+}: {
+  readonly marks: readonly UnnamedMark[];
+  readonly foot?: PieceFootProps;
+}) {
   const house = useHouse();
   const wordOf = useWordOf();
   const find = useFinder();
@@ -79,7 +87,7 @@ export function UnnamedPage({ marks }: { readonly marks: readonly UnnamedMark[] 
         </Empty>
       ) : (
         <Section>
-          <h2>{marks.length} marks</h2>
+          <h2>{marks.length === 1 ? '1 mark' : `${marks.length} marks`}</h2>
           <div className="note">Choose those that are the same move, then name them together.</div>
           <div className="matter">
             <Stack>
@@ -105,7 +113,7 @@ export function UnnamedPage({ marks }: { readonly marks: readonly UnnamedMark[] 
                       </td>
                       <td>{mark.words}</td>
                       <td>
-                        {mark.a} with {mark.b} <Quiet>{mark.heldOn}</Quiet>
+                        {mark.a} with {mark.b} <Quiet>{dayWords(mark.heldOn)}</Quiet>
                       </td>
                       <td className="figure">
                         <Link href={markAddress(mark)}>{formatClock(mark.roundSeconds)}</Link>
@@ -114,6 +122,7 @@ export function UnnamedPage({ marks }: { readonly marks: readonly UnnamedMark[] 
                   ))}
                 </tbody>
               </Table>
+              <PieceFoot {...foot} />
               <Row style={{ alignItems: 'flex-end' }}>
                 <ComboField
                   label={first ? 'They are' : 'Choose marks first'}

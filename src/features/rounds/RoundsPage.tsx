@@ -1,7 +1,9 @@
 'use client';
 
 import Link from 'next/link';
+import { dayWords } from '@/terms/dayWords';
 import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { WhatNext, type WhatNextProps } from './WhatNext';
 
 export interface RoundLine {
@@ -32,7 +34,7 @@ function RoundTable({ rounds }: { readonly rounds: readonly RoundLine[] }) {
       <tbody>
         {rounds.map((round) => (
           <tr key={round.id}>
-            <td>{round.heldOn}</td>
+            <td>{dayWords(round.heldOn)}</td>
             <td className="figure">{round.numberInSession}</td>
             <td>
               <Link href={`/rounds/${round.id}`}>
@@ -57,12 +59,17 @@ function RoundTable({ rounds }: { readonly rounds: readonly RoundLine[] }) {
   );
 }
 
-export function RoundsPage({ rounds, next }: { readonly rounds: readonly RoundLine[]; readonly next: WhatNextProps }) {
-  const waiting = rounds.filter((round) => round.markCount === 0);
-  const begun = rounds.filter((round) => round.markCount > 0);
+export interface RoundsPageProps {
+  readonly waiting: readonly RoundLine[];
+  readonly marked: readonly RoundLine[];
+  readonly feet: Readonly<Record<'waiting' | 'marked', PieceFootProps>>;
+  readonly next: WhatNextProps;
+}
+
+export function RoundsPage({ waiting, marked, feet, next }: RoundsPageProps) {
   return (
     <Page title="Review" aside="Rounds that wait for you, and those already marked.">
-      {rounds.length === 0 ? (
+      {waiting.length + marked.length === 0 ? (
         <Empty>
           <h2>No round yet</h2>
           <p>A round is cut out of footage. Bring in a file, say who is in it, and it appears here.</p>
@@ -78,15 +85,17 @@ export function RoundsPage({ rounds, next }: { readonly rounds: readonly RoundLi
           <div className="note">Nothing marked yet.</div>
           <div className="matter">
             <RoundTable rounds={waiting} />
+            <PieceFoot {...feet.waiting} />
           </div>
         </Section>
       ) : null}
-      {begun.length > 0 ? (
+      {marked.length > 0 ? (
         <Section>
           <h2>Marked</h2>
           <div className="note">Newest first.</div>
           <div className="matter">
-            <RoundTable rounds={begun} />
+            <RoundTable rounds={marked} />
+            <PieceFoot {...feet.marked} />
           </div>
         </Section>
       ) : null}

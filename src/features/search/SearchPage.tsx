@@ -6,9 +6,11 @@ import { formatClock } from '@/core/clock';
 import type { MarkLine, SearchFindings, SearchQuery } from '@/core/search';
 import { kindOf } from '@/core/vocabulary';
 import { markAddress } from '@/terms/addresses';
+import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { kindNames } from '@/terms/kindNames';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { color, space } from '@/ui/tokens/tokens';
 
 const Understood = styled.p`
@@ -22,17 +24,25 @@ const Entries = styled.ul`
 
 export interface SearchPageProps extends SearchFindings {
   readonly text: string;
+  /** Whether this is a later piece of one of the lists. */
+  readonly isFurther: boolean;
   readonly query: Pick<SearchQuery, 'uniform' | 'fromDay' | 'toDay' | 'restWords'>;
 }
 
 /** What a search found, each line a way to the footage or to the library. */
-export function SearchPage({ text, query, people, marks, notes, rounds, entries }: SearchPageProps) {
+export function SearchPage(props: SearchPageProps) {
+  const { text, query, isFurther, people, marks, notes, rounds, entries, more, unreadable } = props;
   const wordOf = useWordOf();
   const nothing = people.length + marks.length + notes.length + rounds.length + entries.length === 0;
+  const address = `/search?q=${encodeURIComponent(text)}`;
+  const footOf = (list: keyof typeof more): PieceFootProps => ({
+    more: more[list] ? { href: `${address}&${list}=${more[list]}`, words: 'Earlier ones' } : undefined,
+    start: isFurther ? { href: address, words: 'Back to all that was found' } : undefined,
+  });
   const days = query.fromDay
     ? query.fromDay === query.toDay
-      ? query.fromDay
-      : `${query.fromDay} to ${query.toDay}`
+      ? dayWords(query.fromDay)
+      : `${dayWords(query.fromDay)} to ${dayWords(query.toDay ?? query.fromDay)}`
     : '';
   return (
     <Page title="Search" aside={text ? `“${text}”` : 'People, rounds, marks, remarks, errors and drills, in one box.'}>
@@ -80,8 +90,8 @@ export function SearchPage({ text, query, people, marks, notes, rounds, entries 
           </div>
         </Section>
       ) : null}
-      <Marks title="Marks" lines={marks} />
-      <Marks title="Remarks" lines={notes} />
+      <Marks title="Marks" lines={marks} foot={footOf('marks')} />
+      <Marks title="Remarks" lines={notes} foot={footOf('notes')} />
       {rounds.length > 0 ? (
         <Section>
           <h2>Rounds</h2>
@@ -90,7 +100,7 @@ export function SearchPage({ text, query, people, marks, notes, rounds, entries 
               <tbody>
                 {rounds.map((round) => (
                   <tr key={round.id}>
-                    <td>{round.heldOn}</td>
+                    <td>{dayWords(round.heldOn)}</td>
                     <td>
                       <Link href={`/rounds/${round.id}`}>
                         {round.a} with {round.b}
@@ -103,6 +113,7 @@ export function SearchPage({ text, query, people, marks, notes, rounds, entries 
                 ))}
               </tbody>
             </Table>
+            <PieceFoot {...footOf('rounds')} />
           </div>
         </Section>
       ) : null}
@@ -124,24 +135,34 @@ export function SearchPage({ text, query, people, marks, notes, rounds, entries 
           </div>
         </Section>
       ) : null}
+      <PieceFoot unreadable={unreadable} />
     </Page>
   );
 }
 
-function Marks({ title, lines }: { readonly title: string; readonly lines: readonly MarkLine[] }) {
+function Marks({
+  title,
+  lines,
+  foot,
+}: {
+  readonly title: string;
+  readonly lines: readonly MarkLine[];
+  readonly foot: PieceFootProps;
+}) {
   if (lines.length === 0) return null;
   return (
     <Section>
       <h2>{title}</h2>
       <div className="note">
-        {lines.length === 1 ? 'One place' : `${lines.length} places`} on the footage, newest first.
+        {foot.more ? `The newest ${lines.length} places` : lines.length === 1 ? 'One place' : `${lines.length} places`}{' '}
+        on the footage, newest first.
       </div>
       <div className="matter">
         <Table>
           <tbody>
             {lines.map((line) => (
               <tr key={line.markId}>
-                <td>{line.heldOn}</td>
+                <td>{dayWords(line.heldOn)}</td>
                 <td>
                   <Link href={markAddress(line)}>{line.words}</Link>
                 </td>
@@ -153,6 +174,7 @@ function Marks({ title, lines }: { readonly title: string; readonly lines: reado
             ))}
           </tbody>
         </Table>
+        <PieceFoot {...foot} />
       </div>
     </Section>
   );

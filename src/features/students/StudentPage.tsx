@@ -6,12 +6,15 @@ import { styled } from 'styled-components';
 import { formatWeight } from '@/core/kernel';
 import type { Habits, RecurringError } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { ActionLink, Empty, Notice, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import { AlmanacRow } from './AlmanacRow';
+import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
 import { isOver, minutesWords, percent, roleWord, tideFigure } from './studentView';
 import { TideChart } from './TideChart';
@@ -38,11 +41,13 @@ export interface StudentPageProps {
   readonly errors: readonly RecurringError[];
   readonly habits: Habits;
   readonly rounds: readonly StudentRound[];
+  readonly foot?: PieceFootProps;
+  readonly figuresDue: FiguresDueProps;
   readonly windowDays: number;
   readonly unit: 'kg' | 'lb';
 }
 
-export function StudentPage({ person, errors, habits, rounds, windowDays, unit }: StudentPageProps) {
+export function StudentPage({ person, errors, habits, rounds, foot, figuresDue, windowDays, unit }: StudentPageProps) {
   const wordOf = useWordOf();
   const [editing, setEditing] = useState(false);
   const labels = new Map(
@@ -64,10 +69,11 @@ export function StudentPage({ person, errors, habits, rounds, windowDays, unit }
   );
   return (
     <Page title={person.name} aside={aside} actions={<Button onPress={() => setEditing(true)}>Change details</Button>}>
+      <FiguresDue {...figuresDue} />
       {person.injuryNote && person.injuredUntil ? (
         <Notice data-tone="caution">
-          {person.injuryNote}. Kept out of live work until {person.injuredUntil}. For pain or injury ask a licensed
-          medical person.
+          {person.injuryNote}. Kept out of live work until {dayWords(person.injuredUntil)}. For pain or injury ask a
+          licensed medical person.
         </Notice>
       ) : null}
       {habits.rounds === 0 ? (
@@ -135,7 +141,7 @@ export function StudentPage({ person, errors, habits, rounds, windowDays, unit }
                   .flatMap((round) =>
                     round.meanTide === undefined
                       ? []
-                      : [{ label: `${round.heldOn.slice(5)} ${round.partner.split(' ')[0]}`, value: round.meanTide }],
+                      : [{ label: `${dayWords(round.heldOn)} ${round.partner.split(' ')[0]}`, value: round.meanTide }],
                   )}
               />
               <Table>
@@ -150,7 +156,7 @@ export function StudentPage({ person, errors, habits, rounds, windowDays, unit }
                 <tbody>
                   {rounds.map((round) => (
                     <tr key={round.id}>
-                      <td>{round.heldOn}</td>
+                      <td>{dayWords(round.heldOn)}</td>
                       <td>
                         <Link href={`/rounds/${round.id}`}>{round.partner}</Link> <Quiet>{round.uniform}</Quiet>
                       </td>
@@ -160,6 +166,7 @@ export function StudentPage({ person, errors, habits, rounds, windowDays, unit }
                   ))}
                 </tbody>
               </Table>
+              <PieceFoot {...foot} />
             </div>
           </Section>
         </>

@@ -5,10 +5,13 @@ import { useState } from 'react';
 import { formatWeight } from '@/core/kernel';
 import type { PatternStatus } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
+import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
+import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { PersonDialog } from './PersonDialog';
 import { statusWords, times } from './studentView';
 
@@ -24,7 +27,17 @@ export interface StudentLine {
   readonly top?: { readonly errorId: string; readonly count: number; readonly status: string };
 }
 
-export function StudentsPage({ lines, unit }: { readonly lines: readonly StudentLine[]; readonly unit: 'kg' | 'lb' }) {
+export function StudentsPage({
+  lines,
+  foot,
+  figuresDue,
+  unit,
+}: {
+  readonly lines: readonly StudentLine[];
+  readonly foot?: PieceFootProps;
+  readonly figuresDue: FiguresDueProps;
+  readonly unit: 'kg' | 'lb';
+}) {
   const wordOf = useWordOf();
   const [adding, setAdding] = useState(false);
   return (
@@ -33,6 +46,7 @@ export function StudentsPage({ lines, unit }: { readonly lines: readonly Student
       aside="Who trains here, and what keeps happening to them."
       actions={<Button onPress={() => setAdding(true)}>Somebody new</Button>}
     >
+      <FiguresDue {...figuresDue} />
       {lines.length === 0 ? (
         <Empty>
           <h2>Nobody yet</h2>
@@ -73,7 +87,7 @@ export function StudentsPage({ lines, unit }: { readonly lines: readonly Student
                     </td>
                     <td className="figure">{line.weightKg === undefined ? '–' : formatWeight(line.weightKg, unit)}</td>
                     <td className="figure">{line.rounds}</td>
-                    <td>{line.lastHeldOn ?? <Quiet>not reviewed yet</Quiet>}</td>
+                    <td>{line.lastHeldOn ? dayWords(line.lastHeldOn) : <Quiet>not reviewed yet</Quiet>}</td>
                     <td>
                       {line.top ? (
                         <>
@@ -90,6 +104,7 @@ export function StudentsPage({ lines, unit }: { readonly lines: readonly Student
                 ))}
               </tbody>
             </Table>
+            <PieceFoot {...foot} />
           </div>
         </Section>
       )}

@@ -115,3 +115,13 @@ export function trendWords(found: RecurringError): string {
   if (trend.interval.low > 1) return 'more often than before';
   return 'no clear change';
 }
+
+/** What a page says while figures are on their way; where they are long in coming, from when those are that it shows. */
+export function figuresDueWords(rounds: number, since: string | undefined, nowMs: number): string {
+  const what = rounds === 1 ? 'One round is still being worked out' : `${rounds} rounds are still being worked out`;
+  const waitedMs = since === undefined ? 0 : nowMs - Date.parse(since);
+  if (since === undefined || waitedMs < 60_000) return `${what}; this page shows them when they are.`;
+  const [hour, minute] = [new Date(since).getHours(), new Date(since).getMinutes()];
+  const clock = `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
+  return `${what}: these are the figures of ${clock}.`;
+}

@@ -6,12 +6,10 @@ import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, upda
 import { pool } from '@/data/client';
 import { findPerson } from '@/data/people/people';
 import { defineAction, seenVersion } from '../kernel/defineAction';
-import { today } from '../kernel/environment';
 import { putOnce } from '../kernel/putOnce';
 import { messagesOf } from '../rounds/roundInput';
+import { askForPlan } from './askForPlan';
 import { classInput, type GenerateOutcome, locksInput, type SaveClassOutcome } from './classInput';
-import { generatePlan } from './generatePlan';
-import { planProblemMessage } from './planProblemMessage';
 
 /** Makes a class under the id that the page gave it (version 0), or changes one that nobody else changed since `version`. */
 export const saveClass = defineAction({
@@ -61,15 +59,14 @@ const gone: GenerateOutcome = {
   message: 'This class is no longer there. Go back to the list of classes.',
 };
 
+/** Asks for a plan; the page watches what becomes of it. */
 export const generateClassPlan = defineAction({
   args: [z.uuid(), locksInput],
   refused: () => gone,
   run: async (coach, classId, locks): Promise<GenerateOutcome> => {
-    const academyClass = await findClass(pool(), classId);
-    if (!academyClass) return gone;
-    const outcome = await generatePlan(pool(), academyClass, locks, coach.id, today());
-    if (!outcome.ok) return { ok: false, message: planProblemMessage(outcome.problem) };
+    const version = await askForPlan(classId, locks, coach.id);
+    if (version === undefined) return gone;
     revalidatePath(`/classes/${classId}`);
-    return { ok: true, version: outcome.value.version };
+    return { ok: true, version };
   },
 });

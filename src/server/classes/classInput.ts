@@ -29,7 +29,7 @@ export const lockInput = z.discriminatedUnion('kind', [
 ]);
 export const locksInput = z.array(lockInput).max(60).readonly();
 
-/** What came of generating a plan: a new version, or why there is none. */
+/** What came of asking for a plan: the number under which it will be there, or why there will be none. */
 export type GenerateOutcome =
   | { readonly ok: true; readonly version: number }
   | { readonly ok: false; readonly message: string };

@@ -1,24 +1,30 @@
-import { addDays, ageOn } from '@/core/kernel';
+import { ageOn } from '@/core/kernel';
 import {
   type AcademyClass,
+  type AskedPlan,
+  findAskedPlan,
   findClass,
   findLatestPlan,
   listAttendees,
-  listClasses,
+  listClassesFrom,
+  listPastClasses,
   type StoredPlan,
 } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
-import { listPeople, type Person } from '@/data/people/people';
+import { countPeople, listPeople, type Person } from '@/data/people/people';
+import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
-import { isUuid } from '../kernel/isUuid';
+import { isUuid, uuidIn } from '../kernel/isUuid';
 
 export interface ClassPage {
   readonly academyClass: AcademyClass;
   readonly people: readonly (Person & { readonly age?: number })[];
   readonly chances: Readonly<Record<string, number>>;
   readonly stored?: StoredPlan;
+  /** A plan that was asked for after the stored one and is not there yet, or why it will not be. */
+  readonly asked?: AskedPlan;
   readonly academy: Academy;
   readonly weightUnit: 'kg' | 'lb';
 }
@@ -27,10 +33,11 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
   const coach = await requireCoach();
   const academyClass = isUuid(classId) ? await findClass(pool(), classId) : undefined;
   if (!academyClass) return undefined;
-  const [people, attendance, stored, academy] = await Promise.all([
+  const [people, attendance, stored, asked, academy] = await Promise.all([
     listPeople(pool()),
     listAttendees(pool(), classId),
     findLatestPlan(pool(), classId),
+    findAskedPlan(pool(), classId),
     getAcademy(pool()),
   ]);
   const day = academyClass.startsAt.slice(0, 10);
@@ -39,23 +46,28 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
     people: people.map((person) => ({ ...person, age: person.bornOn ? ageOn(person.bornOn, day) : undefined })),
     chances: Object.fromEntries(attendance.map((one) => [one.personId, one.chance])),
     stored,
+    asked: asked?.state === 'ready' ? undefined : asked,
     academy,
     weightUnit: coach.weightUnit,
   };
 }
 
-export async function loadClasses(): Promise<{
+/** Classes behind that are shown at once. @source own decision: about two months of an academy with a class each day */
+const SHOWN_PAST = 40;
+
+/** Every class ahead, and a piece of those behind; `after` is the last class of the piece before. */
+export async function loadClasses(after?: string): Promise<{
   readonly upcoming: readonly AcademyClass[];
-  readonly past: readonly AcademyClass[];
+  readonly past: Piece<AcademyClass>;
   readonly people: number;
 }> {
   await requireCoach();
-  const day = today();
-  const all = await listClasses(pool(), addDays(day, -60));
-  const people = (await listPeople(pool(), 1)).length;
-  return {
-    upcoming: all.filter((one) => one.startsAt.slice(0, 10) >= day),
-    past: all.filter((one) => one.startsAt.slice(0, 10) < day).reverse(),
-    people,
-  };
+  // A class of today stands ahead until the day is over.
+  const from = `${today()}T00:00:00`;
+  const [upcoming, past, people] = await Promise.all([
+    listClassesFrom(pool(), from),
+    listPastClasses(pool(), from, SHOWN_PAST, uuidIn(after)),
+    countPeople(pool()),
+  ]);
+  return { upcoming, past, people };
 }

@@ -1,8 +1,10 @@
 import type { ClassPlanProblem } from '@/core/planning';
 
 /** What a coach reads, and can do, when no plan comes out. */
-export function planProblemMessage(problem: ClassPlanProblem): string {
+export function planProblemMessage(problem: ClassPlanProblem | { readonly code: 'interrupted' }): string {
   switch (problem.code) {
+    case 'interrupted':
+      return 'Planning broke off several times. Generate again; if it breaks off again, the log says why.';
     case 'nobody-expected':
       return 'Nobody is expected yet. Tick who comes, then generate.';
     case 'one-person':

@@ -2,7 +2,7 @@ import { framesPerSecond } from '@/core/clock';
 import { findLulls, proposeRounds } from '@/core/footage';
 import { pool } from '@/data/client';
 import { findSignals } from '@/data/footage/signals';
-import { listRounds, listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
+import { findLatestRound, listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { localDay, today } from '../kernel/environment';
 import { listPeopleOverTime } from '../people/listPeopleOverTime';
@@ -15,11 +15,11 @@ export async function loadCutting(footageId: string) {
   const coach = await requireCoach();
   const footage = await findServableFootage(footageId);
   if (!footage) return undefined;
-  const [signals, rounds, people, [latest], ruleSets] = await Promise.all([
+  const [signals, rounds, people, latest, ruleSets] = await Promise.all([
     findSignals(pool(), footage.id),
-    listRoundsOfFootage(pool(), footage.id),
+    listRoundsOfFootage(pool(), [footage.id]),
     listPeopleOverTime(),
-    listRounds(pool(), 1),
+    findLatestRound(pool()),
     listRuleSetChoices(pool()),
   ]);
   const motion = signals && { perSecond: signals.motionPerSecond, values: signals.motion };

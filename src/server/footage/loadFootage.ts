@@ -1,14 +1,23 @@
 import { framesPerSecond } from '@/core/clock';
 import { pool } from '@/data/client';
-import { type Footage, listFootage } from '@/data/footage/footage';
-import { listRounds, type Round } from '@/data/rounds/rounds';
+import { countFootage, type Footage, listFootagePiece } from '@/data/footage/footage';
+import { listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
+import { uuidIn } from '../kernel/isUuid';
 import { lookingOf } from './loadProgress';
 
-export async function loadFootage() {
+/** Files shown at once. @source own decision: some weeks of sessions */
+const SHOWN = 60;
+
+/** A piece of the shelf with the rounds that were cut out of each file; `after` is the last file of the piece before. */
+export async function loadFootage(after?: string) {
   await requireCoach();
-  const [files, rounds] = await Promise.all([listFootage(pool()), listRounds(pool())]);
-  return files.map((file) => lineOf(file, rounds));
+  const [files, count] = await Promise.all([listFootagePiece(pool(), SHOWN, uuidIn(after)), countFootage(pool())]);
+  const rounds = await listRoundsOfFootage(
+    pool(),
+    files.rows.map((file) => file.id),
+  );
+  return { ...files, rows: files.rows.map((file) => lineOf(file, rounds)), count };
 }
 
 const lineOf = (file: Footage, rounds: readonly Round[]) => ({

@@ -1,17 +1,24 @@
 import { randomInt } from 'node:crypto';
+import { EventEmitter } from 'node:events';
 import { setTimeout as pause } from 'node:timers/promises';
-import { Logger, type Runner, run, type TaskList } from 'graphile-worker';
-import { z } from 'zod';
+import { Logger, type Runner, run, type WorkerEvents } from 'graphile-worker';
 import { pool } from '@/data/client';
 import { reviveArrivals } from '@/data/footage/arrivals';
-import { deleteWorker, insertWorker, noteWorker, silenceSeconds } from '@/data/footage/queue';
+import {
+  deleteWorker,
+  insertWorker,
+  notePool,
+  noteWorker,
+  silenceSeconds,
+  unlockDeadTasks,
+} from '@/data/footage/queue';
 import { reviveWork } from '@/data/footage/work';
-import { doWork } from './doWork';
-import { lookAt } from './lookAt';
-import { makeProxy } from './makeProxy';
+import { log } from '../../log/log';
+import { today } from '../kernel/environment';
 import { queueArrival, queueWorkTask } from './queueWork';
+import { askForStaleFigures } from './refigure';
+import { type Lane, taskListOf } from './registry';
 import { finishUploads, giveUpOldUploads, sweepLeftovers } from './sweep';
-import { takeIn } from './takeIn';
 import { throughOutage } from './throughOutage';
 import { createInboxWatcher, resumeClaims } from './watchInbox';
 
@@ -30,8 +37,8 @@ export interface WorkerOptions {
 const LOOK_ROUND_MS = 1500;
 const SWEEP_EVERY_MS = 10 * 60_000;
 const START_AGAIN_MS = 2000;
-const footageTask = z.object({ footageId: z.uuid() });
-const arrivalTask = z.object({ arrivalId: z.uuid() });
+/** Rounds and people whose figures are worked out at once: two, as most machines that do this have two processors. */
+const FIGURES_AT_ONCE = 2;
 
 /** Starts to work: takes tasks from the queue, watches the inbox, and takes over what dead processes left. Goes on when the database goes away and comes back. */
 export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): Promise<RunningWorker> {
@@ -41,20 +48,27 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
   const logger = new Logger(() => (level, message) => {
     if (level === 'error') say(message);
   });
-  const take = (concurrency: number, taskList: TaskList) =>
+  const take = (lane: Lane, concurrency: number) =>
     keepRunning(
-      () => run({ pgPool: pool(), concurrency, noHandleSignals: true, pollInterval: 2000, logger, taskList }),
+      () =>
+        run({
+          pgPool: pool(),
+          concurrency,
+          noHandleSignals: true,
+          pollInterval: 2000,
+          logger,
+          taskList: taskListOf(lane, { workerNumber: number, stopping: stopping.signal }),
+          events: poolEvents(number),
+        }),
       stopping.signal,
       say,
     );
   const runners = [
-    await take(atOnce, {
-      look: async (payload) => doWork('look', footageTask.parse(payload).footageId, number, lookAt, stopping.signal),
-      proxy: async (payload) =>
-        doWork('proxy', footageTask.parse(payload).footageId, number, makeProxy, stopping.signal),
-    }),
+    await take('film', atOnce),
     // A file that has just arrived is on the shelf within seconds, however long the others take.
-    await take(1, { 'take-in': async (payload) => takeIn(arrivalTask.parse(payload).arrivalId, number) }),
+    await take('arrival', 1),
+    await take('figures', FIGURES_AT_ONCE),
+    await take('plan', 1),
   ];
   const inbox = createInboxWatcher(number);
   const life = createLife(number);
@@ -66,6 +80,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
       if (Date.now() - sweptAt > SWEEP_EVERY_MS) {
         sweptAt = Date.now();
         await sweepLeftovers(sweptAt);
+        await askForStaleFigures(pool(), today());
       }
       if (watchesInbox) await inbox.look(Date.now());
     },
@@ -105,11 +120,23 @@ export function createLife(
   };
 }
 
+/** Under which names a process takes tasks is noted, so that others can tell what it held when it died. */
+function poolEvents(number: number): WorkerEvents {
+  const events: WorkerEvents = new EventEmitter();
+  events.on('pool:create', ({ workerPool }) => {
+    throughOutage(() => notePool(pool(), number, workerPool.id)).catch((error: unknown) =>
+      log.error({ err: error, worker: number }, 'a pool of tasks could not be noted'),
+    );
+  });
+  return events;
+}
+
 /** What a dead process had begun goes back on the list; what waits without a task gets one; what is all here is handed on. */
 async function takeOver(): Promise<void> {
   for (const { footageId, kind, state } of await reviveWork(pool()))
     if (state === 'waiting') await queueWorkTask(footageId, kind);
   for (const { id } of await reviveArrivals(pool())) await queueArrival(id);
+  await unlockDeadTasks(pool());
   await resumeClaims();
   await finishUploads(Date.now());
   await giveUpOldUploads();

@@ -24,10 +24,9 @@ export async function loadLanguage(database: Database, exceptRoundId: string): P
   const [house, uses, rounds] = await Promise.all([
     houseOf(database),
     countUses(database),
-    listRounds(database, TEACHING_ROUNDS),
+    listRounds(database, { marked: true, fromDay: addDays(today(), -TEACHING_DAYS) }, TEACHING_ROUNDS),
   ]);
-  const since = addDays(today(), -TEACHING_DAYS);
-  const teaching = rounds.filter((round) => round.id !== exceptRoundId && round.heldOn >= since && round.markCount > 0);
+  const teaching = rounds.rows.filter((round) => round.id !== exceptRoundId);
   const marks = await marksByRound(database, house, teaching);
   const lessons: HabitRound[] = teaching.map((round) => ({
     span: round,

@@ -11,6 +11,7 @@ import {
 import { pool } from '@/data/client';
 import { countUses, type FoundMark, searchMarks } from '@/data/language/occurrences';
 import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
+import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
 import { listBlindRounds } from '../reviews/blindness';
 import { loadHouse } from './loadHouse';
@@ -18,6 +19,7 @@ import { listTransitions, type TransitionCount } from './transitions';
 
 /** Marks shown on an entry's page; the count says how many there are. */
 const SHOWN_MARKS = 40;
+const SHOWN_UNNAMED = 100;
 
 export interface LibraryPage {
   readonly house: HouseWords;
@@ -50,7 +52,7 @@ export interface ConceptPage {
   readonly house: HouseWords;
   readonly hidden: boolean;
   readonly uses: number;
-  readonly marks: readonly FoundMark[];
+  readonly marks: Piece<FoundMark>;
   readonly clips: readonly ReferenceClip[];
   /** For positions: what came next in the academy's footage. */
   readonly next: readonly TransitionCount[];
@@ -59,7 +61,7 @@ export interface ConceptPage {
 }
 
 /** An entry with where it occurs here; undefined when neither the catalogue nor the academy knows it. */
-export async function loadConcept(id: string): Promise<ConceptPage | undefined> {
+export async function loadConcept(id: string, after?: string): Promise<ConceptPage | undefined> {
   const coach = await requireCoach();
   const [house, withoutRoundIds] = await Promise.all([loadHouse(), listBlindRounds(coach.id)]);
   const kind = kindOf(id);
@@ -71,7 +73,7 @@ export async function loadConcept(id: string): Promise<ConceptPage | undefined> 
   const conceptIds = [id, ...merged];
   const [uses, marks, clips, next] = await Promise.all([
     countUses(pool()),
-    searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_MARKS),
+    searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_MARKS, after),
     listClips(pool(), id),
     kind === 'position' ? listTransitions(pool(), house, id) : [],
   ]);
@@ -89,10 +91,12 @@ export async function loadConcept(id: string): Promise<ConceptPage | undefined> 
 }
 
 /** Marks that wait for a name, newest first. */
-export async function loadUnnamed(): Promise<{ readonly house: HouseWords; readonly marks: readonly FoundMark[] }> {
+export async function loadUnnamed(
+  after?: string,
+): Promise<{ readonly house: HouseWords; readonly marks: Piece<FoundMark> }> {
   const coach = await requireCoach();
   const [house, withoutRoundIds] = await Promise.all([loadHouse(), listBlindRounds(coach.id)]);
   const uses = await countUses(pool());
   const conceptIds = Object.keys(uses).filter(isUnnamed);
-  return { house, marks: conceptIds.length > 0 ? await searchMarks(pool(), { conceptIds, withoutRoundIds }, 200) : [] };
+  return { house, marks: await searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_UNNAMED, after) };
 }

@@ -18,7 +18,7 @@ export async function listTransitions(
   house: HouseWords,
   fromId: string,
 ): Promise<TransitionCount[]> {
-  const rounds = (await listRounds(database, NEWEST_ROUNDS)).filter((round) => round.markCount > 0);
+  const rounds = (await listRounds(database, { marked: true }, NEWEST_ROUNDS)).rows;
   const marks = await marksByRound(database, house, rounds);
   const counts = new Map<string, number>();
   for (const round of rounds) {

@@ -1,14 +1,13 @@
 'use server';
 
 import { z } from 'zod';
-import { listRecurringErrors } from '@/core/patterns';
 import type { Athlete } from '@/core/round';
 import { pool } from '@/data/client';
-import { listPeople } from '@/data/people/people';
+import { findPerson } from '@/data/people/people';
 import { findRound } from '@/data/rounds/rounds';
+import { loadPatterns } from '../figures/records';
 import { defineAction } from '../kernel/defineAction';
 import { today } from '../kernel/environment';
-import { loadRecords } from '../students/loadRecords';
 import { listBlindRounds } from './blindness';
 
 type Latent = Record<Athlete, Record<string, number>>;
@@ -21,13 +20,12 @@ export const loadLatentDamage = defineAction({
   run: async (coach, roundId): Promise<Latent> => {
     const round = await findRound(pool(), roundId);
     if (!round) return nothing();
-    const people = await listPeople(pool());
-    const { records } = await loadRecords(pool(), people, today(), await listBlindRounds(coach.id));
-    const latentOf = (personId: string) => {
-      const own = records.find((one) => one.personId === personId);
-      const found = own ? listRecurringErrors(own, records, today()) : [];
-      return Object.fromEntries(found.map((one) => [one.errorId, one.factors.cost.latentDamage]));
+    const blind = await listBlindRounds(coach.id);
+    const latentOf = async (personId: string) => {
+      const person = await findPerson(pool(), personId);
+      const errors = person ? (await loadPatterns(pool(), person, today(), blind)).errors : [];
+      return Object.fromEntries(errors.map((one) => [one.errorId, one.factors.cost.latentDamage]));
     };
-    return { a: latentOf(round.a.personId), b: latentOf(round.b.personId) };
+    return { a: await latentOf(round.a.personId), b: await latentOf(round.b.personId) };
   },
 });

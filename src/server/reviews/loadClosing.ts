@@ -1,19 +1,18 @@
 import { formatClock } from '@/core/clock';
 import { addDays } from '@/core/kernel';
-import { listRecurringErrors } from '@/core/patterns';
 import { draftReview, type WorkCandidate } from '@/core/reviewing';
 import { type Athlete, conceptIdOf, type Mark, readChains, readRound, tideOf } from '@/core/round';
 import { adultEquivalent, cueOf, drillOf, findError, type HouseWords, houseNameOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
-import { listPeople } from '@/data/people/people';
+import { findPerson } from '@/data/people/people';
 import { listSignedReviews } from '@/data/reviews/signedReviews';
 import { findRound } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
+import { loadPatterns } from '../figures/records';
 import { today } from '../kernel/environment';
 import { isUuid } from '../kernel/isUuid';
 import { loadHouse } from '../language/loadHouse';
 import { marksByRound } from '../rounds/marksByRound';
-import { loadRecords } from '../students/loadRecords';
 import { requireSight } from './blindness';
 import type { ReviewContent } from './closingInput';
 
@@ -34,9 +33,9 @@ export async function loadClosing(roundId: string, slot: Athlete) {
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
   await requireSight(round.id, coach.id);
-  const [house, people, signed] = await Promise.all([
+  const [house, person, signed] = await Promise.all([
     loadHouse(),
-    listPeople(pool()),
+    findPerson(pool(), round[slot].personId),
     listSignedReviews(pool(), round.id, slot),
   ]);
   const marks = (await marksByRound(pool(), house, [round])).get(round.id) ?? [];
@@ -60,7 +59,7 @@ export async function loadClosing(roundId: string, slot: Athlete) {
     slot,
     coachId: coach.id,
     athleteName: athlete.name,
-    standing: people.find((one) => one.id === athlete.personId)?.standing ?? 'student',
+    standing: person?.standing ?? 'student',
     candidates,
     draft: {
       good: { text: goodWords(draft.good, marks, house), markIds: [...(draft.good?.markIds ?? [])].slice(0, 3) },
@@ -77,10 +76,10 @@ export type Closing = NonNullable<Awaited<ReturnType<typeof loadClosing>>>;
 
 /** What keeps happening to a person, by error. */
 async function prioritiesOf(personId: string): Promise<ReadonlyMap<string, number>> {
-  const people = await listPeople(pool());
-  const { records } = await loadRecords(pool(), people, today());
-  const own = records.find((one) => one.personId === personId);
-  return new Map(own ? listRecurringErrors(own, records, today()).map((one) => [one.errorId, one.priority]) : []);
+  const person = await findPerson(pool(), personId);
+  if (!person) return new Map();
+  const { errors } = await loadPatterns(pool(), person, today());
+  return new Map(errors.map((one) => [one.errorId, one.priority]));
 }
 
 function pointOf({ errorId, markIds, damage, unlinked }: WorkCandidate, house: HouseWords): WorkPoint {

@@ -1,8 +1,8 @@
 import type { FrameRate, Span } from '@/core/clock';
 import { pool } from '@/data/client';
-import { listFootage } from '@/data/footage/footage';
+import { listFootageByIds } from '@/data/footage/footage';
 import { listAllClips } from '@/data/language/referenceClips';
-import { listFilmedRounds } from '@/data/rounds/rounds';
+import { listRounds } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { type Looking, lookingOf } from '../footage/loadProgress';
 import { houseOf } from '../language/loadHouse';
@@ -18,15 +18,19 @@ export interface Comparable extends Span {
   readonly footage: { readonly id: string; readonly frameRate: FrameRate; readonly looking: Looking };
 }
 
-/** Everything that can be compared: filmed rounds, newest first, then the academy's reference clips. */
+/** Rounds offered for comparing. @source own decision: what can be looked through in one list */
+const NEWEST_ROUNDS = 400;
+
+/** What can be compared: the newest filmed rounds, then the academy's reference clips; `older` when there are more rounds than these. */
 export async function loadCompare() {
   await requireCoach();
-  const [rounds, clips, footage, house] = await Promise.all([
-    listFilmedRounds(pool()),
+  const [{ rows: rounds, more }, clips, house] = await Promise.all([
+    listRounds(pool(), { filmed: true }, NEWEST_ROUNDS),
     listAllClips(pool()),
-    listFootage(pool(), 1000),
     houseOf(pool()),
   ]);
+  const wanted = [...new Set([...rounds, ...clips].flatMap((one) => one.footageId ?? []))];
+  const footage = await listFootageByIds(pool(), wanted);
   const files = new Map(footage.map((one) => [one.id, one]));
   const pieceOf = (footageId: string | undefined) => {
     const file = footageId ? files.get(footageId) : undefined;
@@ -46,5 +50,5 @@ export async function loadCompare() {
     const more = { title: caption, conceptId, personIds: [], startSeconds, endSeconds };
     if (file) pieces.push({ key: id, kind: 'clip', ...more, footage: file });
   }
-  return { pieces, house };
+  return { pieces, house, older: more !== undefined };
 }

@@ -1,7 +1,7 @@
 import { framesPerSecond } from '@/core/clock';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
-import { findRound, listRounds, type Round } from '@/data/rounds/rounds';
+import { findLatestRound, findRound, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
 import { isUuid } from '../kernel/isUuid';
@@ -32,10 +32,10 @@ export async function loadRoundCard(ids: {
   const round = ids.roundId && isUuid(ids.roundId) ? await findRound(pool(), ids.roundId) : undefined;
   if (ids.roundId && !round) return undefined;
   const footageId = round?.footageId ?? ids.footageId;
-  const [footage, people, rounds, ruleSets] = await Promise.all([
+  const [footage, people, latest, ruleSets] = await Promise.all([
     footageId && isUuid(footageId) ? findFootage(pool(), footageId) : undefined,
     listPeopleOverTime(),
-    listRounds(pool(), 1),
+    findLatestRound(pool()),
     listRuleSetChoices(pool()),
   ]);
   return {
@@ -49,7 +49,7 @@ export async function loadRoundCard(ids: {
     people,
     today: today(),
     weightUnit: coach.weightUnit,
-    latest: rounds[0],
+    latest,
     ruleSets,
   };
 }

@@ -5,7 +5,7 @@ import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@
 import { pool } from '@/data/client';
 import { countUses, searchMarks } from '@/data/language/occurrences';
 import { listPeople } from '@/data/people/people';
-import { searchRounds } from '@/data/rounds/rounds';
+import { listRounds } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/environment';
 import { describeFound } from '../language/foundMarks';
@@ -16,13 +16,19 @@ const SHOWN = { marks: 60, notes: 20, rounds: 20, entries: 12 } as const;
 /** Longer texts are no search. */
 export const MOST_QUERY_CHARACTERS = 200;
 
+/** Which of the lists goes on from where: the others are not looked for again. */
+export interface SearchPlace {
+  readonly list: keyof SearchFindings['more'];
+  readonly after: string;
+}
+
 export interface SearchPage extends SearchFindings {
   readonly text: string;
   readonly query: SearchQuery;
 }
 
-/** Everything that the words may mean: people, rounds, marks, remarks, entries of the library. */
-export async function searchEverything(raw: string): Promise<SearchPage> {
+/** Everything that the words may mean: people, rounds, marks, remarks, entries of the library; or one of these lists further on. */
+export async function searchEverything(raw: string, place?: SearchPlace): Promise<SearchPage> {
   const coach = await requireCoach();
   const text = storablePart(raw.slice(0, MOST_QUERY_CHARACTERS));
   const [house, people, uses, withoutRoundIds] = await Promise.all([
@@ -37,20 +43,26 @@ export async function searchEverything(raw: string): Promise<SearchPage> {
   const frame = { personIds, uniform, fromDay, toDay, withoutRoundIds };
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
   const wantsConcepts = conceptIds.length > 0;
+  const wants = (list: SearchPlace['list']) => place === undefined || place.list === list;
+  const none = { rows: [], unreadable: 0, more: undefined };
   const [found, noted, rounds] = await Promise.all([
-    wantsConcepts ? searchMarks(pool(), { ...frame, conceptIds }, SHOWN.marks) : [],
-    restWords.length > 0 ? searchMarks(pool(), { ...frame, noteWords: restWords }, SHOWN.notes) : [],
-    isFramed && restWords.length === 0 ? searchRounds(pool(), frame, SHOWN.rounds) : [],
+    wantsConcepts && wants('marks') ? searchMarks(pool(), { ...frame, conceptIds }, SHOWN.marks, place?.after) : none,
+    restWords.length > 0 && wants('notes')
+      ? searchMarks(pool(), { ...frame, noteWords: restWords }, SHOWN.notes, place?.after)
+      : none,
+    isFramed && restWords.length === 0 && wants('rounds')
+      ? listRounds(pool(), frame, SHOWN.rounds, place?.after)
+      : none,
   ]);
   const nameOf = (id: string) => houseNameOf(house, id);
-  const shown = new Set(found.map((one) => one.mark.id));
+  const shown = new Set(found.rows.map((one) => one.mark.id));
   return {
     text,
     query,
     people: people.filter((person) => personIds.includes(person.id)).map(({ id, name }) => ({ id, name })),
-    marks: byPerson(found, personIds).map((one) => describeFound(one, nameOf)),
-    notes: noted.filter((one) => !shown.has(one.mark.id)).map((one) => describeFound(one, nameOf)),
-    rounds: rounds.map(({ id, heldOn, uniform: worn, a, b, markCount, theme }) => ({
+    marks: byPerson(found.rows, personIds).map((one) => describeFound(one, nameOf)),
+    notes: noted.rows.filter((one) => !shown.has(one.mark.id)).map((one) => describeFound(one, nameOf)),
+    rounds: rounds.rows.map(({ id, heldOn, uniform: worn, a, b, markCount, theme }) => ({
       id,
       heldOn,
       uniform: worn,
@@ -59,7 +71,9 @@ export async function searchEverything(raw: string): Promise<SearchPage> {
       markCount,
       theme,
     })),
-    entries: entriesOf(query, house, uses),
+    entries: place ? [] : entriesOf(query, house, uses),
+    more: { marks: found.more, notes: noted.more, rounds: rounds.more },
+    unreadable: found.unreadable + noted.unreadable + rounds.unreadable,
   };
 }
 

@@ -1,74 +1,87 @@
-import { type Habits, habitsOf, listRecurringErrors, type RecurringError } from '@/core/patterns';
+import { type Habits, habitsOf, type RecurringError } from '@/core/patterns';
 import { pool } from '@/data/client';
-import { listPeople, type Person } from '@/data/people/people';
-import type { Round } from '@/data/rounds/rounds';
+import { findPerson, listPeoplePiece, type Person } from '@/data/people/people';
+import { listStandings, type Standing } from '@/data/projections/people';
+import { findFiguresDue } from '@/data/projections/roundFigures';
+import { listRounds, type Round } from '@/data/rounds/rounds';
+import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
+import { loadPatterns, WINDOW_DAYS } from '../figures/records';
 import { today } from '../kernel/environment';
-import { isUuid } from '../kernel/isUuid';
+import { isUuid, uuidIn } from '../kernel/isUuid';
 import { listBlindRounds } from '../reviews/blindness';
-import { loadRecords, WINDOW_DAYS } from './loadRecords';
+
+/** Rounds and people shown at once. @source own decision: what can be looked through in one list */
+const SHOWN_ROUNDS = 60;
+const SHOWN_PEOPLE = 150;
+
+/** How many rounds wait for their figures, and since when. */
+export type FiguresDue = Awaited<ReturnType<typeof findFiguresDue>>;
 
 export interface StudentPage {
   readonly person: Person;
   readonly errors: readonly RecurringError[];
   readonly habits: Habits;
-  /** Newest first. */
-  readonly rounds: readonly { readonly round: Round; readonly meanTide?: number }[];
+  /** Newest first, from the place that was asked for on. */
+  readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
   readonly windowDays: number;
   readonly today: string;
   readonly weightUnit: 'kg' | 'lb';
+  readonly figuresDue: FiguresDue;
 }
 
-export async function loadStudent(personId: string): Promise<StudentPage | undefined> {
+/** What a student's page shows, from the figures that are kept of each round; `after` is the last round of the piece before. */
+export async function loadStudent(personId: string, after?: string): Promise<StudentPage | undefined> {
   const coach = await requireCoach();
-  const people = await listPeople(pool());
-  const person = isUuid(personId) ? people.find((one) => one.id === personId) : undefined;
+  const person = isUuid(personId) ? await findPerson(pool(), personId) : undefined;
   if (!person) return undefined;
   const day = today();
-  const { records, rounds } = await loadRecords(pool(), people, day, await listBlindRounds(coach.id));
-  const own = records.find((one) => one.personId === person.id)!;
-  const figures = new Map(own.rounds.map((one) => [one.roundId, one]));
+  const [{ record, errors }, rounds, figuresDue] = await Promise.all([
+    listBlindRounds(coach.id).then((blind) => loadPatterns(pool(), person, day, blind)),
+    listRounds(pool(), { personIds: [person.id] }, SHOWN_ROUNDS, after),
+    findFiguresDue(pool(), [person.id]),
+  ]);
+  const figures = new Map(record.rounds.map((one) => [one.roundId, one]));
+  const tideOf = (round: Round) => {
+    const figure = figures.get(round.id);
+    return figure && figure.liveMinutes > 0 ? figure.tideArea / (figure.liveMinutes * 60) : undefined;
+  };
   return {
     person,
-    errors: listRecurringErrors(own, records, day),
-    habits: habitsOf(own.rounds),
-    rounds: rounds
-      .filter((round) => round.a.personId === person.id || round.b.personId === person.id)
-      .reverse()
-      .map((round) => {
-        const figure = figures.get(round.id);
-        return {
-          round,
-          meanTide: figure && figure.liveMinutes > 0 ? figure.tideArea / (figure.liveMinutes * 60) : undefined,
-        };
-      }),
+    errors,
+    habits: habitsOf(record.rounds),
+    rounds: { ...rounds, rows: rounds.rows.map((round) => ({ round, meanTide: tideOf(round) })) },
     windowDays: WINDOW_DAYS,
     today: day,
     weightUnit: coach.weightUnit,
+    figuresDue,
   };
 }
 
-export interface StudentLine {
-  readonly person: Person;
-  readonly rounds: number;
-  readonly lastHeldOn?: string;
-  readonly top?: { readonly errorId: string; readonly count: number; readonly status: string };
-}
+export type StudentLine = Person & Pick<Standing, 'rounds' | 'lastHeldOn' | 'top'>;
 
-export async function loadStudents(): Promise<{
-  readonly lines: readonly StudentLine[];
+/** A piece of everybody by name, each with how they stand; `after` is the last person of the piece before. */
+export async function loadStudents(after?: string): Promise<{
+  readonly people: Piece<StudentLine>;
+  readonly figuresDue: FiguresDue;
   readonly weightUnit: 'kg' | 'lb';
 }> {
   const coach = await requireCoach();
-  const people = await listPeople(pool());
-  const day = today();
-  const { records } = await loadRecords(pool(), people, day, await listBlindRounds(coach.id));
-  const lines = people.map((person) => {
-    const own = records.find((one) => one.personId === person.id)!;
-    const [first] = listRecurringErrors(own, records, day);
-    const top =
-      first && first.priority > 0 ? { errorId: first.errorId, count: first.count, status: first.status } : undefined;
-    return { person, rounds: own.rounds.length, lastHeldOn: own.rounds[own.rounds.length - 1]?.heldOn, top };
-  });
-  return { lines, weightUnit: coach.weightUnit };
+  const [people, figuresDue] = await Promise.all([
+    listPeoplePiece(pool(), SHOWN_PEOPLE, uuidIn(after)),
+    findFiguresDue(pool(), undefined),
+  ]);
+  const standings = new Map(
+    (
+      await listStandings(
+        pool(),
+        people.rows.map((person) => person.id),
+      )
+    ).map((one) => [one.personId, one]),
+  );
+  const lineOf = (person: Person): StudentLine => {
+    const { rounds = 0, lastHeldOn, top } = standings.get(person.id) ?? {};
+    return { ...person, rounds, lastHeldOn, top };
+  };
+  return { people: { ...people, rows: people.rows.map(lineOf) }, figuresDue, weightUnit: coach.weightUnit };
 }

@@ -1,11 +1,18 @@
 import type { Metadata } from 'next';
+import { onePlace } from '@/app/onePlace';
 import { SearchPage } from '@/features/search/SearchPage';
 import { searchEverything } from '@/server/search/searchEverything';
 
 export const metadata: Metadata = { title: 'Search' };
 
-export default async function Search({ searchParams }: { searchParams: Promise<{ q?: string | string[] }> }) {
-  const { q } = await searchParams;
-  const page = await searchEverything(typeof q === 'string' ? q : (q?.[0] ?? ''));
-  return <SearchPage {...page} />;
+type Parameters = Partial<Record<'q' | 'marks' | 'notes' | 'rounds', string | string[]>>;
+
+export default async function Search({ searchParams }: { searchParams: Promise<Parameters> }) {
+  const asked = await searchParams;
+  const place = (['marks', 'notes', 'rounds'] as const).flatMap((list) => {
+    const after = onePlace(asked[list]);
+    return after ? { list, after } : [];
+  })[0];
+  const page = await searchEverything(onePlace(asked.q) ?? '', place);
+  return <SearchPage {...page} isFurther={place !== undefined} />;
 }

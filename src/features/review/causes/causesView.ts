@@ -44,7 +44,7 @@ export function listCauses(reading: RoundReading, chains: ChainReading, latent: 
   const waiting = errors.flatMap((mark): Waiting[] => {
     if (mark.punished !== 'no' && mark.punished !== 'spared') return [];
     const entry = findError(mark.errorId);
-    const known = latent[mark.athlete][mark.errorId] ?? (entry && occurrenceCost(entry, [], []).latentDamage);
+    const known = latent[mark.athlete][mark.errorId] ?? (entry && occurrenceCost(entry, []).latentDamage);
     return known === undefined ? [] : [{ mark, latentDamage: known }];
   });
   return {

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { styled } from 'styled-components';
 import { backChances, chanceFigures } from '@/core/attempts';
 import { formatClock } from '@/core/clock';
-import { roundFigures } from '@/core/patterns';
+import { roundFigures } from '@/core/figures';
 import { findPassiveStretches, listReactions, PASSIVE_SECONDS, reactionFigures } from '@/core/reaction';
 import { checkHomework, type Homework } from '@/core/reviewing';
 import { type Athlete, type RoundReading, type Tide, thirdsOf } from '@/core/round';

@@ -2,13 +2,14 @@ import type { Metadata } from 'next';
 import { NothingHere } from '@/features/account/NothingHere';
 import { ClassPage } from '@/features/classes/ClassPage';
 import { loadClass } from '@/server/classes/loadClass';
+import { planProblemMessage } from '@/server/classes/planProblemMessage';
 
 export const metadata: Metadata = { title: 'Class' };
 
 export default async function Class({ params }: { params: Promise<{ classId: string }> }) {
   const page = await loadClass((await params).classId);
   if (!page) return <NothingHere />;
-  const { academyClass, people, chances, stored, academy, weightUnit } = page;
+  const { academyClass, people, chances, stored, asked, academy, weightUnit } = page;
   return (
     <ClassPage
       key={stored?.version ?? 0}
@@ -16,6 +17,14 @@ export default async function Class({ params }: { params: Promise<{ classId: str
       people={people}
       chances={chances}
       stored={stored}
+      asked={
+        asked && {
+          version: asked.version,
+          isUnderway: asked.state === 'waiting' || asked.state === 'working',
+          askedBy: asked.askedBy,
+          message: asked.problem && planProblemMessage(asked.problem),
+        }
+      }
       weightLimitRatio={academy.liveWeightGapRatio}
       unit={weightUnit}
     />

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { onePlace } from '@/app/onePlace';
 import { ageOn } from '@/core/kernel';
 import { NothingHere } from '@/features/account/NothingHere';
 import { StudentPage } from '@/features/students/StudentPage';
@@ -6,11 +7,17 @@ import { loadStudent } from '@/server/students/loadStudent';
 
 export const metadata: Metadata = { title: 'Student' };
 
-export default async function Student({ params }: { params: Promise<{ personId: string }> }) {
-  const page = await loadStudent((await params).personId);
+interface Address {
+  readonly params: Promise<{ personId: string }>;
+  readonly searchParams: Promise<{ after?: string | string[] }>;
+}
+
+export default async function Student({ params, searchParams }: Address) {
+  const after = onePlace((await searchParams).after);
+  const page = await loadStudent((await params).personId, after);
   if (!page) return <NothingHere />;
   const { person, rounds, errors, habits, windowDays, weightUnit } = page;
-  const lines = rounds.map(({ round, meanTide }) => ({
+  const lines = rounds.rows.map(({ round, meanTide }) => ({
     id: round.id,
     heldOn: round.heldOn,
     startSeconds: round.startSeconds,
@@ -26,6 +33,14 @@ export default async function Student({ params }: { params: Promise<{ personId: 
       errors={errors}
       habits={habits}
       rounds={lines}
+      foot={{
+        more: rounds.more
+          ? { href: `/students/${person.id}?after=${rounds.more}`, words: 'Earlier rounds' }
+          : undefined,
+        start: after ? { href: `/students/${person.id}`, words: 'Back to the newest' } : undefined,
+        unreadable: rounds.unreadable,
+      }}
+      figuresDue={page.figuresDue}
       windowDays={windowDays}
       unit={weightUnit}
     />

@@ -117,8 +117,7 @@ function rootsOf(mark: ErrorMark, parents: ReadonlyMap<string, readonly ErrorMar
   const roots = new Set<string>();
   const seen = new Set<string>([mark.id]);
   const open = [...(parents.get(mark.id) ?? [])];
-  while (open.length > 0) {
-    const one = open.pop()!;
+  for (let one = open.pop(); one; one = open.pop()) {
     if (seen.has(one.id)) continue;
     seen.add(one.id);
     const above = parents.get(one.id) ?? [];

@@ -1,0 +1,3 @@
+export * from './exposure';
+export * from './roundFigures';
+export * from './version';

@@ -1,0 +1,70 @@
+import type { RoundFigures } from '../figures';
+import { type CalendarDate, daysBetween } from '../kernel';
+import type { CountOver } from '../statistics';
+import { type Belt, standardIdOf } from '../vocabulary';
+import { punishmentWeight } from './cost';
+import type { StudentRecord } from './recurring';
+import { ageWeight } from './shrunkRate';
+
+/** What one person's rounds say about one error, added up: all that others need to know of it. */
+export interface ErrorSums {
+  /** Occurrences, each with a weight that halves every 60 days. */
+  readonly count: number;
+  /** Exposure with the same weights; of the standard error that an academy's own is a kind of, 0 in the sums of an own one. */
+  readonly exposure: number;
+  /** Against partners at least one belt up: occurrences with a verdict, and how many of them were punished (partly counts half). */
+  readonly judgedByHigher: number;
+  readonly punishedByHigher: number;
+}
+export type SumsByError = ReadonlyMap<string, ErrorSums>;
+
+/** Somebody to compare with: the belt they wear today, and the sums of their rounds in the window. */
+export interface CohortMember {
+  readonly personId: string;
+  readonly belt: Belt;
+  readonly sums: SumsByError;
+}
+
+/** The sums of somebody's rounds as of a day, by error; errors without exposure and occurrence are absent. */
+export function sumsOf(rounds: readonly RoundFigures[], asOf: CalendarDate): SumsByError {
+  const sums = new Map<string, { -readonly [Name in keyof ErrorSums]: number }>();
+  const of = (errorId: string) => {
+    const known = sums.get(errorId) ?? { count: 0, exposure: 0, judgedByHigher: 0, punishedByHigher: 0 };
+    sums.set(errorId, known);
+    return known;
+  };
+  for (const round of rounds) {
+    const weight = ageWeight(daysBetween(round.heldOn, asOf));
+    const isAgainstHigher = round.beltGap !== undefined && round.beltGap <= -1;
+    for (const [errorId, exposure] of round.exposures) of(errorId).exposure += exposure * weight;
+    for (const [errorId, occurrences] of round.occurrences) {
+      const sum = of(errorId);
+      sum.count += occurrences.length * weight;
+      if (!isAgainstHigher) continue;
+      for (const { punished } of occurrences) {
+        if (punished === undefined) continue;
+        sum.judgedByHigher += 1;
+        sum.punishedByHigher += punishmentWeight[punished];
+      }
+    }
+  }
+  return sums;
+}
+
+export const memberOf = ({ personId, belt, rounds }: StudentRecord, asOf: CalendarDate): CohortMember => ({
+  personId,
+  belt,
+  sums: sumsOf(rounds, asOf),
+});
+
+/** Weighted count and exposure of one error in somebody's sums. */
+export const countOverOf = (sums: SumsByError, errorId: string): CountOver => ({
+  count: sums.get(errorId)?.count ?? 0,
+  exposure: sums.get(standardIdOf(errorId))?.exposure ?? 0,
+});
+
+/** Sums as of an earlier day brought to a later one: weights only depend on age, so all of them shrink alike. */
+export function agedSums(sums: ErrorSums, days: number): ErrorSums {
+  const weight = ageWeight(days);
+  return { ...sums, count: sums.count * weight, exposure: sums.exposure * weight };
+}

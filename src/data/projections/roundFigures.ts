@@ -1,0 +1,177 @@
+import { z } from 'zod';
+import { FIGURES_VERSION, type RoundFigures } from '@/core/figures';
+import { punishments } from '@/core/round';
+import { roles } from '@/core/vocabulary';
+import type { Database } from '../client';
+import { findRow, listRows, runStatement } from '../rows';
+
+const occurrenceShape = z.object({
+  markId: z.string(),
+  atSeconds: z.number(),
+  punished: z.enum(punishments).optional(),
+  damage: z.number().optional(),
+  symptom: z.boolean(),
+  rootErrorIds: z.array(z.string()),
+});
+const positionShape = z.object({
+  positionId: z.string(),
+  role: z.enum(roles),
+  liveSeconds: z.number(),
+  entries: z.number(),
+  longestSeconds: z.number(),
+});
+/** As it lies in a row; what the row's own columns say is not said again. */
+const contentShape = z.object({
+  shape: z.literal(1),
+  beltGap: z.number().nullable(),
+  liveMinutes: z.number(),
+  tideArea: z.number(),
+  positions: z.array(positionShape),
+  occurrences: z.record(z.string(), z.array(occurrenceShape)),
+  exposures: z.record(z.string(), z.number()),
+  strengths: z.record(z.string(), z.number()),
+});
+
+const figureRow = z
+  .object({ round_id: z.string(), person_id: z.string(), held_on: z.string(), content: contentShape })
+  .transform(({ round_id: roundId, person_id: personId, held_on: heldOn, content }) => ({
+    personId,
+    figures: {
+      roundId,
+      heldOn,
+      beltGap: content.beltGap ?? undefined,
+      liveMinutes: content.liveMinutes,
+      tideArea: content.tideArea,
+      positions: content.positions,
+      occurrences: new Map(
+        Object.entries(content.occurrences).map(([errorId, all]) => [
+          errorId,
+          all.map((one) => ({ ...one, roundId, heldOn })),
+        ]),
+      ),
+      exposures: new Map(Object.entries(content.exposures)),
+      strengths: new Map(Object.entries(content.strengths)),
+    } satisfies RoundFigures,
+  }));
+
+const contentOf = (figures: RoundFigures): z.input<typeof contentShape> => ({
+  shape: 1,
+  beltGap: figures.beltGap ?? null,
+  liveMinutes: figures.liveMinutes,
+  tideArea: figures.tideArea,
+  positions: [...figures.positions],
+  occurrences: Object.fromEntries(
+    [...figures.occurrences].map(([errorId, all]) => [
+      errorId,
+      all.map(({ roundId: _round, heldOn: _day, ...one }) => ({ ...one, rootErrorIds: [...one.rootErrorIds] })),
+    ]),
+  ),
+  exposures: Object.fromEntries(figures.exposures),
+  strengths: Object.fromEntries(figures.strengths),
+});
+
+/** What the rounds of these people since a day say about them, oldest first. */
+export const listRoundFigures = (database: Database, personIds: readonly string[], since: string) =>
+  listRows(
+    database,
+    figureRow,
+    `select round_id, person_id, held_on, content from round_figure where person_id = any($1::uuid[]) and held_on >= $2
+     order by held_on, number_in_session, round_id`,
+    [personIds, since],
+  );
+
+export interface FiguredRound {
+  readonly roundId: string;
+  readonly numberInSession: number;
+  readonly markCount: number;
+  readonly lastMarkedAt: string | undefined;
+  /** Empty where the round says nothing about sparring. */
+  readonly athletes: readonly {
+    readonly slot: 'a' | 'b';
+    readonly personId: string;
+    readonly figures: RoundFigures;
+  }[];
+  readonly uses: ReadonlyMap<string, number>;
+}
+
+/** Puts what a round says in the place of what it said before. In a transaction that holds the round (`holdRound`). */
+export async function replaceRoundFigures(database: Database, figured: FiguredRound): Promise<void> {
+  const { roundId, numberInSession, markCount, lastMarkedAt, athletes, uses } = figured;
+  await runStatement(database, 'delete from round_figure where round_id = $1', [roundId]);
+  for (const { slot, personId, figures } of athletes)
+    await runStatement(
+      database,
+      'insert into round_figure (round_id, slot, person_id, held_on, number_in_session, content) values ($1, $2, $3, $4, $5, $6)',
+      [roundId, slot, personId, figures.heldOn, numberInSession, JSON.stringify(contentOf(figures))],
+    );
+  await runStatement(database, 'delete from concept_use where round_id = $1', [roundId]);
+  await runStatement(
+    database,
+    'insert into concept_use (round_id, concept_id, uses) select $1, * from unnest($2::text[], $3::integer[])',
+    [roundId, [...uses.keys()], [...uses.values()]],
+  );
+  await runStatement(
+    database,
+    `insert into round_figured (round_id, figures_version, mark_count, last_marked_at) values ($1, $2, $3, $4)
+     on conflict (round_id) do update set figures_version = excluded.figures_version, mark_count = excluded.mark_count,
+       last_marked_at = excluded.last_marked_at, figured_at = now()`,
+    [roundId, FIGURES_VERSION, markCount, lastMarkedAt ?? null],
+  );
+}
+
+/** Waits until nobody else works out this round, and holds it until the transaction ends; false when it is gone. */
+export async function holdRound(database: Database, roundId: string): Promise<boolean> {
+  const held = await findRow(
+    database,
+    z.object({ id: z.string() }),
+    'select id from round where id = $1 for no key update',
+    [roundId],
+  );
+  return held !== undefined;
+}
+
+/** Asks for the figures of rounds, as every change of their marks does by itself. */
+export const askForRounds = (database: Database, roundIds: readonly string[]) =>
+  runStatement(database, 'select ask_for_figures($1::uuid[])', [roundIds]);
+
+/** Takes the rounds that were asked for and that nobody began from the queue: for whoever works them out at once. */
+export const takeAskedRounds = (database: Database) =>
+  listRows(
+    database,
+    z.object({ id: z.string() }).transform((row) => row.id),
+    `select substring(key from 14) as id, graphile_worker.remove_job(key) from graphile_worker.jobs
+     where task_identifier = 'figure-round' and locked_at is null and key is not null`,
+  );
+
+/** Takes back what was asked for and nobody began: for whoever works everything out at once. */
+export const forgetAskedFigures = (database: Database) =>
+  runStatement(
+    database,
+    "select graphile_worker.remove_job(key) from graphile_worker.jobs where task_identifier in ('figure-round', 'figure-person') and locked_at is null and key is not null",
+  );
+
+/** Rounds that were never worked out or by an older reading, newest first. */
+export const listStaleRounds = (database: Database, most: number) =>
+  listRows(
+    database,
+    z.object({ id: z.string() }).transform((row) => row.id),
+    `select r.id from round r left join round_figured f on f.round_id = r.id
+     where f.round_id is null or f.figures_version <> $1 order by r.held_on desc, r.number_in_session desc, r.id limit $2`,
+    [FIGURES_VERSION, most],
+  );
+
+/** How many rounds are still to be worked out, and since when; of these people when some are named. */
+export async function findFiguresDue(
+  database: Database,
+  personIds: readonly string[] | undefined,
+): Promise<{ readonly rounds: number; readonly since: string | undefined }> {
+  const row = await findRow(
+    database,
+    z.object({ rounds: z.number(), since: z.date().nullable() }),
+    `select count(*)::int as rounds, min(j.created_at) as since from graphile_worker.jobs j
+     where j.task_identifier = 'figure-round' and ($1::uuid[] is null or exists (select 1 from round_athlete a
+       where a.person_id = any($1) and j.key = 'figure-round:' || a.round_id))`,
+    [personIds ?? null],
+  );
+  return { rounds: row?.rounds ?? 0, since: row?.since?.toISOString() };
+}

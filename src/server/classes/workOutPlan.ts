@@ -1,0 +1,136 @@
+import type pg from 'pg';
+import { addDays, ageOn } from '@/core/kernel';
+import type { RecurringError } from '@/core/patterns';
+import { type Attendee, type ClassPlan, type ClassProblem, type DrillLock, type Need, pairKey } from '@/core/planning';
+import { adultEquivalent, drillsOf, isChildBelt, standardIdOf } from '@/core/vocabulary';
+import {
+  type AcademyClass,
+  beginPlan,
+  endPlan,
+  findClass,
+  findLatestPlan,
+  listAttendees,
+  listClassesBefore,
+} from '@/data/classes/classes';
+import type { Database } from '@/data/client';
+import { getAcademy } from '@/data/people/academy';
+import { listDoNotPair, listPeopleByIds, type Person } from '@/data/people/people';
+import { listRecentHurts } from '@/data/rounds/hurts';
+import { loadPatterns } from '../figures/records';
+import { houseOf } from '../language/loadHouse';
+import { planApart } from './planApart';
+
+const RECENT_CLASSES = 4;
+/** What a card says to be hurt is asked about for so long. @source own decision: most strains of the mat pass in two weeks; an injury has its own day on the person */
+const HURT_DAYS = 14;
+
+/** Works out a plan that was asked for and keeps what it became. Harmless to repeat; nothing for one that was overtaken or is done. */
+export async function workOutPlan(
+  database: pg.Pool,
+  classId: string,
+  version: number,
+  today: string,
+  signal: AbortSignal,
+): Promise<void> {
+  const asked = await beginPlan(database, classId, version);
+  const academyClass = asked && (await findClass(database, classId));
+  if (!academyClass) return;
+  const planned = await planApart(await gatherProblem(database, academyClass, asked.locks, today), signal);
+  await endPlan(
+    database,
+    classId,
+    version,
+    planned.ok ? { state: 'ready', plan: planned.value } : { state: 'failed', problem: planned.problem },
+  );
+}
+
+/** Everything that a plan of a class is made from: who comes and what keeps happening to them, the academy's limits, the drills, the classes before. */
+export async function gatherProblem(
+  database: Database,
+  academyClass: AcademyClass,
+  locks: readonly DrillLock[],
+  today: string,
+): Promise<ClassProblem> {
+  const attendance = await listAttendees(database, academyClass.id);
+  const personIds = attendance.map((one) => one.personId);
+  const [people, academy, doNotPair, past, house, hurts] = [
+    await listPeopleByIds(database, personIds),
+    await getAcademy(database),
+    await listDoNotPair(database),
+    await loadPastPlans(database, academyClass),
+    await houseOf(database),
+    await listRecentHurts(database, personIds, addDays(today, -HURT_DAYS)),
+  ];
+  const hurtOf = new Map(hurts.map((one) => [one.personId, `${one.hurt} (card of ${one.heldOn})`]));
+  const known = new Map(people.map((person) => [person.id, person]));
+  const attendees: Attendee[] = [];
+  for (const { personId, chance } of attendance) {
+    const person = known.get(personId);
+    if (!person) continue;
+    const { errors } = await loadPatterns(database, person, today);
+    attendees.push(toAttendee(person, chance, errors, academyClass.startsAt, hurtOf.get(person.id)));
+  }
+  return {
+    minutes: academyClass.minutes,
+    uniform: academyClass.uniform,
+    pairsOnMats: academyClass.pairsOnMats,
+    attendees,
+    limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
+    locks,
+    drills: drillsOf(house),
+    restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
+    recentPairs: new Set(past.flatMap(pairsOf)),
+  };
+}
+
+async function loadPastPlans(database: Database, academyClass: AcademyClass): Promise<ClassPlan[]> {
+  const before = await listClassesBefore(database, academyClass.startsAt, RECENT_CLASSES);
+  const plans = await Promise.all(before.map((one) => findLatestPlan(database, one.id)));
+  return plans.flatMap((one) => (one ? [one.plan] : []));
+}
+
+const pairsOf = (plan: ClassPlan): string[] =>
+  plan.pairings.flatMap((pairing) =>
+    pairing.groups.flatMap((group) =>
+      group.flatMap((one, index) => group.slice(index + 1).map((other) => pairKey(one, other))),
+    ),
+  );
+
+function toAttendee(
+  person: Person,
+  chance: number,
+  recurring: readonly RecurringError[],
+  startsAt: string,
+  hurt: string | undefined,
+): Attendee {
+  const day = startsAt.slice(0, 10);
+  return {
+    personId: person.id,
+    belt: adultEquivalent(person.belt),
+    age: person.bornOn ? ageOn(person.bornOn, day) : undefined,
+    childBelt: isChildBelt(person.belt),
+    hurt: [hurt, person.injuryNote].filter(Boolean).join('; ') || undefined,
+    weightKg: person.weightKg,
+    chance,
+    injured: person.injuredUntil !== undefined && person.injuredUntil >= day,
+    needs: needsOf(recurring.filter((one) => one.status !== 'gone')),
+  };
+}
+
+/** What the student needs by standard error: an academy's own error is answered by the drills of the one that it is a kind of. */
+function needsOf(recurring: readonly RecurringError[]): Need[] {
+  const needs = new Map<string, Need>();
+  for (const one of recurring) {
+    const errorId = standardIdOf(one.errorId);
+    const known = needs.get(errorId);
+    const dates = one.occurrences.map((occurrence) => occurrence.heldOn);
+    needs.set(errorId, {
+      errorId,
+      priority: (known?.priority ?? 0) + one.priority,
+      count: (known?.count ?? 0) + one.count,
+      lastSeenOn: [known?.lastSeenOn ?? '', ...dates].sort().at(-1) || undefined,
+      markIds: [...(known?.markIds ?? []), ...one.occurrences.map((occurrence) => occurrence.markId)],
+    });
+  }
+  return [...needs.values()];
+}

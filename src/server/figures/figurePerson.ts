@@ -1,0 +1,30 @@
+import type pg from 'pg';
+import { addDays } from '@/core/kernel';
+import { errorIdsOf, listRecurringErrors, sumsOf } from '@/core/patterns';
+import { inTransaction } from '@/data/client';
+import { findPerson } from '@/data/people/people';
+import { replaceStanding } from '@/data/projections/people';
+import { loadCohort, recordOf, WINDOW_DAYS } from './records';
+
+/** Adds up somebody's rounds of the window as of a day: their line in the list of students, and the sums with which others are compared. */
+export const figurePerson = (database: pg.Pool, personId: string, today: string): Promise<void> =>
+  inTransaction(database, async (client) => {
+    const person = await findPerson(client, personId);
+    if (!person) return;
+    const record = await recordOf(client, person, addDays(today, -WINDOW_DAYS));
+    const [first] = listRecurringErrors(record, await loadCohort(client, errorIdsOf(record), today), today);
+    await replaceStanding(
+      client,
+      {
+        personId,
+        asOf: today,
+        rounds: record.rounds.length,
+        lastHeldOn: record.rounds.at(-1)?.heldOn,
+        top:
+          first && first.priority > 0
+            ? { errorId: first.errorId, count: first.count, status: first.status }
+            : undefined,
+      },
+      sumsOf(record.rounds, today),
+    );
+  });

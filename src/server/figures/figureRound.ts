@@ -1,0 +1,64 @@
+import type pg from 'pg';
+import { type RoundFigures, roundFigures } from '@/core/figures';
+import { beltGap } from '@/core/partner';
+import { type Athlete, conceptIdOf, countsAsSparring, type Mark } from '@/core/round';
+import type { HouseWords } from '@/core/vocabulary';
+import { inTransaction } from '@/data/client';
+import { getHouseWords } from '@/data/language/houseWords';
+import { listMarksForFigures } from '@/data/marks/marks';
+import { type FiguredRound, holdRound, replaceRoundFigures } from '@/data/projections/roundFigures';
+import { findRound, type Round } from '@/data/rounds/rounds';
+import { withMerges } from '../language/loadHouse';
+
+/** Works out what a round says today and keeps it for every page. Harmless to repeat; nothing for a round that is gone. */
+export async function figureRound(database: pg.Pool, roundId: string): Promise<void> {
+  // Read before the round is held: a merge that comes after this asks for the round again.
+  const house = await getHouseWords(database);
+  await inTransaction(database, async (client) => {
+    // Marks are read after the round is held: of two who work at once, the one who writes last has read last.
+    if (!(await holdRound(client, roundId))) return;
+    const round = await findRound(client, roundId);
+    if (round)
+      await replaceRoundFigures(client, figuresOfRound(round, await listMarksForFigures(client, roundId), house));
+  });
+}
+
+interface CountedMark {
+  readonly mark: Mark;
+  readonly changedAt: string;
+}
+
+/** What is kept of a round, from its marks alone. */
+export function figuresOfRound(round: Round, stored: readonly CountedMark[], house: HouseWords): FiguredRound {
+  const marks = stored.map(({ mark }) => withMerges(house, mark));
+  const uses = new Map<string, number>();
+  for (const { mark } of stored) {
+    const id = conceptIdOf(mark);
+    if (id !== undefined) uses.set(id, (uses.get(id) ?? 0) + 1);
+  }
+  // Rounds that nobody has marked yet say nothing, and a demonstration for the camera says nothing of sparring: neither is exposure.
+  const says = marks.length > 0 && countsAsSparring(round.circumstances);
+  return {
+    roundId: round.id,
+    numberInSession: round.numberInSession,
+    markCount: marks.length,
+    lastMarkedAt: stored.reduce<string | undefined>(
+      (last, { changedAt }) => (last === undefined || changedAt > last ? changedAt : last),
+      undefined,
+    ),
+    athletes: says
+      ? (['a', 'b'] as const).map((slot) => ({
+          slot,
+          personId: round[slot].personId,
+          figures: figuresOfAthlete(round, slot, marks),
+        }))
+      : [],
+    uses: new Map([...uses].sort(([one], [other]) => (one < other ? -1 : 1))),
+  };
+}
+
+/** What a round says about one athlete. */
+export function figuresOfAthlete(round: Round, athlete: Athlete, marks: readonly Mark[]): RoundFigures {
+  const gap = athlete === 'a' ? beltGap(round.a, round.b) : beltGap(round.b, round.a);
+  return roundFigures({ roundId: round.id, heldOn: round.heldOn, span: round, athlete, beltGap: gap, marks });
+}

@@ -1,0 +1,31 @@
+import type pg from 'pg';
+import { listBelts } from '@/data/people/people';
+import { askForPeopleBefore } from '@/data/projections/people';
+import { askForRounds, forgetAskedFigures, listStaleRounds, takeAskedRounds } from '@/data/projections/roundFigures';
+import { figurePerson } from '../figures/figurePerson';
+import { figureRound } from '../figures/figureRound';
+
+/** Rounds that are asked for at once: enough to keep every process at work until the next look. */
+const PIECE = 5000;
+
+/** Puts on the list what an older reading of the rules worked out, newest rounds first, and everybody whose sums are of an earlier day. */
+export async function askForStaleFigures(database: pg.Pool, today: string): Promise<void> {
+  const stale = await listStaleRounds(database, PIECE);
+  if (stale.length > 0) await askForRounds(database, stale);
+  await askForPeopleBefore(database, today);
+}
+
+/** Works out all rounds and people that are not up to date, here and now: for data that were just loaded, and for tests. */
+export async function figureEverything(database: pg.Pool, today: string): Promise<void> {
+  for (const id of await takeAskedRounds(database)) await figureRound(database, id);
+  for (
+    let stale = await listStaleRounds(database, PIECE);
+    stale.length > 0;
+    stale = await listStaleRounds(database, PIECE)
+  )
+    for (const id of stale) await figureRound(database, id);
+  await forgetAskedFigures(database);
+  const people = [...(await listBelts(database)).keys()];
+  // Twice: the line of each depends on the sums of all others.
+  for (let pass = 0; pass < 2; pass += 1) for (const id of people) await figurePerson(database, id, today);
+}

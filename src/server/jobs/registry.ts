@@ -1,0 +1,91 @@
+import type { Task, TaskList } from 'graphile-worker';
+import { z } from 'zod';
+import { endPlan } from '@/data/classes/classes';
+import { pool } from '@/data/client';
+import { log } from '../../log/log';
+import { workOutPlan } from '../classes/workOutPlan';
+import { figurePerson } from '../figures/figurePerson';
+import { figureRound } from '../figures/figureRound';
+import { today } from '../kernel/environment';
+import { doWork } from './doWork';
+import { lookAt } from './lookAt';
+import { makeProxy } from './makeProxy';
+import { takeIn } from './takeIn';
+
+/** Which of a process's lanes does a job: each lane has its own number of jobs at once, so that none waits for another's. */
+export type Lane = 'film' | 'arrival' | 'figures' | 'plan';
+
+export interface JobSurroundings {
+  /** Under which number this process gives its signs of life. */
+  readonly workerNumber: number;
+  /** Told when the process is to stop: what can be handed back is. */
+  readonly stopping: AbortSignal;
+  /** Whether the queue gives up after this one. */
+  readonly isLastTry: boolean;
+}
+
+interface Job {
+  readonly lane: Lane;
+  readonly run: (payload: unknown, surroundings: JobSurroundings) => Promise<void>;
+}
+
+/** A kind of background work: what its payload must be, and what it does. Anything thrown is tried again by the queue, later each time. */
+const defineJob = <Payload>(
+  lane: Lane,
+  payload: z.ZodType<Payload>,
+  run: (payload: Payload, surroundings: JobSurroundings) => Promise<void>,
+): Job => ({ lane, run: (raw, surroundings) => run(payload.parse(raw), surroundings) });
+
+const ofFootage = z.object({ footageId: z.uuid() });
+
+/** All background work by the name of its task. Adding a kind is one line here. */
+export const jobs: Readonly<Record<string, Job>> = {
+  look: defineJob('film', ofFootage, ({ footageId }, { workerNumber, stopping }) =>
+    doWork('look', footageId, workerNumber, lookAt, stopping),
+  ),
+  proxy: defineJob('film', ofFootage, ({ footageId }, { workerNumber, stopping }) =>
+    doWork('proxy', footageId, workerNumber, makeProxy, stopping),
+  ),
+  'take-in': defineJob('arrival', z.object({ arrivalId: z.uuid() }), ({ arrivalId }, { workerNumber }) =>
+    takeIn(arrivalId, workerNumber),
+  ),
+  'figure-round': defineJob('figures', z.object({ roundId: z.uuid() }), ({ roundId }) => figureRound(pool(), roundId)),
+  plan: defineJob('plan', z.object({ classId: z.uuid(), version: z.number().int() }), async (asked, surroundings) => {
+    const { classId, version } = asked;
+    try {
+      await workOutPlan(pool(), classId, version, today(), surroundings.stopping);
+    } catch (error) {
+      if (surroundings.isLastTry)
+        await endPlan(pool(), classId, version, { state: 'failed', problem: { code: 'interrupted' } });
+      throw error;
+    }
+  }),
+  'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), ({ personId }) =>
+    figurePerson(pool(), personId, today()),
+  ),
+};
+
+const logged =
+  (name: string, job: Job, surroundings: Omit<JobSurroundings, 'isLastTry'>): Task =>
+  async (payload, { job: { id, attempts, max_attempts } }) => {
+    const beganAt = performance.now();
+    const line = { job: name, id, attempt: attempts, of: payload };
+    try {
+      await job.run(payload, { ...surroundings, isLastTry: attempts >= max_attempts });
+      log.debug({ ...line, ms: Math.round(performance.now() - beganAt) }, 'done');
+    } catch (error) {
+      log.error(
+        { ...line, err: error },
+        attempts >= max_attempts ? 'a job failed for good' : 'a job failed and is tried again',
+      );
+      throw error;
+    }
+  };
+
+/** The jobs of a lane as the queue's package wants them. */
+export const taskListOf = (lane: Lane, surroundings: Omit<JobSurroundings, 'isLastTry'>): TaskList =>
+  Object.fromEntries(
+    Object.entries(jobs)
+      .filter(([, job]) => job.lane === lane)
+      .map(([name, job]) => [name, logged(name, job, surroundings)]),
+  );

@@ -1,0 +1,233 @@
+import { randomUUID } from 'node:crypto';
+import fc from 'fast-check';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { addDays } from '@/core/kernel';
+import { listRecurringErrors, memberOf, type StudentRecord } from '@/core/patterns';
+import type { Mark } from '@/core/round';
+import { adultEquivalent } from '@/core/vocabulary';
+import { pool } from '@/data/client';
+import { insertOwnWord, saveMerge } from '@/data/language/houseWords';
+import { countUses } from '@/data/language/occurrences';
+import { listMarks } from '@/data/marks/marks';
+import { listPeople } from '@/data/people/people';
+import { listStandings } from '@/data/projections/people';
+import { findFiguresDue } from '@/data/projections/roundFigures';
+import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
+import { figuresOfAthlete } from '@/server/figures/figureRound';
+import { loadPatterns, WINDOW_DAYS } from '@/server/figures/records';
+import { houseOf, withMerges } from '@/server/language/loadHouse';
+import { applyChanges } from '@/server/marks/applyChanges';
+import type { MarkChange } from '@/server/marks/marksInput';
+import { placeOfRound } from '@/server/marks/marksPlace';
+import { figuresAreThere } from '../support/plans';
+import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+
+const today = '2026-11-23';
+const OWN_ERROR = 'err-half-flat~sleepy';
+let coach: string;
+let people: string[];
+beforeEach(async () => {
+  await emptyDatabase();
+  coach = await seedCoach();
+  people = await Promise.all(['Ana', 'Iris', 'Nadia', 'Yara'].map((name) => seedPerson(name)));
+});
+
+/** Everybody's patterns straight from all marks, as if nothing had ever been kept. */
+async function fromScratch(roundIds: readonly string[]) {
+  const house = await houseOf(pool());
+  const rounds = (await Promise.all(roundIds.map((id) => findRound(pool(), id)))).flatMap((round) => round ?? []);
+  rounds.sort((one, other) =>
+    one.heldOn < other.heldOn ? -1 : one.heldOn > other.heldOn ? 1 : one.id < other.id ? -1 : 1,
+  );
+  const records: StudentRecord[] = [];
+  for (const person of await listPeople(pool())) {
+    const own: StudentRecord['rounds'][number][] = [];
+    for (const round of rounds) {
+      const athlete = round.a.personId === person.id ? 'a' : round.b.personId === person.id ? 'b' : undefined;
+      const marks = (await listMarks(pool(), round.id)).map(({ mark }) => withMerges(house, mark));
+      if (athlete && marks.length > 0 && round.heldOn >= addDays(today, -WINDOW_DAYS))
+        own.push(figuresOfAthlete(round, athlete, marks));
+    }
+    records.push({ personId: person.id, belt: adultEquivalent(person.belt), rounds: own });
+  }
+  const cohort = records.map((record) => memberOf(record, today));
+  return new Map(records.map((record) => [record.personId, listRecurringErrors(record, cohort, today)]));
+}
+
+/** Both ways must come to the same, up to the last digits of sums that were added in another order. */
+async function expectSame(roundIds: readonly string[]) {
+  const scratch = await fromScratch(roundIds);
+  for (const person of await listPeople(pool())) {
+    const { errors } = await loadPatterns(pool(), person, today);
+    const plain = (list: typeof errors) =>
+      list.map((one) => ({
+        ...one,
+        priority: Math.fround(one.priority),
+        factors: JSON.parse(JSON.stringify(one.factors), (_key, value) =>
+          typeof value === 'number' ? Math.fround(value) : value,
+        ),
+      }));
+    expect(plain(errors)).toEqual(plain(scratch.get(person.id) ?? []));
+    const [standing] = await listStandings(pool(), [person.id]);
+    const first = scratch.get(person.id)?.[0];
+    expect(standing?.top).toEqual(
+      first && first.priority > 0 ? { errorId: first.errorId, count: first.count, status: first.status } : undefined,
+    );
+  }
+}
+
+const at = fc.integer({ min: 10, max: 300 });
+const athlete = fc.constantFrom<'a' | 'b'>('a', 'b');
+const anyMark: fc.Arbitrary<Mark> = fc.oneof(
+  fc.record({
+    kind: fc.constant('position' as const),
+    id: fc.uuid({ version: 4 }),
+    atSeconds: at,
+    positionId: fc.constantFrom('half-guard', 'mount', 'side-control', 'closed-guard'),
+    holder: athlete,
+  }),
+  fc.record({
+    kind: fc.constant('error' as const),
+    id: fc.uuid({ version: 4 }),
+    atSeconds: at,
+    errorId: fc.constantFrom('err-half-flat', 'err-elbows-open', OWN_ERROR),
+    athlete,
+    punished: fc.constantFrom('yes' as const, 'partly' as const, 'no' as const, undefined),
+    ledTo: fc.constant([]),
+  }),
+  fc.record({
+    kind: fc.constant('attempt' as const),
+    id: fc.uuid({ version: 4 }),
+    atSeconds: at,
+    techniqueId: fc.constantFrom('knee-slice', 'armbar', 'scissor-sweep'),
+    athlete,
+    stage: fc.constantFrom('entry' as const, 'finished' as const),
+  }),
+);
+type Step =
+  | { readonly do: 'mark'; readonly round: number; readonly mark: Mark }
+  | { readonly do: 'edit' | 'remove' | 'undo'; readonly pick: number }
+  | { readonly do: 'exchange' | 'drop-round' | 'move-day'; readonly round: number }
+  | { readonly do: 'merge' };
+const step: fc.Arbitrary<Step> = fc.oneof(
+  { weight: 6, arbitrary: fc.record({ do: fc.constant('mark' as const), round: fc.nat(5), mark: anyMark }) },
+  {
+    weight: 3,
+    arbitrary: fc.record({
+      do: fc.constantFrom('edit' as const, 'remove' as const, 'undo' as const),
+      pick: fc.nat(99),
+    }),
+  },
+  {
+    weight: 1,
+    arbitrary: fc.record({
+      do: fc.constantFrom('exchange' as const, 'drop-round' as const, 'move-day' as const),
+      round: fc.nat(5),
+    }),
+  },
+  { weight: 1, arbitrary: fc.constant({ do: 'merge' as const }) },
+);
+
+describe('figures that are kept', () => {
+  it('say the same as all marks read anew, after any history of marks, edits, undos, merges, exchanges and deletions', async () => {
+    await insertOwnWord(pool(), { id: OWN_ERROR, name: 'Sleepy half', text: '' }, undefined);
+    await fc.assert(
+      fc.asyncProperty(fc.array(step, { minLength: 5, maxLength: 40 }), async (steps) => {
+        await pool().query('truncate round cascade');
+        await pool().query('truncate concept_use_total');
+        let merged = false;
+        await saveMerge(pool(), OWN_ERROR, undefined);
+        const rounds: Round[] = [];
+        for (let index = 0; index < 6; index += 1)
+          rounds.push(
+            await seedRound(people[index % 4] ?? '', people[(index + 1) % 4] ?? '', addDays(today, -index * 30)),
+          );
+        const last = new Map<string, { change: MarkChange; round: Round; before?: MarkChange }>();
+        const send = async (round: Round, mark: Mark, removed = false) => {
+          const known = last.get(mark.id);
+          const change = { changeId: randomUUID(), mark, removed, baseChangeId: known?.change.changeId };
+          const [outcome] = await applyChanges(pool(), placeOfRound(round), [change], coach);
+          if (outcome?.status === 'stored') last.set(mark.id, { change, round, before: known?.change });
+        };
+        for (const one of steps) {
+          // Now and then somebody looks in the middle: what was kept then must not stay.
+          if (one.do === 'mark' && one.mark.atSeconds % 10 === 0) await figuresAreThere(today);
+          if (one.do === 'merge') await saveMerge(pool(), OWN_ERROR, (merged = !merged) ? 'err-half-flat' : undefined);
+          else if ('pick' in one) {
+            const picked = [...last.values()][one.pick % Math.max(1, last.size)];
+            if (!picked || !(await findRound(pool(), picked.round.id))) continue;
+            if (one.do === 'edit') await send(picked.round, { ...picked.change.mark, atSeconds: 77 });
+            else if (one.do === 'remove') await send(picked.round, picked.change.mark, true);
+            else if (picked.before) await send(picked.round, picked.before.mark, picked.before.removed);
+          } else {
+            const round = rounds[one.round];
+            if (!round || !(await findRound(pool(), round.id))) continue;
+            if (one.do === 'mark') await send(round, one.mark);
+            else if (one.do === 'drop-round') await deleteRound(pool(), round.id);
+            else if (one.do === 'move-day')
+              await pool().query('update round set held_on = held_on - 7 where id = $1', [round.id]);
+            else
+              await pool().query(
+                "update round_athlete set person_id = $2 where round_id = $1 and slot = 'a' and not exists (select 1 from round_athlete where round_id = $1 and person_id = $2)",
+                [round.id, people[3]],
+              );
+          }
+        }
+        await figuresAreThere(today);
+        await expectSame(rounds.map((round) => round.id));
+        const { rows } = await pool().query<{ id: string; uses: number }>(
+          'select concept_id as id, count(*)::int as uses from mark where deleted_at is null and concept_id is not null group by 1',
+        );
+        expect(await countUses(pool())).toEqual(Object.fromEntries(rows.map((row) => [row.id, row.uses])));
+      }),
+      { numRuns: 15 },
+    );
+  }, 300_000);
+
+  it('are asked for by whatever changes them, and a page can tell that they are on their way', async () => {
+    const round = await seedRound(people[0] ?? '', people[1] ?? '');
+    await figuresAreThere(today);
+    expect(await findFiguresDue(pool(), undefined)).toEqual({ rounds: 0, since: undefined });
+    const mark: Mark = {
+      kind: 'error',
+      id: randomUUID(),
+      atSeconds: 50,
+      errorId: 'err-half-flat',
+      athlete: 'a',
+      ledTo: [],
+    };
+    await applyChanges(pool(), placeOfRound(round), [{ changeId: randomUUID(), mark, removed: false }], coach);
+    expect(await findFiguresDue(pool(), [people[0] ?? ''])).toMatchObject({ rounds: 1 });
+    expect(await findFiguresDue(pool(), [people[2] ?? ''])).toMatchObject({ rounds: 0 });
+    await figuresAreThere(today);
+    expect(await findFiguresDue(pool(), undefined)).toMatchObject({ rounds: 0 });
+    // An older reading of the rules: its figures are made anew.
+    await pool().query('update round_figured set figures_version = 0');
+    await pool().query("update round_figure set content = jsonb_set(content, '{liveMinutes}', '999')");
+    await figuresAreThere(today);
+    const { record } = await loadPatterns(pool(), { id: people[0] ?? '', belt: 'blue' }, today);
+    expect(record.rounds[0]?.liveMinutes).toBe(5);
+  });
+
+  it('that cannot be read are left out, and everything else is there', async () => {
+    const rounds = [
+      await seedRound(people[0] ?? '', people[1] ?? ''),
+      await seedRound(people[0] ?? '', people[2] ?? ''),
+    ];
+    for (const round of rounds) {
+      const mark: Mark = {
+        kind: 'error',
+        id: randomUUID(),
+        atSeconds: 50,
+        errorId: 'err-half-flat',
+        athlete: 'a',
+        ledTo: [],
+      };
+      await applyChanges(pool(), placeOfRound(round), [{ changeId: randomUUID(), mark, removed: false }], coach);
+    }
+    await figuresAreThere(today);
+    await pool().query(`update round_figure set content = '{"shape": 99}' where round_id = $1`, [rounds[0]?.id]);
+    const { record } = await loadPatterns(pool(), { id: people[0] ?? '', belt: 'blue' }, today);
+    expect(record.rounds.map((one) => one.roundId)).toEqual([rounds[1]?.id]);
+  });
+});
