@@ -6,7 +6,7 @@ module.exports = {
       name: 'no-cycles',
       severity: 'error',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
     {
       name: 'core-knows-only-core',
@@ -35,6 +35,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/data/' },
       to: { path: '^src/(?!core/|data/|log/)' },
+    },
+    {
+      name: 'forms-know-core-terms-ui',
+      severity: 'error',
+      from: { path: '^src/forms/' },
+      to: { path: '^src/(?!core/|terms/|ui/|forms/)' },
     },
     { name: 'log-knows-nothing', severity: 'error', from: { path: '^src/log/' }, to: { path: '^src/(?!log/)' } },
     {

@@ -24,6 +24,8 @@ export default defineConfig({
             'src/features/**/*.test.ts',
             'src/player/**/*.test.ts',
             'src/offline/**/*.test.ts',
+            'src/terms/**/*.test.ts',
+            'src/forms/**/*.test.ts',
             'demo/**/*.test.ts',
           ],
         },
@@ -39,7 +41,7 @@ export default defineConfig({
           name: 'interface',
           environment: 'jsdom',
           testTimeout: 30_000,
-          include: ['src/{ui,features,player}/**/*.test.tsx'],
+          include: ['src/{ui,forms,features,player}/**/*.test.tsx'],
         },
       },
       {

@@ -8,3 +8,6 @@ export function dayWords(day: string, thisYear: number = new Date().getFullYear(
   const weekday = weekdays[new Date(Date.UTC(year, month - 1, date)).getUTCDay()];
   return `${weekday} ${date} ${months[month - 1]}${year === thisYear ? '' : ` ${year}`}`;
 }
+
+/** A moment (ISO 8601) as it is read: the day and the time, "Tue 24 Nov, 19:30". */
+export const momentWords = (moment: string): string => `${dayWords(moment.slice(0, 10))}, ${moment.slice(11, 16)}`;

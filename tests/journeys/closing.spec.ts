@@ -59,7 +59,7 @@ test('a review is drafted from the marks, edited, signed, opened again and print
   await sign();
   await expect(page.getByText(/Signed by Ludo Reyhart, .*, version 1/)).toBeVisible();
   await expect(page.getByText('Were you tired in the last minute?')).toBeVisible();
-  await expect(page.getByText('checked on 2027-01-15')).toBeVisible();
+  await expect(page.getByText('checked on Fri 15 Jan 2027')).toBeVisible();
 
   await other.getByLabel('In your own words').fill('mine');
   await other.getByRole('button', { name: 'Sign the review' }).click();

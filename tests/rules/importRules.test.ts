@@ -13,6 +13,7 @@ const planted: readonly (readonly [rule: string, file: string, text: string])[] 
   ['core-packages', 'src/core/planted/package.ts', "import 'zod';\n"],
   ['kernel-knows-nothing', 'src/core/kernel/planted.ts', "import '../clock/frames';\n"],
   ['data-knows-core', 'src/data/planted/up.ts', "import '../../server/kernel/environment';\n"],
+  ['forms-know-core-terms-ui', 'src/forms/planted.ts', "import '../server/kernel/environment';\n"],
   ['log-knows-nothing', 'src/log/planted.ts', "import '../core/kernel/units';\n"],
   ['log-on-the-server-only', 'src/features/planted/log.ts', "import '../../log/log';\n"],
   ['pg-only-in-data', 'src/server/planted/sql.ts', "import pg from 'pg';\nexport const client = pg;\n"],

@@ -152,8 +152,10 @@ describe('figures that are kept', () => {
         for (const one of steps) {
           // Now and then somebody looks in the middle: what was kept then must not stay.
           if (one.do === 'mark' && one.mark.atSeconds % 10 === 0) await figuresAreThere(today);
-          if (one.do === 'merge') await saveMerge(pool(), OWN_ERROR, (merged = !merged) ? 'err-half-flat' : undefined);
-          else if ('pick' in one) {
+          if (one.do === 'merge') {
+            merged = !merged;
+            await saveMerge(pool(), OWN_ERROR, merged ? 'err-half-flat' : undefined);
+          } else if ('pick' in one) {
             const picked = [...last.values()][one.pick % Math.max(1, last.size)];
             if (!picked || !(await findRound(pool(), picked.round.id))) continue;
             if (one.do === 'edit') await send(picked.round, { ...picked.change.mark, atSeconds: 77 });

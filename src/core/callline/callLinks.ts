@@ -1,7 +1,7 @@
 import { compareMarks, conceptIdOf, type ErrorMark, type Mark } from '../round';
 import { findTechnique, standardIdOf } from '../vocabulary';
+import type { CallContext } from './callContext';
 import { matchConcepts, TAKEN_CONFIDENCE } from './matchConcept';
-import type { CallContext } from './readCall';
 import type { VocabularyIndex } from './vocabularyIndex';
 import { stemOf, wordsOf } from './words';
 

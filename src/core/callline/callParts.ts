@@ -1,7 +1,7 @@
 import { parseClock } from '../clock';
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
+import type { CallContext } from './callContext';
 import { isOpening } from './modifiers';
-import type { CallContext } from './readCall';
 
 /** A call without its remark: what stands after a dash is free text. */
 export function splitNote(text: string): { readonly call: string; readonly note?: string } {

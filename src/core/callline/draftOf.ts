@@ -1,8 +1,8 @@
 import { type Athlete, type Mark, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
 import { findError, findPosition, findStrength, findTechnique } from '../vocabulary';
+import type { CallContext } from './callContext';
 import type { Who } from './callParts';
 import type { Modifiers } from './modifiers';
-import type { CallContext } from './readCall';
 import type { Concept } from './vocabularyIndex';
 
 type DistributiveOmit<Union, Key extends PropertyKey> = Union extends unknown ? Omit<Union, Key> : never;

@@ -1,7 +1,7 @@
 import { opponentOf, placeOnTop, rulings, type TurnEnd, turnStarts } from '../round';
+import type { CallContext } from './callContext';
 import { readAthlete } from './callParts';
 import type { MarkDraft } from './draftOf';
-import type { CallContext } from './readCall';
 
 const stretches: readonly { readonly words: readonly string[]; readonly offCamera?: true }[] = [
   { words: ['stop'] },

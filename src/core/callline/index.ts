@@ -1,3 +1,4 @@
+export * from './callContext';
 export * from './callHabits';
 export { holderOf, type MarkDraft } from './draftOf';
 export * from './matchConcept';

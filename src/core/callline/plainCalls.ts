@@ -1,8 +1,8 @@
 import { type Athlete, type AttemptMark, opponentOf, type RoundState } from '../round';
 import { findPosition, findTechnique } from '../vocabulary';
+import type { CallContext } from './callContext';
 import type { Who } from './callParts';
 import { type Modifiers, splitModifiers } from './modifiers';
-import type { CallContext } from './readCall';
 
 /** A call that names no technique but its class: "ana sweeps", "choke finished", "samir taps". */
 export interface PlainCall {

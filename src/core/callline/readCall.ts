@@ -1,5 +1,6 @@
-import { type Athlete, type Mark, placeOfRole, type RoundState, roleIn } from '../round';
-import { findTechnique, type Uniform } from '../vocabulary';
+import { placeOfRole, type RoundState, roleIn } from '../round';
+import { findTechnique } from '../vocabulary';
+import type { CallContext } from './callContext';
 import { findEarlierError, findLaterMark } from './callLinks';
 import { readAthlete, readTimeShift, splitLink, splitNote, type Who } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
@@ -16,22 +17,6 @@ import { fitsModifiers, type Modifiers, splitModifiers } from './modifiers';
 import { type PlainCall, readPlainCall, saysCondition } from './plainCalls';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { wordsOf } from './words';
-
-export interface CallContext {
-  readonly uniform: Uniform;
-  /** Where they are at the moment of the call. */
-  readonly state: RoundState;
-  /** Where they are at another moment, for calls that name one; without it they are taken to be where they are now. */
-  readonly stateAt?: (seconds: number) => RoundState;
-  /** Words by which each athlete may be called besides the letters: names, initials, kit colour. Lower case. */
-  readonly calledBy: Readonly<Record<Athlete, readonly string[]>>;
-  /** Media time of the call. */
-  readonly atSeconds: number;
-  /** Media time of the round's in point, for "at 2:41" in round time. */
-  readonly roundStartSeconds: number;
-  /** The marks around, for "led to …" and "after …". */
-  readonly marks?: readonly Mark[];
-}
 
 export type CallRemark =
   /** Words that named nothing: they are kept as the mark's remark. */

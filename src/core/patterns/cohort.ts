@@ -3,8 +3,8 @@ import { type CalendarDate, daysBetween } from '../kernel';
 import type { CountOver } from '../statistics';
 import { type Belt, standardIdOf } from '../vocabulary';
 import { punishmentWeight } from './cost';
-import type { StudentRecord } from './recurring';
 import { ageWeight } from './shrunkRate';
+import type { StudentRecord } from './studentRecord';
 
 /** What one person's rounds say about one error, added up: all that others need to know of it. */
 export interface ErrorSums {

@@ -4,3 +4,4 @@ export * from './habits';
 export * from './recurring';
 export * from './shrunkRate';
 export * from './status';
+export * from './studentRecord';

@@ -1,18 +1,12 @@
 import { type ExposureUnit, exposureIn, exposureUnit, type Occurrence, type RoundFigures } from '../figures';
 import type { CalendarDate } from '../kernel';
 import { type CountOver, type Interval, poissonInterval, proportionInterval, type RateRatio } from '../statistics';
-import { type Belt, type CatalogueError, findError } from '../vocabulary';
+import { type CatalogueError, findError } from '../vocabulary';
 import { type CohortMember, countOverOf, sumsOf } from './cohort';
 import { type OccurrenceCost, occurrenceCost, punishedShare, teachableAt } from './cost';
 import { gammaPriorOf, shrunkRate } from './shrunkRate';
 import { type PatternStatus, statusOf, trendOf } from './status';
-
-/** All rounds of one student in the window, oldest first, with the belt they wear today. */
-export interface StudentRecord {
-  readonly personId: string;
-  readonly belt: Belt;
-  readonly rounds: readonly RoundFigures[];
-}
+import type { StudentRecord } from './studentRecord';
 
 /** The factors of a priority: their product, plus what symptoms handed over, is the priority. */
 export interface PriorityFactors {

@@ -17,7 +17,10 @@ export const reviewContentShape = z.object({
         branch: text(500),
         drillId: storableText().max(120).optional(),
         homework: text(500),
-        homeworkDue: z.union([z.literal(''), z.iso.date('Write a day that exists, as YYYY-MM-DD, or leave it empty.')]),
+        homeworkDue: z.union([
+          z.literal(''),
+          z.iso.date('Write a day that exists, such as 24 Nov 2026, or leave it empty.'),
+        ]),
         markIds,
       }),
     )

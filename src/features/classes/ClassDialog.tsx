@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
+import { DayField } from '@/forms/DayField';
 import { saveClass } from '@/server/classes/classActions';
 import { useNewId } from '@/ui/forms/useNewId';
 import { Fields, Notice } from '@/ui/layout/Page';
@@ -81,13 +82,7 @@ export function ClassDialog({
         autoFocus
       />
       <Fields>
-        <TextField
-          label="Day"
-          hint="YYYY-MM-DD"
-          value={fields.day}
-          onChange={(day) => set({ day })}
-          problem={messages.startsAt}
-        />
+        <DayField label="Day" value={fields.day} onChange={(day) => set({ day })} problem={messages.startsAt} />
         <TextField label="Begins" hint="HH:MM" value={fields.time} onChange={(time) => set({ time })} />
         <TextField
           label="Length"

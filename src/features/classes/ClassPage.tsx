@@ -11,7 +11,7 @@ import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layou
 import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
-import { clockTime, dayWords } from './classView';
+import { clockTime, longDayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
 
@@ -76,7 +76,7 @@ export function ClassPage({ one, people, chances, stored, asked, weightLimitRati
   return (
     <Page
       title={one.title}
-      aside={`${dayWords(one.startsAt)}, ${clockTime(one.startsAt, 0)} to ${clockTime(one.startsAt, one.minutes)} · ${one.uniform} · ${one.level} · room for ${one.pairsOnMats} pairs`}
+      aside={`${longDayWords(one.startsAt)}, ${clockTime(one.startsAt, 0)} to ${clockTime(one.startsAt, one.minutes)} · ${one.uniform} · ${one.level} · room for ${one.pairsOnMats} pairs`}
       actions={
         <>
           <Button onPress={() => setEditing(true)}>Change</Button>

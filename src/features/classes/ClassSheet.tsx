@@ -13,7 +13,7 @@ import {
   branchWords,
   cautionsOf,
   clockTime,
-  dayWords,
+  longDayWords,
   phaseTitle,
   workWords,
 } from './classView';
@@ -79,7 +79,7 @@ export function ClassSheet({
         <div>
           <h1>{title}</h1>
           <div className="when">
-            {dayWords(startsAt)}, {clockTime(startsAt, 0)} to {clockTime(startsAt, minutes)}
+            {longDayWords(startsAt)}, {clockTime(startsAt, 0)} to {clockTime(startsAt, minutes)}
           </div>
         </div>
         <div className="end">

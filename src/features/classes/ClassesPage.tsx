@@ -6,7 +6,7 @@ import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
-import { clockTime, dayWords } from './classView';
+import { clockTime, longDayWords } from './classView';
 
 export interface ClassLine extends ClassFacts {
   readonly expected: number;
@@ -30,7 +30,7 @@ function ClassTable({ classes }: { readonly classes: readonly ClassLine[] }) {
         {classes.map((one) => (
           <tr key={one.id}>
             <td>
-              {dayWords(one.startsAt)}, {clockTime(one.startsAt, 0)}
+              {longDayWords(one.startsAt)}, {clockTime(one.startsAt, 0)}
             </td>
             <td>
               <Link href={`/classes/${one.id}`}>{one.title}</Link> <Quiet>{one.level}</Quiet>

@@ -1,5 +1,6 @@
 import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock } from '@/core/planning';
 import { findDrill, findHazard } from '@/core/vocabulary';
+import { dayWords } from '@/terms/dayWords';
 
 export const blockTitle: Readonly<Record<PlanBlock['kind'], string>> = {
   'warm-up': 'Arrive and warm up',
@@ -38,10 +39,10 @@ export function clockTime(startsAt: string, minute: number): string {
   });
 }
 
-export const dayWords = (startsAt: string): string =>
+export const longDayWords = (startsAt: string): string =>
   new Date(startsAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
-/** The sentence of a reason: "Flat in half guard: Ana 5 times, last 2026-11-20; Teo twice". */
+/** The sentence of a reason: "Flat in half guard: Ana 5 times, last Fri 20 Nov; Teo twice". */
 export function reasonWords(
   reason: PlanBlock['reasons'][number],
   nameOf: (personId: string) => string,
@@ -49,7 +50,7 @@ export function reasonWords(
 ): string {
   const people = reason.people.map(
     ({ personId, count, lastSeenOn }) =>
-      `${nameOf(personId)} ${count === 1 ? 'once' : `${count} times`}${lastSeenOn ? `, last ${lastSeenOn.slice(5)}` : ''}`,
+      `${nameOf(personId)} ${count === 1 ? 'once' : `${count} times`}${lastSeenOn ? `, last ${dayWords(lastSeenOn)}` : ''}`,
   );
   return `${wordOf(reason.errorId)}: ${people.join('; ')}`;
 }

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useReducer, useState, useTransition } from 'react';
 import { signReview } from '@/server/reviews/closingActions';
 import type { ReviewContent } from '@/server/reviews/closingInput';
+import { dayWords } from '@/terms/dayWords';
 import { useNewId } from '@/ui/forms/useNewId';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, TextArea } from '@/ui/primitives';
@@ -47,7 +48,7 @@ export function ClosingPage(props: ClosingPageProps) {
   return (
     <Page
       title={`For ${athleteName}`}
-      aside={`What comes of the round with ${round[other]} on ${round.heldOn}, ${round.markCount} marks`}
+      aside={`What comes of the round with ${round[other]} on ${dayWords(round.heldOn)}, ${round.markCount} marks`}
       actions={actions}
     >
       {latest && !reopened ? (

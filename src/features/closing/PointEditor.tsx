@@ -2,9 +2,10 @@
 
 import { styled } from 'styled-components';
 import { drillOf } from '@/core/vocabulary';
+import { DayField } from '@/forms/DayField';
 import { useHouse } from '@/terms/HouseContext';
 import { Quiet, Row } from '@/ui/layout/Page';
-import { Button, TextArea, TextField } from '@/ui/primitives';
+import { Button, TextArea } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { WorkPoint } from './closingReducer';
 import { Evidences, type Moments } from './Evidences';
@@ -52,9 +53,9 @@ export function PointEditor({ number, last, point, roundId, evidence, onChange, 
       ) : null}
       <div className="homework">
         <TextArea label="Homework" rows={1} value={point.homework} onChange={(homework) => onChange({ homework })} />
-        <TextField
+        <DayField
           label="Checked on"
-          hint="YYYY-MM-DD, or empty"
+          hint="empty for none"
           value={point.homeworkDue}
           onChange={(homeworkDue) => onChange({ homeworkDue })}
         />

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { drillOf, GENERAL_CAUTION } from '@/core/vocabulary';
 import type { ReviewContent } from '@/server/reviews/closingInput';
+import { dayWords } from '@/terms/dayWords';
 import { useHouse } from '@/terms/HouseContext';
 import { Notice, Quiet, Row } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
@@ -66,7 +67,8 @@ export function SignedReviewView({
       </div>
       {isLatest ? null : <Notice data-tone="calm">An earlier version; version {signed[0]?.version} holds.</Notice>}
       <Quiet>
-        Signed by {shown.signedByName ?? 'a coach who is gone'}, {shown.signedAt.slice(0, 10)}, version {shown.version}
+        Signed by {shown.signedByName ?? 'a coach who is gone'}, {dayWords(shown.signedAt.slice(0, 10))}, version{' '}
+        {shown.version}
       </Quiet>
       {good.text ? (
         <>
@@ -89,7 +91,7 @@ export function SignedReviewView({
                 {point.homework ? (
                   <p>
                     <strong>Homework</strong>
-                    {point.homeworkDue ? `, checked on ${point.homeworkDue}` : ''}: {point.homework}
+                    {point.homeworkDue ? `, checked on ${dayWords(point.homeworkDue)}` : ''}: {point.homework}
                   </p>
                 ) : null}
                 <Evidences roundId={roundId} markIds={point.markIds} evidence={evidence} />

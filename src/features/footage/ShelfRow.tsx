@@ -16,7 +16,7 @@ const Line = styled.tr`
 `;
 const Rounds = styled.div`
   display: flex; flex-direction: column; gap: ${space(1)};
-  .verbs { display: flex; gap: ${space(4)}; align-items: center; }
+  .verbs { display: flex; gap: ${space(4)}; align-items: center; white-space: nowrap; }
   .verbs button { min-height: 24px; padding-block: 0; }
 `;
 const Name = styled.div`

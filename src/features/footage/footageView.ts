@@ -1,4 +1,5 @@
 import { formatClock } from '@/core/clock';
+import { momentWords } from '@/terms/dayWords';
 
 /** One image with small pictures in rows, `everySeconds` apart. */
 export interface Filmstrip {
@@ -40,7 +41,7 @@ export function frameOfStrip(strip: Filmstrip, atSeconds: number): { readonly co
 /** "24 Nov, 18:30 · 1280×720, 30 pictures a second", and what stands in the way of looking at it. */
 export function pictureWords(line: FootageLine): string {
   const rate = Number(line.framesPerSecond.toFixed(2));
-  const filmed = line.recordedAt ? `filmed ${line.recordedAt.slice(0, 16).replace('T', ' ')} · ` : '';
+  const filmed = line.recordedAt ? `filmed ${momentWords(line.recordedAt)} · ` : '';
   const shape = `${filmed}${line.width}×${line.height}, ${rate} pictures a second`;
   const { original, copy, copyWanted } = line.looking;
   if (copy) return `${shape} · with a copy for looking`;

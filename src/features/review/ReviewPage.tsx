@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import { BoxDrawer } from '@/player/BoxDrawer';
 import { FootagePicture } from '@/player/FootagePicture';
+import { dayWords } from '@/terms/dayWords';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { color } from '@/ui/tokens/tokens';
 import { CallLine } from './CallLine';
@@ -15,6 +16,7 @@ import { reviewKeyGroups } from './reviewKeys';
 import { ScoreStrip } from './score/ScoreStrip';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
+import { useReviewActs } from './useReviewActs';
 import { type ReviewPageProps, useReviewDesk } from './useReviewDesk';
 
 const Frame = styled.div`
@@ -28,7 +30,7 @@ const Left = styled.div`
 `;
 
 export function ReviewPage(props: ReviewPageProps) {
-  const desk = useReviewDesk(props);
+  const desk = useReviewActs(useReviewDesk(props));
   const { round, span, names, ready, video, source, rate, zoom, setZoom, playhead, marks, reading, tide, score } = desk;
   const { lulls, shownClock, stills, goTo, moves, commentary, index, calls, openCall, act } = desk;
   const { setPanel, keysOpen, setKeysOpen } = desk;
@@ -51,7 +53,7 @@ export function ReviewPage(props: ReviewPageProps) {
         b={round.b}
         stills={stills.stills}
         roundId={round.id}
-        facts={[round.heldOn, round.uniform, formatClock(span.endSeconds - span.startSeconds), round.theme]
+        facts={[dayWords(round.heldOn), round.uniform, formatClock(span.endSeconds - span.startSeconds), round.theme]
           .filter(Boolean)
           .join(' · ')}
         unit={props.unit}

@@ -10,7 +10,7 @@ import { FilterStrip } from './ledger/FilterStrip';
 import { Ledger } from './ledger/Ledger';
 import { OvertimePanel } from './overtime/OvertimePanel';
 import { ScorePanel } from './score/ScorePanel';
-import type { ReviewDesk } from './useReviewDesk';
+import type { ReviewDesk } from './useReviewActs';
 import { WhoPanel } from './who/WhoPanel';
 
 /** What stands at the right of the footage: the panel that is open, else the ledger. */

@@ -6,7 +6,7 @@ import { color, font, size, space } from '@/ui/tokens/tokens';
 import { Questions } from './questions/Questions';
 import { ReviewPanel } from './ReviewPanel';
 import { Troubles, Waiting } from './Troubles';
-import type { ReviewDesk } from './useReviewDesk';
+import type { ReviewDesk } from './useReviewActs';
 
 const Right = styled.aside`
   border-left: 1px solid ${color.rule}; display: flex; flex-direction: column; min-height: 0;

@@ -1,7 +1,7 @@
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { MarksAddress } from './marksAddress';
 import { useLiveMerging } from './useLiveMerging';
-import type { MarksAddress } from './useMarks';
 
 /** A line to the server that a test holds in its hand. */
 class Line extends EventTarget {

@@ -4,8 +4,8 @@ import { useEffect } from 'react';
 import { z } from 'zod';
 import type { Mark } from '@/core/round';
 import { openedFromKept } from '@/offline/openedFromKept';
+import type { MarksAddress } from './marksAddress';
 import type { HeldMark } from './reviewReducer';
-import type { MarksAddress } from './useMarks';
 
 const answerShape = z.object({
   marks: z.array(

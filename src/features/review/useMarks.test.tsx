@@ -2,8 +2,9 @@ import 'fake-indexeddb/auto';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Mark } from '@/core/round';
+import { addressOf } from './marksAddress';
 import { readOutbox } from './outbox';
-import { addressOf, useMarks } from './useMarks';
+import { useMarks } from './useMarks';
 import { pauseAfter } from './useOutbox';
 
 interface Sent {

@@ -3,24 +3,12 @@
 import { useCallback, useMemo, useReducer, useRef } from 'react';
 import type { Mark } from '@/core/round';
 import type { ChangeOutcome } from '@/server/marks/marksInput';
+import type { MarksAddress } from './marksAddress';
 import { forgetWaiting } from './outbox';
 import { changesFor, emptyReview, type HeldMark, type PendingChange, reviewReducer } from './reviewReducer';
 import { useLiveMerging } from './useLiveMerging';
 import { useOutbox } from './useOutbox';
 import { useRoundCopy } from './useRoundCopy';
-
-/** Where the marks of a page lie on the server. */
-export interface MarksAddress {
-  /** The round, or the second review that they belong to. */
-  readonly scopeId: string;
-  readonly marks: string;
-  readonly live: string;
-}
-export const addressOf = (roundId: string, secondReviewId?: string): MarksAddress => {
-  const second = secondReviewId ? `?second=${secondReviewId}` : '';
-  const round = `/api/rounds/${roundId}`;
-  return { scopeId: secondReviewId ?? roundId, marks: `${round}/marks${second}`, live: `${round}/live${second}` };
-};
 
 /** The marks of a round: shown at once, put by in the browser, sent until the server has answered for each; others' changes are merged in. */
 export function useMarks(address: MarksAddress, stored: readonly HeldMark[], coachId: string) {

@@ -1,6 +1,5 @@
 'use client';
 
-import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { buildVocabularyIndex, type CallHabits } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
@@ -12,8 +11,8 @@ import { useKeptPage } from '@/offline/useKeptPage';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
 import { wholePicture } from '@/player/zoom';
+import { dayWords } from '@/terms/dayWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
-import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { callNames, pronounOf, shortNames } from './athleteWords';
 import { type RoundClock, readable, stoppagesOf } from './clocks/clockView';
 import { useClocks } from './clocks/useClocks';
@@ -23,16 +22,15 @@ import { useCommentary } from './commentary/useCommentary';
 import { useMarkDrawing } from './drawing/useMarkDrawing';
 import { useLedgerFilter } from './ledger/useLedgerFilter';
 import { useLulls } from './lulls/useLulls';
+import { addressOf } from './marksAddress';
 import { useOvertime } from './overtime/useOvertime';
 import { useQuestions } from './questions/useQuestions';
 import type { HeaderAthlete } from './ReviewHeader';
-import { reviewCommands } from './reviewCommands';
-import { type ReviewCommand, reviewKeys } from './reviewKeys';
 import type { HeldMark } from './reviewReducer';
 import { useScore } from './score/useScore';
 import { useCalls } from './useCalls';
 import { useMarkMoves } from './useMarkMoves';
-import { addressOf, useMarks } from './useMarks';
+import { useMarks } from './useMarks';
 import { useReviewTime } from './useReviewTime';
 import { useRoundReading } from './useRoundReading';
 import { useSecondPass } from './useSecondPass';
@@ -99,7 +97,6 @@ export function useReviewDesk({
   coachId,
   ...first
 }: ReviewPageProps) {
-  const router = useRouter();
   const video = useRef<HTMLVideoElement>(null);
   const span = useMemo(
     () => ({ startSeconds: round.startSeconds, endSeconds: round.endSeconds }),
@@ -167,7 +164,7 @@ export function useReviewDesk({
   const isPlaying = useRef(false);
   isPlaying.current = playhead.playing;
   const [askPlaying] = useState(() => () => isPlaying.current);
-  useKeptPage(`${names.a} and ${names.b}, ${round.heldOn}`, source.address, askPlaying);
+  useKeptPage(`${names.a} and ${names.b}, ${dayWords(round.heldOn)}`, source.address, askPlaying);
   const furthest = useRef(0);
   const spentSeconds = useReviewTime(round.id, askPlaying, first.spentSeconds);
 
@@ -234,7 +231,7 @@ export function useReviewDesk({
   );
   // The first half minute of work says nothing about a pace.
   const pace = spentSeconds >= 30 && furthest.current >= 20 ? spentSeconds / furthest.current : undefined;
-  const parts = {
+  return {
     ...{ round, ruleSet, second, address, span, names, ready, video, source, filmed, rate, zoom, setZoom, playhead },
     ...{
       marks,
@@ -255,14 +252,5 @@ export function useReviewDesk({
     ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf, pace },
     homework: first.homework,
   };
-  const commands = reviewCommands(parts, (path) => router.push(path));
-  const act = (command: ReviewCommand, key: string) => {
-    // What was said is answered by going on, but for what still runs.
-    if (!stopwatch.running && !moves.linkFrom) setSaid(undefined);
-    commands[command](key);
-  };
-  useKeyCommands(reviewKeys, act);
-  return { ...parts, act };
 }
-export type ReviewDesk = ReturnType<typeof useReviewDesk>;
-export type ReviewDeskParts = Omit<ReviewDesk, 'act'>;
+export type ReviewDeskParts = ReturnType<typeof useReviewDesk>;

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useReducer, useState, useTransition } from 'react';
 import { styled } from 'styled-components';
+import { DayField } from '@/forms/DayField';
 import { removeRound, saveRound } from '@/server/rounds/roundActions';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
 import { useNewId } from '@/ui/forms/useNewId';
@@ -130,12 +131,11 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
         <div className="matter">
           <Stack>
             <Fields>
-              <TextField
+              <DayField
                 label="Day"
                 value={fields.heldOn}
                 onChange={(heldOn) => set({ heldOn })}
                 problem={messages.heldOn}
-                hint="YYYY-MM-DD"
               />
               <TextField
                 label="Round of the session"

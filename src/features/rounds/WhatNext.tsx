@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import { chooseRounds, type WorthReason } from '@/core/reviewing';
+import { dayWords } from '@/terms/dayWords';
 import { Section, Table } from '@/ui/layout/Page';
 import { Button, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -97,7 +98,7 @@ export function WhatNext({ ratio, learnedFrom, names, waiting }: WhatNextProps) 
                       <Link href={`/rounds/${round.roundId}`}>
                         {round.a} and {round.b}
                       </Link>
-                      <Why>{round.heldOn}</Why>
+                      <Why>{dayWords(round.heldOn)}</Why>
                     </td>
                     <td>
                       {whyLines(round.reasons, names).map((line) => (

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { dayWords } from '@/terms/dayWords';
 import { minutesWords, paceWords, whyLines } from './nextView';
 
 const names = { p: 'Ana Tuomi' };
@@ -19,7 +20,7 @@ describe('what to review next, in words', () => {
         names,
       ),
     ).toEqual([
-      'Ana: last reviewed 9 days ago, in class on 2026-11-27, competes on 2026-12-05, shows whether the drills helped',
+      `Ana: last reviewed 9 days ago, in class on ${dayWords('2026-11-27')}, competes on ${dayWords('2026-12-05')}, shows whether the drills helped`,
       'Somebody: never reviewed yet',
       'The footage is 61 days old and counts half.',
     ]);

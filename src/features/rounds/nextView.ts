@@ -1,5 +1,6 @@
 import { firstNameOf } from '@/core/kernel';
 import type { WorthReason } from '@/core/reviewing';
+import { dayWords } from '@/terms/dayWords';
 
 /** Whole minutes, never none. */
 export const minutesWords = (seconds: number): string => {
@@ -15,9 +16,9 @@ function reasonWords(reason: WorthReason): string {
       if (reason.days < 2) return reason.days === 0 ? 'reviewed today' : 'reviewed yesterday';
       return `last reviewed ${reason.days} days ago`;
     case 'class-soon':
-      return `in class on ${reason.onDay}`;
+      return `in class on ${dayWords(reason.onDay)}`;
     case 'competition-soon':
-      return `competes on ${reason.onDay}`;
+      return `competes on ${dayWords(reason.onDay)}`;
     case 'did-it-work':
       return reason.questions === 1 ? 'shows whether the drill helped' : 'shows whether the drills helped';
     case 'old-footage':

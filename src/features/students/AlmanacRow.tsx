@@ -7,6 +7,7 @@ import { formatClock } from '@/core/clock';
 import type { RecurringError } from '@/core/patterns';
 import { cueOf, findError, houseNameOf } from '@/core/vocabulary';
 import { markAddress } from '@/terms/addresses';
+import { dayWords } from '@/terms/dayWords';
 import { useHouse } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { exactWords, frequencySentence, percent, statusWords, trendWords } from './studentView';
@@ -65,7 +66,7 @@ export function AlmanacRow({ found, rounds }: AlmanacRowProps) {
                 href={markAddress({ ...one, mediaSeconds: one.atSeconds })}
                 data-punished={one.punished}
               >
-                {one.heldOn.slice(5)} {formatClock(at)} {round ? `with ${round.partner}` : ''}
+                {dayWords(one.heldOn)} {formatClock(at)} {round ? `with ${round.partner}` : ''}
               </Link>
             );
           })}
@@ -121,7 +122,7 @@ function DayBars({ found }: { readonly found: RecurringError }) {
   const days = found.byDay.slice(-6).map((day) => ({ ...day, rate: day.exposure > 0 ? day.count / day.exposure : 0 }));
   const most = Math.max(found.interval?.high ?? 0, ...days.map((day) => day.rate), 1e-6);
   const yOf = (rate: number) => 38 - (Math.min(rate, most) / most) * 34;
-  const label = days.map((day) => `${day.heldOn}: ${day.count}`).join(', ');
+  const label = days.map((day) => `${dayWords(day.heldOn)}: ${day.count}`).join(', ');
   return (
     <svg
       width="132"

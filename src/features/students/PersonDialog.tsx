@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
 import { fromKilograms, readWeight } from '@/core/kernel';
 import { type AnyBelt, mostStripes } from '@/core/vocabulary';
+import { DayField } from '@/forms/DayField';
 import { savePerson } from '@/server/people/personActions';
 import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
 import { useNewId } from '@/ui/forms/useNewId';
@@ -130,9 +131,8 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
           onChange={(weight) => set({ weight })}
           problem={messages.weight}
         />
-        <TextField
+        <DayField
           label="Born on"
-          hint="YYYY-MM-DD"
           value={fields.bornOn}
           onChange={(bornOn) => set({ bornOn })}
           problem={messages.bornOn}
@@ -145,18 +145,18 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
           onChange={(height) => set({ height })}
           problem={messages.heightCm}
         />
-        <TextField
+        <DayField
           label="Next competition"
-          hint="YYYY-MM-DD, or empty"
+          hint="empty for none"
           value={fields.competesOn}
           onChange={(competesOn) => set({ competesOn })}
           problem={messages.competesOn}
         />
       </Fields>
       <Fields>
-        <TextField
+        <DayField
           label="Injured until"
-          hint="YYYY-MM-DD, or empty"
+          hint="empty for none"
           value={fields.injuredUntil}
           onChange={(injuredUntil) => set({ injuredUntil })}
           problem={messages.injuredUntil}

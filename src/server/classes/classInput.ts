@@ -11,7 +11,7 @@ function isMoment(text: string): boolean {
 export const classInput = z.object({
   title: storableText().trim().min(1, 'Give the class a name.').max(80, 'Use at most 80 characters.'),
   /** Day and time where the academy stands, or a moment with its offset. */
-  startsAt: storableText().refine(isMoment, 'Write a day that exists, as YYYY-MM-DD, and a time, as HH:MM.'),
+  startsAt: storableText().refine(isMoment, 'Write a day that exists, such as 24 Nov 2026, and a time, such as 19:30.'),
   minutes: z.number().int().min(20, 'A class lasts at least 20 minutes.').max(240, 'A class lasts at most 4 hours.'),
   uniform: z.enum(['gi', 'no-gi']),
   level: storableText().trim().max(40),

@@ -8,7 +8,7 @@ const optionalDay = storableText()
   .trim()
   .refine(
     (text) => text === '' || parseCalendarDate(text) !== undefined,
-    'Write a day that exists, as YYYY-MM-DD, or leave it empty.',
+    'Write a day that exists, such as 24 Nov 2026, or leave it empty.',
   );
 
 /** A weight as a number in the unit beside it. */

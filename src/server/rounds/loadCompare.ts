@@ -3,6 +3,7 @@ import { pool } from '@/data/client';
 import { listFootageByIds } from '@/data/footage/footage';
 import { listAllClips } from '@/data/language/referenceClips';
 import { listRounds } from '@/data/rounds/rounds';
+import { dayWords } from '@/terms/dayWords';
 import { requireCoach } from '../accounts/currentCoach';
 import { type Looking, lookingOf } from '../footage/loadProgress';
 import { houseOf } from '../language/loadHouse';
@@ -40,7 +41,7 @@ export async function loadCompare() {
   for (const round of rounds) {
     const { id, startSeconds, endSeconds, a, b, heldOn } = round;
     const file = pieceOf(round.footageId);
-    const title = `${a.name} and ${b.name}, ${heldOn}`;
+    const title = `${a.name} and ${b.name}, ${dayWords(heldOn)}`;
     const personIds = [a.personId, b.personId];
     if (file)
       pieces.push({ key: id, kind: 'round', roundId: id, personIds, title, startSeconds, endSeconds, footage: file });

@@ -46,7 +46,7 @@ export const roundInput = z
     footageId: z.uuid().optional(),
     heldOn: storableText().refine(
       (text) => parseCalendarDate(text) !== undefined,
-      'Write a day that exists, as YYYY-MM-DD.',
+      'Write a day that exists, such as 24 Nov 2026.',
     ),
     uniform: z.enum(['gi', 'no-gi']),
     ruleSet: z.union([z.enum(ruleSets.map((one) => one.id) as [string, ...string[]]), z.uuid()], {

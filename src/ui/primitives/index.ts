@@ -1,4 +1,5 @@
 export * from './Button';
+export * from './CalendarButton';
 export * from './Checkbox';
 export * from './Choice';
 export * from './ComboField';

@@ -9,6 +9,7 @@ import { FootagePicture } from '@/player/FootagePicture';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
 import { wholePicture } from '@/player/zoom';
+import { momentWords } from '@/terms/dayWords';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { Owl } from '@/ui/layout/Owl';
@@ -216,10 +217,7 @@ export function CutPage({
         </Link>
         <span className="name">{footage.name}</span>
         <span className="quiet">
-          {[
-            footage.recordedAt ? `filmed ${footage.recordedAt.slice(0, 16).replace('T', ' ')}` : '',
-            formatClock(footage.durationSeconds),
-          ]
+          {[footage.recordedAt ? `filmed ${momentWords(footage.recordedAt)}` : '', formatClock(footage.durationSeconds)]
             .filter(Boolean)
             .join(' · ')}
         </span>

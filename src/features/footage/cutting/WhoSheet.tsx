@@ -4,6 +4,7 @@ import { useState, useTransition } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
+import { DayField } from '@/forms/DayField';
 import { saveRounds } from '@/server/rounds/roundActions';
 import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
 import { Fields, Notice, Row } from '@/ui/layout/Page';
@@ -118,13 +119,7 @@ export function WhoSheet({
         </Notice>
       ) : null}
       <Fields>
-        <TextField
-          label="Day"
-          value={facts.heldOn}
-          onChange={(heldOn) => set({ heldOn })}
-          hint="YYYY-MM-DD"
-          problem={shared('heldOn')}
-        />
+        <DayField label="Day" value={facts.heldOn} onChange={(heldOn) => set({ heldOn })} problem={shared('heldOn')} />
         <Choice
           label="Worn"
           value={facts.uniform}

@@ -7,6 +7,7 @@ import { styled } from 'styled-components';
 import type { Difference, Kappa, KindAgreement } from '@/core/agreement';
 import { formatClock } from '@/core/clock';
 import { beginSecond, settle } from '@/server/reviews/secondReviewActions';
+import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { Notice, Page, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
@@ -50,7 +51,7 @@ export function AgreementPage(props: AgreementPageProps) {
   return (
     <Page
       title="A second pair of eyes"
-      aside={`${round.a} and ${round.b}, ${round.heldOn}`}
+      aside={`${round.a} and ${round.b}, ${dayWords(round.heldOn)}`}
       actions={isBlind ? undefined : <Link href={`/rounds/${round.id}`}>To the round</Link>}
     >
       {agreements.length === 0 ? (

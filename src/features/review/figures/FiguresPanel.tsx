@@ -9,6 +9,7 @@ import { roundFigures } from '@/core/figures';
 import { findPassiveStretches, listReactions, PASSIVE_SECONDS, reactionFigures } from '@/core/reaction';
 import { checkHomework, type Homework } from '@/core/reviewing';
 import { type Athlete, type RoundReading, type Tide, thirdsOf } from '@/core/round';
+import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
@@ -164,7 +165,7 @@ function HomeworkLines({
       {homework.map((one) => (
         <div key={`${one.athlete} ${one.errorId}`}>
           <span data-athlete={one.athlete}>{names[one.athlete]}</span>: {one.text}{' '}
-          <Link href={`/rounds/${one.roundId}/closing`}>given {one.givenOn}</Link>
+          <Link href={`/rounds/${one.roundId}/closing`}>given {dayWords(one.givenOn)}</Link>
           {one.due ? `, to be looked at by ${one.due}` : ''}. {wordOf(one.errorId)}:{' '}
           <strong>{homeworkWords(checkHomework(figures[one.athlete], one.errorId), one.countThen)}</strong>
         </div>

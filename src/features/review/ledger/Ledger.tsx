@@ -7,6 +7,7 @@ import type { Contradiction, Damage, Mark } from '@/core/round';
 import { space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
 import { LedgerLine } from './LedgerLine';
+import type { LinePlace } from './linePlace';
 
 const List = styled.ol`
   list-style: none; margin: 0; padding: ${space(2)} 0 ${space(6)}; overflow-y: auto; flex: 1; min-height: 0;
@@ -71,14 +72,6 @@ interface LinesProps {
   readonly selectedId: string | undefined;
   readonly lineAt: (index: number, place?: LinePlace) => ReactNode;
 }
-/** Where a line of a long ledger lies, and how it tells its height. */
-export interface LinePlace {
-  readonly index: number;
-  readonly of: number;
-  readonly top: number;
-  readonly measure: (element: Element | null) => void;
-}
-
 const listNames = { role: 'listbox', 'aria-label': 'Marks of the round', 'aria-multiselectable': true } as const;
 
 function ShortLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {

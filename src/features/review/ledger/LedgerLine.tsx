@@ -7,7 +7,7 @@ import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { MarkSign } from '../MarkSign';
 import { contradictionText, markWords, type Names } from '../reviewView';
-import type { LinePlace } from './Ledger';
+import type { LinePlace } from './linePlace';
 
 const Line = styled.li`
   display: grid; grid-template-columns: 46px minmax(0, 1fr); cursor: pointer; padding-right: ${space(3)}; content-visibility: auto; contain-intrinsic-size: auto 26px;

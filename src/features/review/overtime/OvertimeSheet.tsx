@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { styled } from 'styled-components';
 import { formatClock, formatClockTenths } from '@/core/clock';
 import type { OvertimeRecord, OvertimeRules, RecordedTurn } from '@/core/scoring';
+import { dayWords } from '@/terms/dayWords';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
@@ -73,8 +74,8 @@ export function OvertimeSheet({ round, names, fullNames, ruleSetName, rules, rec
         <div>
           <h1>Overtime by escape time</h1>
           <div>
-            {fullNames.a} and {fullNames.b}, {round.heldOn} · {ruleSetName}: {rules.turnsEach} turns each of at most{' '}
-            {formatClock(rules.turnSeconds)}
+            {fullNames.a} and {fullNames.b}, {dayWords(round.heldOn)} · {ruleSetName}: {rules.turnsEach} turns each of
+            at most {formatClock(rules.turnSeconds)}
           </div>
         </div>
       </header>

@@ -5,7 +5,7 @@ import { useWordOf } from '@/terms/HouseContext';
 import { lullWords } from '../lulls/lullView';
 import { QuestionStrip } from '../QuestionStrip';
 import { contradictionText } from '../reviewView';
-import type { ReviewDesk } from '../useReviewDesk';
+import type { ReviewDesk } from '../useReviewActs';
 import { agreedWords, repairWords, targetWords } from './questionView';
 import type { Question } from './useQuestions';
 
