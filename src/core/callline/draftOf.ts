@@ -85,7 +85,7 @@ function likelyAthlete(concept: Concept, modifiers: Modifiers, inFocus: Athlete,
 
 /**
  * Who has the better role when this athlete is named with a position: guards are played from below unless "top" is said, all else from
- * above unless "bottom" is said; positions without better and worse have no holder.
+ * above unless "bottom" is said, the turtle by the one below; positions without better and worse have a holder only where the call says who is on top.
  */
 export function holderOf(
   positionId: string,
@@ -93,16 +93,13 @@ export function holderOf(
   place: 'over' | 'under' | undefined,
 ): Athlete | undefined {
   const position = findPosition(positionId);
-  if (!position || ['standing', 'scramble'].includes(position.family)) {
-    return position && position.betterRole !== 'neutral'
-      ? place === 'under'
-        ? opponentOf(athlete)
-        : athlete
-      : undefined;
-  }
-  if (position.betterRole === 'neutral' && !/guard/.test(position.id)) return undefined;
+  if (!position) return undefined;
+  const isLevel = position.betterRole === 'neutral' && !/guard/.test(position.id);
+  // A level position has a holder only where the call says who is on top.
+  if (isLevel) return place === undefined ? undefined : place === 'over' ? athlete : opponentOf(athlete);
+  if (['standing', 'scramble'].includes(position.family)) return place === 'under' ? opponentOf(athlete) : athlete;
   const isGuard = ['closed-guard', 'open-guard', 'half-guard'].includes(position.family);
-  const played = isGuard && /guard/.test(position.id) ? 'under' : 'over';
+  const played = (isGuard && /guard/.test(position.id)) || position.family === 'turtle' ? 'under' : 'over';
   const wanted = place ?? (position.betterRole === 'bottom' ? 'under' : played);
   return placeOfRole(roleIn(positionId, athlete, athlete)) === wanted ? athlete : opponentOf(athlete);
 }

@@ -37,6 +37,7 @@ export function exposureOf(
   return reading.marks.filter(
     (mark) =>
       mark.kind === 'attempt' &&
+      !mark.unsure &&
       mark.verdict !== 'bait' &&
       (mark.athlete === athlete) === isOwn &&
       techniqueIsOf(mark.techniqueId, of),

@@ -1,12 +1,15 @@
 import { type Span, spanSeconds } from '../clock';
-import { compareMarks, isFinished, type Mark, type StoppageMark } from './mark';
-import { type RoundState, stateAfterAttempt, stateOfPositionMark } from './state';
+import { compareMarks, type Mark, type StoppageMark } from './mark';
+import type { RoundState } from './state';
+import { listStateChanges, type StateChange } from './stateChanges';
 
 /** A stretch of the round with one state. */
 export interface StateInterval extends Span {
   readonly state: RoundState;
   /** The mark that began it; undefined at the round's start and after a stoppage. */
   readonly markId?: string;
+  /** Where a technique usually ends; nobody marked it. */
+  readonly isGuess?: true;
 }
 
 export interface RoundReading {
@@ -16,41 +19,24 @@ export interface RoundReading {
   /** Tile the round from in to out without gap or overlap; empty ones are left out. */
   readonly intervals: readonly StateInterval[];
   readonly liveSeconds: number;
-}
-
-interface StateChange {
-  readonly atSeconds: number;
-  readonly state: RoundState;
-  readonly markId?: string;
+  /** When each finished technique came to its end, by mark id: a late call's moment is that of the position it led to. */
+  readonly moments: ReadonlyMap<string, number>;
 }
 
 /**
- * A state for every instant of a round. A position mark closes the one before; a finished technique with a known result moves the
- * state even without a position mark; a stoppage suspends, and after it nothing is known until the next mark.
+ * A state for every instant of a round. A position mark closes the one before; a finished technique moves the state to the position marked
+ * with it, else, as a guess, to where it usually ends (`listStateChanges`); a stoppage suspends, and after it nothing is known until the next mark.
  * Marks outside the round count at its nearer end. Order of `marks` does not matter.
  */
 export function readRound(round: Span, marks: readonly Mark[]): RoundReading {
   const ordered = [...marks].sort(compareMarks);
-  const changes = stateChanges(ordered);
+  const { changes, moments } = listStateChanges(ordered);
   const stoppages = ordered.filter(
     (mark): mark is StoppageMark => mark.kind === 'stoppage' && mark.endSeconds > mark.atSeconds,
   );
   const intervals = tile(round, changes, stoppages);
   const liveSeconds = intervals.reduce((sum, one) => sum + (one.state.kind === 'stopped' ? 0 : spanSeconds(one)), 0);
-  return { round, marks: ordered, intervals, liveSeconds };
-}
-
-function stateChanges(ordered: readonly Mark[]): StateChange[] {
-  const changes: (StateChange & { readonly rank: number })[] = [];
-  for (const mark of ordered) {
-    if (mark.kind === 'position') {
-      changes.push({ atSeconds: mark.atSeconds, state: stateOfPositionMark(mark), markId: mark.id, rank: 1 });
-    } else if (mark.kind === 'attempt' && isFinished(mark)) {
-      const state = stateAfterAttempt(mark);
-      if (state) changes.push({ atSeconds: mark.endSeconds ?? mark.atSeconds, state, markId: mark.id, rank: 0 });
-    }
-  }
-  return changes.sort((one, other) => one.atSeconds - other.atSeconds || one.rank - other.rank);
+  return { round, marks: ordered, intervals, liveSeconds, moments };
 }
 
 function tile(round: Span, changes: readonly StateChange[], stoppages: readonly StoppageMark[]): StateInterval[] {
@@ -63,7 +49,7 @@ function tile(round: Span, changes: readonly StateChange[], stoppages: readonly 
     ]),
   ].sort((one, other) => one.at - other.at);
   const intervals: StateInterval[] = [];
-  let running: { state: RoundState; markId?: string } = { state: { kind: 'unmarked' } };
+  let running: { state: RoundState; markId?: string; isGuess?: true } = { state: { kind: 'unmarked' } };
   let stoppedBy = 0;
   let cursor = round.startSeconds;
   const close = (until: number) => {
@@ -74,12 +60,13 @@ function tile(round: Span, changes: readonly StateChange[], stoppages: readonly 
       endSeconds: until,
       state,
       markId: stoppedBy > 0 ? undefined : running.markId,
+      ...(stoppedBy > 0 || !running.isGuess ? {} : { isGuess: true }),
     });
     cursor = until;
   };
   for (const event of events) {
     close(event.at);
-    if ('change' in event) running = { state: event.change.state, markId: event.change.markId };
+    if ('change' in event) running = runningOf(event.change);
     else if ('begins' in event) {
       stoppedBy += 1;
       running = { state: { kind: 'unmarked' } };
@@ -88,6 +75,12 @@ function tile(round: Span, changes: readonly StateChange[], stoppages: readonly 
   close(round.endSeconds);
   return intervals;
 }
+
+const runningOf = ({ state, markId, isGuess }: StateChange) => ({
+  state,
+  markId,
+  ...(isGuess ? { isGuess: true as const } : {}),
+});
 
 /** The interval that holds a moment; the last one at or after the round's end, the first one before its start. */
 export function findIntervalAt(reading: RoundReading, mediaSeconds: number): StateInterval | undefined {

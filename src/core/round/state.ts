@@ -27,7 +27,6 @@ export function roleIn(positionId: string, holder: Athlete | undefined, athlete:
 }
 
 function levelHolderRole(family: PositionFamily): Role {
-  if (family === 'standing' || family === 'scramble') return 'neutral';
   return family === 'leg-entanglement' ? 'attacker' : 'top';
 }
 

@@ -63,7 +63,7 @@ interface Pressure extends Span {
 
 function pressures(reading: RoundReading): Pressure[] {
   return reading.marks.flatMap((mark) => {
-    if (mark.kind !== 'attempt' || findTechnique(mark.techniqueId)?.class !== 'submissions') return [];
+    if (mark.kind !== 'attempt' || mark.unsure || findTechnique(mark.techniqueId)?.class !== 'submissions') return [];
     const bonus = stageBonus[mark.stage];
     return bonus === 0 ? [] : [{ ...attemptSpan(mark, reading.intervals), athlete: mark.athlete, bonus }];
   });

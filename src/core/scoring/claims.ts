@@ -1,5 +1,13 @@
 import type { Span } from '../clock';
-import { type Athlete, opponentOf, placeOfRole, type RoundReading, type RoundState, roleIn } from '../round';
+import {
+  type Athlete,
+  isFinished,
+  opponentOf,
+  placeOfRole,
+  type RoundReading,
+  type RoundState,
+  roleIn,
+} from '../round';
 import { findPosition, findTechnique, type PointsClass, type PositionFamily } from '../vocabulary';
 import type { PointsRules } from './rules';
 
@@ -11,6 +19,8 @@ export interface Claim {
   readonly markId?: string;
   /** Whether a state keeps the hold alive. */
   readonly holds: (state: RoundState) => boolean;
+  /** Only guessed from a technique, with no position marked after it: it cannot score. */
+  readonly neverSeen?: boolean;
 }
 
 const guardFamilies: ReadonlySet<PositionFamily> = new Set([
@@ -66,47 +76,90 @@ export function listClaims(reading: RoundReading, rules: PointsRules): Claim[] {
 
 function positionClaims(reading: RoundReading, rules: PointsRules): Claim[] {
   const claims: Claim[] = [];
-  let before: RoundState = { kind: 'unmarked' };
+  let held: ReadonlySet<string> = new Set();
   // Who was last seen on top of a guard: only they can pass it.
   let overGuard: Athlete | undefined;
-  for (const { state, startSeconds, markId } of reading.intervals) {
-    if (state.kind !== 'position') continue;
+  for (const [index, interval] of reading.intervals.entries()) {
+    const states = statesThatTell(reading.intervals, index);
+    if (!states) continue;
+    const neverSeen = isNeverSeen(reading.intervals, index);
+    const now = new Set<string>();
     for (const athlete of ['a', 'b'] as const) {
       const arrive = (what: PointsClass, holds: Claim['holds']) =>
-        claims.push({ athlete, what, atSeconds: startSeconds, markId, holds });
+        claims.push({ athlete, what, atSeconds: interval.startSeconds, markId: interval.markId, holds, neverSeen });
       for (const what of positionClasses) {
         const holds = holdsPosition(what, athlete, rules);
-        if (holds(state) && !holds(before)) arrive(what, holds);
+        if (!states.every(holds)) continue;
+        now.add(`${athlete} ${what}`);
+        if (!held.has(`${athlete} ${what}`)) arrive(what, holds);
       }
-      if (overGuard === athlete && isPast(state, athlete)) arrive('pass', (later) => isPast(later, athlete));
+      const past = (state: RoundState) => isPast(state, athlete);
+      if (overGuard !== athlete || neverSeen || !states.every(past)) continue;
+      arrive('pass', past);
+      overGuard = undefined;
     }
-    if (isGuard(state)) overGuard = (['a', 'b'] as const).find((athlete) => placeOf(state, athlete) === 'over');
-    else if (familyOf(state) !== 'turtle' && familyOf(state) !== 'submission-hold') overGuard = undefined;
-    before = state;
+    held = now;
+    if (!interval.isGuess) overGuard = overGuardAfter(interval.state, overGuard);
   }
   return claims;
 }
 
+function overGuardAfter(state: RoundState, before: Athlete | undefined): Athlete | undefined {
+  if (isGuard(state)) return (['a', 'b'] as const).find((athlete) => placeOf(state, athlete) === 'over');
+  return familyOf(state) === 'turtle' || familyOf(state) === 'submission-hold' ? before : undefined;
+}
+
+/**
+ * What has to hold for something to be held in an interval: its state; for a guess also the first position that was seen after it, which proves or
+ * disproves it. Undefined where nobody is anywhere.
+ */
+export function statesThatTell(intervals: RoundReading['intervals'], index: number): readonly RoundState[] | undefined {
+  const interval = intervals[index];
+  if (interval?.state.kind !== 'position') return undefined;
+  if (!interval.isGuess) return [interval.state];
+  const seen = firstSeenAfter(intervals, index);
+  return seen ? [interval.state, seen] : [interval.state];
+}
+
+/** Whether an interval is only a guess, and no position was marked after it. */
+const isNeverSeen = (intervals: RoundReading['intervals'], index: number): boolean =>
+  intervals[index]?.isGuess === true && firstSeenAfter(intervals, index) === undefined;
+
+/** The first position that was seen after a guess, with nothing between but other guesses. */
+function firstSeenAfter(intervals: RoundReading['intervals'], index: number): RoundState | undefined {
+  for (const { state, isGuess } of intervals.slice(index + 1)) {
+    if (state.kind !== 'position') return undefined;
+    if (!isGuess) return state;
+  }
+  return undefined;
+}
+
 function movementClaims(reading: RoundReading): Claim[] {
   return reading.marks.flatMap((mark): Claim[] => {
-    if (mark.kind !== 'attempt' || mark.stage !== 'finished' || (mark.end ?? 'finished') !== 'finished') return [];
+    if (mark.kind !== 'attempt' || mark.unsure || !isFinished(mark)) return [];
     const technique = findTechnique(mark.techniqueId);
     if (!technique || technique.class === 'submissions' || technique.scores === false) return [];
     const { athlete } = mark;
-    const atSeconds = mark.endSeconds ?? mark.atSeconds;
-    const claim = { athlete, atSeconds, markId: mark.id, holds: (state: RoundState) => isOver(state, athlete) };
-    if (technique.class === 'takedowns') return [{ ...claim, what: 'takedown' }];
-    if (technique.class !== 'sweeps') return [];
-    const from = stateBefore(reading, mark.atSeconds);
-    const fromGuard = isGuard(from) && placeOf(from, opponentOf(athlete)) !== 'under';
-    return fromGuard ? [{ ...claim, what: 'sweep' }] : [];
+    const atSeconds = reading.moments.get(mark.id) ?? mark.endSeconds ?? mark.atSeconds;
+    const claim = { athlete, atSeconds, markId: mark.id };
+    const over = (state: RoundState) => isOver(state, athlete);
+    if (technique.class === 'takedowns') return [{ ...claim, what: 'takedown', holds: over }];
+    const from = stateBefore(reading, Math.min(mark.atSeconds, atSeconds));
+    if (technique.class === 'sweeps') {
+      // A sweep that was called says itself that it came from a guard, unless something else was seen there.
+      const fromGuard = from.kind === 'unmarked' || (isGuard(from) && placeOf(from, opponentOf(athlete)) !== 'under');
+      return fromGuard ? [{ ...claim, what: 'sweep', holds: over }] : [];
+    }
+    // So does a pass; out of a guard that was marked it is told by the positions.
+    const past = (state: RoundState) => isPast(state, athlete);
+    return technique.class === 'passes' && from.kind === 'unmarked' ? [{ ...claim, what: 'pass', holds: past }] : [];
   });
 }
 
-/** The state just before a moment. */
+/** The state just before a moment; one that is only a guess is none. */
 function stateBefore(reading: RoundReading, seconds: number): RoundState {
   const interval = reading.intervals.findLast((one) => one.startSeconds < seconds - 1e-9);
-  return interval?.state ?? { kind: 'unmarked' };
+  return interval && !interval.isGuess ? interval.state : { kind: 'unmarked' };
 }
 
 export type Threats = Readonly<Record<Athlete, readonly Span[]>>;

@@ -1,7 +1,7 @@
 import { type Span, spanSeconds } from '../clock';
-import { type Athlete, attemptSpan, opponentOf, type RoundReading } from '../round';
+import { type Athlete, attemptSpan, isFinished, opponentOf, type RoundReading } from '../round';
 import { findTechnique, type PointsClass } from '../vocabulary';
-import { type Claim, isGuard, isNeutral, isPast, listClaims } from './claims';
+import { type Claim, isGuard, isNeutral, isPast, listClaims, statesThatTell } from './claims';
 import type { PointsRules } from './rules';
 
 export interface Tally {
@@ -31,7 +31,7 @@ export interface LostHold {
   readonly atSeconds: number;
   /** The longest unbroken stretch. */
   readonly heldSeconds: number;
-  readonly why: 'too-short' | 'threatened' | 'already-scored' | 'before-points';
+  readonly why: 'too-short' | 'threatened' | 'already-scored' | 'before-points' | 'not-seen';
   readonly markId?: string;
 }
 
@@ -67,6 +67,10 @@ export function scoreRound(reading: RoundReading, rules: PointsRules, plannedSec
     const { athlete, what, atSeconds, markId } = claim;
     const lose = (why: LostHold['why'], heldSeconds: number) =>
       void lost.push({ athlete, what, atSeconds, heldSeconds, why, markId });
+    if (claim.neverSeen) {
+      lose('not-seen', 0);
+      continue;
+    }
     const stretches = holdStretches(reading, claim, until);
     const pieces = stretches.flatMap((stretch) => withoutThreats(stretch, threats[athlete]));
     const longest = (spans: readonly Span[]) => Math.max(0, ...spans.map(spanSeconds));
@@ -92,7 +96,7 @@ export function scoreRound(reading: RoundReading, rules: PointsRules, plannedSec
       atSeconds: scoredSeconds,
       athlete,
       what: endsPast ? 'past-guard' : what,
-      points: endsPast ? rules.pastGuardPoints! : rules.points[what],
+      points: endsPast ? (rules.pastGuardPoints ?? rules.points[what]) : rules.points[what],
       advantages: 0,
       penalties: 0,
       markId,
@@ -145,10 +149,10 @@ function holdStretches(reading: RoundReading, claim: Claim, until: number): Span
     if (began !== undefined && endSeconds > began) stretches.push({ startSeconds: began, endSeconds });
     began = undefined;
   };
-  for (const interval of reading.intervals) {
+  for (const [index, interval] of reading.intervals.entries()) {
     if (interval.endSeconds <= claim.atSeconds + 1e-9) continue;
     if (interval.startSeconds >= until) break;
-    const alive = interval.state.kind === 'position' && claim.holds(interval.state);
+    const alive = statesThatTell(reading.intervals, index)?.every(claim.holds) ?? false;
     if (alive) began ??= Math.max(interval.startSeconds, claim.atSeconds);
     else {
       close(interval.startSeconds);
@@ -165,6 +169,7 @@ function threatsOf(reading: RoundReading, athlete: Athlete): Span[] {
   return reading.marks
     .flatMap((mark) =>
       mark.kind === 'attempt' &&
+      !mark.unsure &&
       mark.athlete === athlete &&
       mark.stage !== 'entry' &&
       findTechnique(mark.techniqueId)?.class === 'submissions'
@@ -202,7 +207,7 @@ function guardPulls(reading: RoundReading, rules: PointsRules, fromSeconds: numb
   const { guardPullPoints } = rules;
   if (guardPullPoints === undefined) return [];
   return reading.marks.flatMap((mark): ScoreEvent[] => {
-    if (mark.kind !== 'attempt' || mark.stage !== 'finished' || (mark.end ?? 'finished') !== 'finished') return [];
+    if (mark.kind !== 'attempt' || mark.unsure || !isFinished(mark)) return [];
     if (findTechnique(mark.techniqueId)?.class !== 'guard-pulls' || mark.techniqueId === 'guard-pull-interception')
       return [];
     const atSeconds = mark.endSeconds ?? mark.atSeconds;
@@ -221,7 +226,7 @@ function addRulings(
 ): Athlete | undefined {
   const counts = { a: 0, b: 0 };
   for (const mark of reading.marks) {
-    if (mark.kind !== 'ruling' || mark.atSeconds >= until) continue;
+    if (mark.kind !== 'ruling' || mark.unsure || mark.atSeconds >= until) continue;
     const { athlete, atSeconds, id: markId } = mark;
     const base = { atSeconds, points: 0, advantages: 0, penalties: 0, markId };
     if (mark.ruling === 'advantage') events.push({ ...base, athlete, what: 'advantage', advantages: 1 });
@@ -239,7 +244,7 @@ function addRulings(
 
 function findSubmission(reading: RoundReading): ScoreReading['submission'] {
   for (const mark of reading.marks) {
-    if (mark.kind !== 'attempt' || mark.stage !== 'finished' || (mark.end ?? 'finished') !== 'finished') continue;
+    if (mark.kind !== 'attempt' || mark.unsure || !isFinished(mark)) continue;
     if (findTechnique(mark.techniqueId)?.class !== 'submissions') continue;
     return { winner: mark.athlete, atSeconds: mark.endSeconds ?? mark.atSeconds, markId: mark.id };
   }

@@ -122,10 +122,13 @@ const planRow = z
     content: z.custom<ClassPlan>((value) => typeof value === 'object' && value !== null),
     locks: z.custom<DrillLock[]>((value) => Array.isArray(value)),
     made_at: z.date(),
+    ordinal: z.number(),
   })
   .transform((row) => ({
     classId: row.class_id,
     version: row.version,
+    /** Which of the class's plans it is, those that came to nothing not counted. */
+    ordinal: row.ordinal,
     plan: row.content,
     locks: row.locks,
     madeAt: row.made_at.toISOString(),
@@ -136,7 +139,8 @@ export const findLatestPlan = (database: Database, classId: string) =>
   findRow(
     database,
     planRow,
-    "select class_id, version, content, locks, made_at from class_plan where class_id = $1 and state = 'ready' order by version desc limit 1",
+    `select class_id, version, content, locks, made_at, (count(*) over ())::int as ordinal from class_plan
+     where class_id = $1 and state = 'ready' order by version desc limit 1`,
     [classId],
   );
 

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import type { Mark } from '@/core/round';
 import type { Database } from '../client';
-import { listRows, readPiece } from '../rows';
+import { findRow, listRows, readPiece } from '../rows';
 
 const useRow = z.object({ concept_id: z.string(), uses: z.coerce.number() });
 
-/** How often each concept was marked, most first. */
+/** How often each concept was marked, most first; as far as the figures of rounds are worked out. */
 export async function countUses(database: Database): Promise<Record<string, number>> {
   const rows = await listRows(
     database,
@@ -13,6 +13,17 @@ export async function countUses(database: Database): Promise<Record<string, numb
     'select concept_id, uses from concept_use_total where uses > 0 order by uses desc, concept_id',
   );
   return Object.fromEntries(rows.map((row) => [row.concept_id, row.uses]));
+}
+
+/** How often any of these concepts was marked, to this moment. */
+export async function countUsesOf(database: Database, conceptIds: readonly string[]): Promise<number> {
+  const row = await findRow(
+    database,
+    z.object({ uses: z.number() }),
+    'select count(*)::int as uses from mark where deleted_at is null and concept_id = any($1)',
+    [conceptIds],
+  );
+  return row?.uses ?? 0;
 }
 
 const occurrenceRow = z

@@ -27,7 +27,7 @@ export interface ClassPageProps {
   readonly one: ClassFacts;
   readonly people: readonly ExpectablePerson[];
   readonly chances: Readonly<Record<string, number>>;
-  readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly version: number };
+  readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly ordinal: number };
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;
   readonly weightLimitRatio: number;
@@ -111,7 +111,7 @@ export function ClassPage({ one, people, chances, stored, asked, weightLimitRati
         <h2>The plan</h2>
         <div className="note">
           {stored ? (
-            <PlanFigures plan={stored.plan} version={stored.version} />
+            <PlanFigures plan={stored.plan} ordinal={stored.ordinal} />
           ) : (
             'Made from what keeps happening to those who come, within the minutes, the mats and the limits.'
           )}
@@ -168,11 +168,11 @@ export function ClassPage({ one, people, chances, stored, asked, weightLimitRati
   );
 }
 
-function PlanFigures({ plan, version }: { readonly plan: ClassPlan; readonly version: number }) {
+function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ordinal: number }) {
   const better = plan.frequencyBenefit > 0 ? Math.round((plan.benefit / plan.frequencyBenefit - 1) * 100) : undefined;
   return (
     <>
-      Version {version}, {plan.optimal ? 'proved the best choice' : 'the best found in the time'}.{' '}
+      Version {ordinal}, {plan.optimal ? 'proved the best choice' : 'the best found in the time'}.{' '}
       {better === undefined
         ? ''
         : `Expected to help ${better > 0 ? `${better} % more than` : 'as much as'} taking the most frequent errors first.`}

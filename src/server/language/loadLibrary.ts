@@ -9,7 +9,7 @@ import {
   listConceptIds,
 } from '@/core/vocabulary';
 import { pool } from '@/data/client';
-import { countUses, type FoundMark, searchMarks } from '@/data/language/occurrences';
+import { countUses, countUsesOf, type FoundMark, searchMarks } from '@/data/language/occurrences';
 import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
@@ -72,7 +72,7 @@ export async function loadConcept(id: string, after?: string): Promise<ConceptPa
     .map((word) => word.id);
   const conceptIds = [id, ...merged];
   const [uses, marks, clips, next] = await Promise.all([
-    countUses(pool()),
+    countUsesOf(pool(), conceptIds),
     searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_MARKS, after),
     listClips(pool(), id),
     kind === 'position' ? listTransitions(pool(), house, id) : [],
@@ -82,7 +82,7 @@ export async function loadConcept(id: string, after?: string): Promise<ConceptPa
     kind,
     house,
     hidden: house.hiddenIds.includes(id),
-    uses: conceptIds.reduce((sum, one) => sum + (uses[one] ?? 0), 0),
+    uses,
     marks,
     clips,
     next,

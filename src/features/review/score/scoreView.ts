@@ -43,6 +43,8 @@ export function lostWords({ why, heldSeconds }: LostHold): string {
       return 'scored before, no guard in between';
     case 'before-points':
       return 'before points count';
+    case 'not-seen':
+      return 'nobody marked where they were after it: mark the position';
   }
 }
 
