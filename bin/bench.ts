@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { cpus, tmpdir } from 'node:os';
 import path from 'node:path';
+import { measureAcademy } from '../bench/academy/measure';
 import { importAsShipped } from '../bench/asShipped';
 import { measureFootage, measureUploads } from '../bench/footage';
 import { measureLongRound } from '../bench/longRound';
@@ -48,6 +49,8 @@ export async function runBenchmarks(): Promise<void> {
     await server.close();
     rmSync(scratch, { recursive: true, force: true });
   }
+  say('an academy of 300 students, 20,000 rounds and a million marks …');
+  lines.push(...(await measureAcademy()));
   const after = measureNoise();
   const noise = Math.max(before.slowest, after.slowest) / Math.min(before.fastest, after.fastest);
   const text = [

@@ -219,7 +219,10 @@ async function startAlone(options: ClusterOptions): Promise<Cluster> {
     cluster = { ...cluster, port: await freePort(options.firstPort) };
     writeState(options.name, cluster);
   }
-  const careless = options.durable ? '' : '-c fsync=off -c synchronous_commit=off -c full_page_writes=off';
+  // The statements of the benchmarks are counted.
+  const careless = options.durable
+    ? ''
+    : '-c fsync=off -c synchronous_commit=off -c full_page_writes=off -c shared_preload_libraries=pg_stat_statements';
   const settings = `-c listen_addresses=127.0.0.1 -c port=${cluster.port} -c unix_socket_directories='' ${careless}`;
   const started = postgres('pg_ctl', [
     '-D',

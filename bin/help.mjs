@@ -8,7 +8,9 @@ console.log(`bin/owl VERB
   work     one more process for the background work
   password a new password for somebody who has forgotten theirs (password ludo), shown once
   status   what is running, where the data lie
-  test     every check and test, with its own set-up (test faults: two hundred kills, counted)
+  dev      the demo academy for whoever writes the program: pages and worker follow the files; in the foreground
+  test     every check and test, with its own set-up
+           (test NAME: one check, or every test whose file has NAME in its path; test faults: two hundred kills, counted)
   bench    the benchmarks, written to bench/results.md
   help     this text
 

@@ -7,6 +7,7 @@ import { NewerSchema } from '../src/data/migrate';
 import { build, spawnWorker, startApplication, stopApplication } from './application';
 import { runBenchmarks } from './bench';
 import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
+import { develop } from './dev';
 import { resetPassword } from './resetPassword';
 import { findRunning, type Running } from './running';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
@@ -101,6 +102,7 @@ const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   work,
   camera,
   password,
+  dev: develop,
   test: runTests,
   bench: runBenchmarks,
 };

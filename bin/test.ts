@@ -1,6 +1,8 @@
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
 import { build } from './application';
 import { stopCluster, testCluster } from './cluster';
-import { ensureDebianPackages, runForCode, Stop, say } from './steps';
+import { ensureDebianPackages, projectFolder, runForCode, Stop, say } from './steps';
 
 interface Check {
   readonly name: string;
@@ -36,10 +38,38 @@ async function runManyKills(): Promise<void> {
   if (code !== 0) throw new Stop('Something was lost, doubled or stuck: the counts stand above.');
 }
 
-/** Everything that must hold, one check after the other; all are run, also after one fails. */
+/** The check of this name, else every test whose file has it in its path: those in the browser on a build of now. */
+async function runSome(name: string): Promise<void> {
+  const check = checks.find((one) => one.name === name);
+  const files = ['src', 'tests', 'demo']
+    .flatMap((folder) =>
+      readdirSync(path.join(projectFolder, folder), { recursive: true, encoding: 'utf8' }).map(
+        (file) => `${folder}/${file}`,
+      ),
+    )
+    .filter((file) => file.includes(name));
+  const units = files.filter((file) => /\.test\.tsx?$/.test(file));
+  const journeys = files.filter((file) => file.endsWith('.spec.ts'));
+  if (!check && units.length + journeys.length === 0)
+    throw new Stop(
+      `No check and no test file is called “${name}”. Checks: ${checks.map((one) => one.name).join(', ')}; anything else is looked for in the paths of tests.`,
+    );
+  const codes = check ? [await check.run()] : [];
+  if (!check && units.some((file) => file.startsWith('tests/faults/'))) await build();
+  if (!check && units.length > 0) codes.push(await npx('vitest', 'run', ...units));
+  if (!check && journeys.length > 0) {
+    await build();
+    codes.push(await npx('playwright', 'test', ...journeys));
+  }
+  if (codes.some((code) => code !== 0)) throw new Stop('Not all of it passed: see above.');
+}
+
+/** Everything that must hold, one check after the other; all are run, also after one fails. With a name only what bears it. */
 export async function runTests(): Promise<void> {
   await ensureDebianPackages(['postgresql', 'ffmpeg', 'chromium']);
-  if (process.argv[3] === 'faults') return build().then(runManyKills);
+  const name = process.argv[3];
+  if (name === 'faults') return build().then(runManyKills);
+  if (name !== undefined) return runSome(name);
   const failed: string[] = [];
   const began = Date.now();
   // Types of routes are made by the build; without them a fresh clone would miss them in the first check.

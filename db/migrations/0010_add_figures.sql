@@ -6,6 +6,9 @@ create table round_figured (
   figures_version integer not null,
   mark_count integer not null,
   last_marked_at timestamptz,
+  -- How it went on after each mark, for guessing the next call; and which position followed which
+  lesson jsonb not null,
+  transitions jsonb not null,
   figured_at timestamptz not null default now()
 );
 create index round_figured_by_version on round_figured (figures_version);
@@ -131,4 +134,8 @@ create trigger own_word_merged after update on own_word referencing new table as
 
 -- Remarks are searched by any part of their words
 create extension if not exists pg_trgm;
-create index mark_by_note on mark using gin (lower(content ->> 'note') gin_trgm_ops) where deleted_at is null and content ? 'note';
+create index mark_by_note on mark using gin (lower(content ->> 'note') gin_trgm_ops) where deleted_at is null and content ->> 'note' is not null;
+
+-- Lists of rounds go on behind their last row: the whole order is one index
+drop index round_newest;
+create index round_newest on round (held_on desc, number_in_session desc, id desc);

@@ -18,10 +18,10 @@ import {
 } from '@/data/language/houseWords';
 import { countUses, searchMarks } from '@/data/language/occurrences';
 import { listMarks } from '@/data/marks/marks';
+import { listTransitionsFrom } from '@/data/projections/roundFigures';
 import { listRounds } from '@/data/rounds/rounds';
 import { withMerges } from '@/server/language/loadHouse';
 import { loadLanguage } from '@/server/language/loadLanguage';
-import { listTransitions } from '@/server/language/transitions';
 import { applyChanges } from '@/server/marks/applyChanges';
 import { placeOfRound } from '@/server/marks/marksPlace';
 import { figuresAreThere } from '../support/plans';
@@ -149,10 +149,10 @@ describe('what an academy’s marks teach', () => {
     await put(taught, marks);
     await put(reviewed, [{ kind: 'position', ...at(20), positionId: 'turtle', holder: 'a' }]);
     await figuresAreThere('2026-11-23');
-    const { habits, uses } = await loadLanguage(pool(), reviewed.id);
+    const { habits, uses } = await loadLanguage(pool(), reviewed);
     expect(uses).toEqual({ 'half-guard': 1, 'side-control': 1, turtle: 1 });
     expect(Object.keys(habits.counts).some((context) => context.includes('turtle'))).toBe(false);
     expect(JSON.stringify(habits.counts)).toContain('side-control');
-    expect(await listTransitions(pool(), plainHouse, 'half-guard')).toEqual([{ positionId: 'side-control', count: 1 }]);
+    expect(await listTransitionsFrom(pool(), 'half-guard', 300)).toEqual([{ positionId: 'side-control', count: 1 }]);
   });
 });

@@ -43,10 +43,14 @@ function findFreePort(): Promise<number> {
 export async function openServer(
   name: string,
   demo: boolean,
-  { mostUploadBytes = 60 * 1024 * 1024, options = testCluster } = {},
+  {
+    mostUploadBytes = 60 * 1024 * 1024,
+    options = testCluster,
+    databaseUrl: given,
+  }: { mostUploadBytes?: number; options?: typeof testCluster; databaseUrl?: string } = {},
 ): Promise<TestServer> {
-  const cluster = await startCluster(options);
-  const databaseUrl = await ensureDatabase(cluster, `owl_${name}_${process.pid}_${Date.now()}`);
+  const databaseUrl =
+    given ?? (await ensureDatabase(await startCluster(options), `owl_${name}_${process.pid}_${Date.now()}`));
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));
   const log = openSync(path.join(folder, 'test.log'), 'a');
   if (demo) await loadDemo(databaseUrl, folder, () => undefined);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Mark } from '@/core/round';
 import type { Database } from '../client';
+import { type Condition, joinConditions } from '../conditions';
 import { findRow, listRows, readPiece } from '../rows';
 
 const useRow = z.object({ concept_id: z.string(), uses: z.coerce.number() });
@@ -71,44 +72,47 @@ export interface MarkSearch {
 /** Where a list of found marks goes on: the place of its last one. */
 const placeOf = ({ heldOn, roundId, mark }: FoundMark): string => [heldOn, roundId, mark.atSeconds, mark.id].join('~');
 const placeShape = /^(\d{4}-\d{2}-\d{2})~([0-9a-f-]{36})~(\d+(?:\.\d+)?)~([0-9a-f-]{36})$/;
-const partsOf = (place: string | undefined): (string | null)[] => {
-  const parts = placeShape.exec(place ?? '');
-  return parts ? parts.slice(1, 5) : [null, null, null, null];
-};
+const partsOf = (place: string | undefined): readonly string[] | undefined => placeShape.exec(place ?? '')?.slice(1, 5);
+/** A word as a pattern that finds it anywhere: signs of patterns in it are letters. */
+const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
 /** A piece of the marks that fit, newest round first, in order of time within it, from behind `after` on. */
-export const searchMarks = (database: Database, search: MarkSearch, most: number, after?: string) =>
-  readPiece(
+export function searchMarks(database: Database, search: MarkSearch, most: number, after?: string) {
+  const { conceptIds, personIds = [], uniform, fromDay, toDay, noteWords = [], withoutRoundIds = [] } = search;
+  const place = partsOf(after);
+  const { text, values } = joinConditions([
+    ['m.deleted_at is null'],
+    conceptIds && ['m.concept_id = any(?)', conceptIds],
+    ...personIds.map((id): Condition => ['r.id in (select x.round_id from round_athlete x where x.person_id = ?)', id]),
+    uniform === undefined ? undefined : ['r.uniform = ?', uniform],
+    fromDay === undefined ? undefined : ['r.held_on >= ?', fromDay],
+    toDay === undefined ? undefined : ['r.held_on <= ?', toDay],
+    // Said again for the index of remarks, which holds only marks that have one; "jsonb_exists" is the operator "?", which stands for a value here.
+    noteWords.length > 0 ? ["m.content ->> 'note' is not null"] : undefined,
+    ...noteWords.map((word): Condition => ["lower(m.content ->> 'note') like ?", anywhere(word)]),
+    withoutRoundIds.length > 0 ? ['r.id <> all(?::uuid[])', withoutRoundIds] : undefined,
+    place && [
+      '(r.held_on, r.id) < (?::date, ?::uuid) or (r.held_on, r.id) = (?::date, ?::uuid) and (m.at_seconds, m.id) > (?::double precision, ?::uuid)',
+      place[0],
+      place[1],
+      ...place,
+    ],
+  ]);
+  // First the places, then what is shown of them: people and texts are read for the few that are.
+  return readPiece(
     database,
     occurrenceRow,
-    `select m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds, r.footage_id,
+    `with found as materialized (
+       select m.id, r.held_on, r.id as round_id, m.at_seconds from mark m join round r on r.id = m.round_id where ${text}
+       order by r.held_on desc, r.id desc, m.at_seconds, m.id limit ${most + 1})
+     select m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds, r.footage_id,
        a.person_id as a_id, pa.name as a_name, b.person_id as b_id, pb.name as b_name
-     from mark m
-       join round r on r.id = m.round_id
+     from found f join mark m on m.id = f.id join round r on r.id = f.round_id
        join round_athlete a on a.round_id = r.id and a.slot = 'a' join person pa on pa.id = a.person_id
        join round_athlete b on b.round_id = r.id and b.slot = 'b' join person pb on pb.id = b.person_id
-     where m.deleted_at is null
-       and ($1::text[] is null or m.concept_id = any($1))
-       and ($2::uuid[] is null or (select count(*) from round_athlete x where x.round_id = r.id and x.person_id = any($2)) = cardinality($2))
-       and ($3::text is null or r.uniform = $3)
-       and ($4::date is null or r.held_on >= $4)
-       and ($5::date is null or r.held_on <= $5)
-       and ($6::text[] is null or (m.content ? 'note' and lower(m.content ->> 'note') like all($6)))
-       and r.id <> all($8::uuid[])
-       and ($9::date is null or (r.held_on, r.id) < ($9::date, $10::uuid)
-         or (r.held_on, r.id) = ($9::date, $10::uuid) and (m.at_seconds, m.id) > ($11::double precision, $12::uuid))
-     order by r.held_on desc, r.id desc, m.at_seconds, m.id limit $7`,
-    [
-      search.conceptIds ?? null,
-      search.personIds?.length ? search.personIds : null,
-      search.uniform ?? null,
-      search.fromDay ?? null,
-      search.toDay ?? null,
-      search.noteWords?.length ? search.noteWords.map((word) => `%${word.replace(/[\\%_]/g, '\\$&')}%`) : null,
-      most + 1,
-      search.withoutRoundIds ?? [],
-      ...partsOf(after),
-    ],
+     order by f.held_on desc, f.round_id desc, f.at_seconds, f.id`,
+    values,
     most,
     placeOf,
   );
+}

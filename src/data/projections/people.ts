@@ -7,32 +7,37 @@ import { listRows, runStatement } from '../rows';
 const sumsRow = z
   .object({
     person_id: z.string(),
-    error_id: z.string(),
-    weighted_count: z.number(),
-    weighted_exposure: z.number(),
-    judged_by_higher: z.number(),
-    punished_by_higher: z.number(),
     as_of: z.string(),
+    error_ids: z.array(z.string()),
+    counts: z.array(z.number()),
+    exposures: z.array(z.number()),
+    judged: z.array(z.number()),
+    punished: z.array(z.number()),
   })
   .transform((row) => ({
     personId: row.person_id,
-    errorId: row.error_id,
     asOf: row.as_of,
-    sums: {
-      count: row.weighted_count,
-      exposure: row.weighted_exposure,
-      judgedByHigher: row.judged_by_higher,
-      punishedByHigher: row.punished_by_higher,
-    } satisfies ErrorSums,
+    sums: new Map(
+      row.error_ids.map((errorId, at): [string, ErrorSums] => [
+        errorId,
+        {
+          count: row.counts[at] ?? 0,
+          exposure: row.exposures[at] ?? 0,
+          judgedByHigher: row.judged[at] ?? 0,
+          punishedByHigher: row.punished[at] ?? 0,
+        },
+      ]),
+    ),
   }));
 
-/** Everybody's sums of these errors, each as of the day on which it was last added up. */
+/** Everybody's sums of these errors, as of the day on which they were last added up. */
 export const listErrorSums = (database: Database, errorIds: readonly string[]) =>
   listRows(
     database,
     sumsRow,
-    `select e.person_id, e.error_id, e.weighted_count, e.weighted_exposure, e.judged_by_higher, e.punished_by_higher, s.as_of
-     from person_error e join person_standing s on s.person_id = e.person_id where e.error_id = any($1)`,
+    `select e.person_id, s.as_of, array_agg(e.error_id) as error_ids, array_agg(e.weighted_count) as counts,
+       array_agg(e.weighted_exposure) as exposures, array_agg(e.judged_by_higher) as judged, array_agg(e.punished_by_higher) as punished
+     from person_error e join person_standing s on s.person_id = e.person_id where e.error_id = any($1) group by e.person_id, s.as_of`,
     [errorIds],
   );
 

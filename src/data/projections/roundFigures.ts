@@ -1,6 +1,7 @@
 import { z } from 'zod';
+import type { CallHabits } from '@/core/callline';
 import { FIGURES_VERSION, type RoundFigures } from '@/core/figures';
-import { punishments } from '@/core/round';
+import { punishments, type Transition } from '@/core/round';
 import { roles } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
@@ -92,11 +93,13 @@ export interface FiguredRound {
     readonly figures: RoundFigures;
   }[];
   readonly uses: ReadonlyMap<string, number>;
+  readonly lesson: CallHabits;
+  readonly transitions: readonly Transition[];
 }
 
 /** Puts what a round says in the place of what it said before. In a transaction that holds the round (`holdRound`). */
 export async function replaceRoundFigures(database: Database, figured: FiguredRound): Promise<void> {
-  const { roundId, numberInSession, markCount, lastMarkedAt, athletes, uses } = figured;
+  const { roundId, numberInSession, markCount, lastMarkedAt, athletes, uses, lesson, transitions } = figured;
   await runStatement(database, 'delete from round_figure where round_id = $1', [roundId]);
   for (const { slot, personId, figures } of athletes)
     await runStatement(
@@ -112,10 +115,10 @@ export async function replaceRoundFigures(database: Database, figured: FiguredRo
   );
   await runStatement(
     database,
-    `insert into round_figured (round_id, figures_version, mark_count, last_marked_at) values ($1, $2, $3, $4)
+    `insert into round_figured (round_id, figures_version, mark_count, last_marked_at, lesson, transitions) values ($1, $2, $3, $4, $5, $6)
      on conflict (round_id) do update set figures_version = excluded.figures_version, mark_count = excluded.mark_count,
-       last_marked_at = excluded.last_marked_at, figured_at = now()`,
-    [roundId, FIGURES_VERSION, markCount, lastMarkedAt ?? null],
+       last_marked_at = excluded.last_marked_at, lesson = excluded.lesson, transitions = excluded.transitions, figured_at = now()`,
+    [roundId, FIGURES_VERSION, markCount, lastMarkedAt ?? null, JSON.stringify(lesson), JSON.stringify(transitions)],
   );
 }
 
@@ -129,6 +132,37 @@ export async function holdRound(database: Database, roundId: string): Promise<bo
   );
   return held !== undefined;
 }
+
+const lessonRow = z
+  .object({ lesson: z.object({ counts: z.record(z.string(), z.record(z.string(), z.number())) }) })
+  .transform((row): CallHabits => row.lesson);
+
+/** What the newest rounds since a day teach about the next call, each for itself, without one of them. */
+export const listLessons = (database: Database, exceptRoundId: string, since: string, most: number) =>
+  listRows(
+    database,
+    lessonRow,
+    `select f.lesson from round r join round_figured f on f.round_id = r.id
+     where r.held_on >= $1 and r.id <> $2 and f.mark_count > 0 order by r.held_on desc, r.number_in_session desc, r.id desc limit $3`,
+    [since, exceptRoundId, most],
+  );
+
+const transitionRow = z
+  .object({ to_id: z.string(), count: z.number() })
+  .transform((row) => ({ positionId: row.to_id, count: row.count }));
+
+/** What came after a position in the newest rounds, most frequent first. */
+export const listTransitionsFrom = (database: Database, positionId: string, mostRounds: number) =>
+  listRows(
+    database,
+    transitionRow,
+    `select t ->> 'toPositionId' as to_id, sum((t ->> 'count')::int)::int as count
+     from (select f.transitions from round r join round_figured f on f.round_id = r.id where f.mark_count > 0
+       order by r.held_on desc, r.number_in_session desc, r.id desc limit $2) newest
+       cross join lateral jsonb_array_elements(newest.transitions) as t
+     where t ->> 'fromPositionId' = $1 group by 1 order by 2 desc, 1`,
+    [positionId, mostRounds],
+  );
 
 /** Asks for the figures of rounds, as every change of their marks does by itself. */
 export const askForRounds = (database: Database, roundIds: readonly string[]) =>

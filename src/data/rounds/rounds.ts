@@ -3,6 +3,7 @@ import { weightSources } from '@/core/partner';
 import { anyBelts } from '@/core/vocabulary';
 import { log } from '../../log/log';
 import type { Database } from '../client';
+import { type Condition, joinConditions } from '../conditions';
 import { findRow, listRows, readPiece, runStatement } from '../rows';
 import { circumstancesShape, conditionShape, stillShape } from './circumstances';
 
@@ -94,18 +95,18 @@ const selectListed = selectWith('null');
 export const findRound = (database: Database, id: string) =>
   findRow(database, roundRow, `${selectWith('ra.still')} where r.id = $1`, [id]);
 
+const HAS_MARKS = 'exists (select 1 from mark m where m.round_id = r.id and m.deleted_at is null)';
+/** What the figures say narrows it to a few, so that the marks of few are looked for. */
+const HAS_NO_MARKS = `coalesce(f.mark_count, 0) = 0 and not ${HAS_MARKS}`;
 const NEWEST_FIRST = 'r.held_on desc, r.number_in_session desc, r.id desc';
 /** Where a list that runs newest first goes on: the place of its last row. */
 const placeOf = (round: Round): string => `${round.heldOn}~${round.numberInSession}~${round.id}`;
 const placeShape = /^(\d{4}-\d{2}-\d{2})~(\d{1,3})~([0-9a-f-]{36})$/;
 /** The three parts of such a place; nothing, which begins at the newest, for a text that is none. */
-const partsOf = (place: string | undefined): (string | null)[] => {
-  const parts = placeShape.exec(place ?? '');
-  return parts ? parts.slice(1, 4) : [null, null, null];
-};
+const partsOf = (place: string | undefined): readonly string[] | undefined => placeShape.exec(place ?? '')?.slice(1, 4);
 
 export interface RoundFilter {
-  /** Only rounds with footage. */
+  /** Only rounds with footage, or only those without. */
   readonly filmed?: boolean;
   /** Only rounds with marks, or only those without. */
   readonly marked?: boolean;
@@ -118,30 +119,27 @@ export interface RoundFilter {
 }
 
 /** A piece of the rounds that fit, newest first, from behind `after` on; parts of the filter that are absent do not narrow. */
-export const listRounds = (database: Database, filter: RoundFilter, most: number, after?: string) =>
-  readPiece(
+export function listRounds(database: Database, filter: RoundFilter, most: number, after?: string) {
+  const { filmed, marked, personIds = [], uniform, fromDay, toDay } = filter;
+  const place = partsOf(after);
+  const { text, values } = joinConditions([
+    filmed === undefined ? undefined : [filmed ? 'r.footage_id is not null' : 'r.footage_id is null'],
+    marked === undefined ? undefined : [marked ? HAS_MARKS : HAS_NO_MARKS],
+    ...personIds.map((id): Condition => ['r.id in (select x.round_id from round_athlete x where x.person_id = ?)', id]),
+    uniform === undefined ? undefined : ['r.uniform = ?', uniform],
+    fromDay === undefined ? undefined : ['r.held_on >= ?', fromDay],
+    toDay === undefined ? undefined : ['r.held_on <= ?', toDay],
+    place && ['(r.held_on, r.number_in_session, r.id) < (?::date, ?::smallint, ?::uuid)', ...place],
+  ]);
+  return readPiece(
     database,
     roundRow,
-    `${selectListed}
-     where ($1::boolean is null or (r.footage_id is not null) = $1)
-       and ($2::boolean is null or exists (select 1 from mark m where m.round_id = r.id and m.deleted_at is null) = $2)
-       and ($3::uuid[] is null or (select count(*) from round_athlete x where x.round_id = r.id and x.person_id = any($3)) = cardinality($3))
-       and ($4::text is null or r.uniform = $4) and ($5::date is null or r.held_on >= $5) and ($6::date is null or r.held_on <= $6)
-       and ($7::date is null or (r.held_on, r.number_in_session, r.id) < ($7::date, $8::smallint, $9::uuid))
-     order by ${NEWEST_FIRST} limit $10`,
-    [
-      filter.filmed ?? null,
-      filter.marked ?? null,
-      filter.personIds?.length ? filter.personIds : null,
-      filter.uniform ?? null,
-      filter.fromDay ?? null,
-      filter.toDay ?? null,
-      ...partsOf(after),
-      most + 1,
-    ],
+    `${selectListed} left join round_figured f on f.round_id = r.id where ${text} order by ${NEWEST_FIRST} limit ${most + 1}`,
+    values,
     most,
     placeOf,
   );
+}
 
 /** Every round that was cut out of one file, in the order of the footage. */
 export const listRoundsOfFootage = (database: Database, footageIds: readonly string[]) =>
@@ -158,9 +156,7 @@ export const listWaitingRounds = (database: Database) =>
     database,
     roundRow,
     `${selectListed} left join round_figured f on f.round_id = r.id
-     where r.footage_id is not null and coalesce(f.mark_count, 0) = 0
-       and not exists (select 1 from mark m where m.round_id = r.id and m.deleted_at is null)
-     order by ${NEWEST_FIRST}`,
+     where r.footage_id is not null and ${HAS_NO_MARKS} order by ${NEWEST_FIRST}`,
   );
 
 /** The newest round, by which the card of the next one begins. */

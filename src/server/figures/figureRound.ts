@@ -1,7 +1,8 @@
 import type pg from 'pg';
+import { learnCalls } from '@/core/callline';
 import { type RoundFigures, roundFigures } from '@/core/figures';
 import { beltGap } from '@/core/partner';
-import { type Athlete, conceptIdOf, countsAsSparring, type Mark } from '@/core/round';
+import { type Athlete, conceptIdOf, countsAsSparring, countTransitions, type Mark, readRound } from '@/core/round';
 import type { HouseWords } from '@/core/vocabulary';
 import { inTransaction } from '@/data/client';
 import { getHouseWords } from '@/data/language/houseWords';
@@ -53,6 +54,10 @@ export function figuresOfRound(round: Round, stored: readonly CountedMark[], hou
           figures: figuresOfAthlete(round, slot, marks),
         }))
       : [],
+    lesson: learnCalls([
+      { span: round, uniform: round.uniform, people: { a: round.a.personId, b: round.b.personId }, marks },
+    ]),
+    transitions: countTransitions(readRound(round, marks)),
     uses: new Map([...uses].sort(([one], [other]) => (one < other ? -1 : 1))),
   };
 }

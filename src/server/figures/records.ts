@@ -2,7 +2,6 @@ import { addDays, daysBetween } from '@/core/kernel';
 import {
   agedSums,
   type CohortMember,
-  type ErrorSums,
   errorIdsOf,
   listRecurringErrors,
   type RecurringError,
@@ -42,16 +41,14 @@ export async function loadCohort(
 ): Promise<CohortMember[]> {
   const wanted = [...new Set(errorIds.flatMap((id) => [id, standardIdOf(id)]))];
   const [belts, sums] = [await listBelts(database), await listErrorSums(database, wanted)];
-  const byPerson = new Map<string, Map<string, ErrorSums>>();
-  for (const { personId, errorId, asOf, sums: one } of sums) {
-    const own = byPerson.get(personId) ?? new Map<string, ErrorSums>();
-    byPerson.set(personId, own.set(errorId, agedSums(one, daysBetween(asOf, today))));
-  }
-  return [...byPerson].map(([personId, own]) => ({
-    personId,
-    belt: adultEquivalent(belts.get(personId)),
-    sums: own,
-  }));
+  return sums.map(({ personId, asOf, sums: own }) => {
+    const days = daysBetween(asOf, today);
+    return {
+      personId,
+      belt: adultEquivalent(belts.get(personId)),
+      sums: days === 0 ? own : new Map([...own].map(([errorId, one]) => [errorId, agedSums(one, days)])),
+    };
+  });
 }
 
 export interface Patterns {

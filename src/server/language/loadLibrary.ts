@@ -11,15 +11,17 @@ import {
 import { pool } from '@/data/client';
 import { countUses, countUsesOf, type FoundMark, searchMarks } from '@/data/language/occurrences';
 import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
+import { listTransitionsFrom } from '@/data/projections/roundFigures';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
 import { listBlindRounds } from '../reviews/blindness';
 import { loadHouse } from './loadHouse';
-import { listTransitions, type TransitionCount } from './transitions';
 
 /** Marks shown on an entry's page; the count says how many there are. */
 const SHOWN_MARKS = 40;
 const SHOWN_UNNAMED = 100;
+/** The newest rounds that say what usually comes after a position. @source own decision */
+const TRANSITION_ROUNDS = 300;
 
 export interface LibraryPage {
   readonly house: HouseWords;
@@ -55,7 +57,7 @@ export interface ConceptPage {
   readonly marks: Piece<FoundMark>;
   readonly clips: readonly ReferenceClip[];
   /** For positions: what came next in the academy's footage. */
-  readonly next: readonly TransitionCount[];
+  readonly next: readonly { readonly positionId: string; readonly count: number }[];
   /** Own words that were merged into this entry. */
   readonly merged: readonly string[];
 }
@@ -75,7 +77,7 @@ export async function loadConcept(id: string, after?: string): Promise<ConceptPa
     countUsesOf(pool(), conceptIds),
     searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_MARKS, after),
     listClips(pool(), id),
-    kind === 'position' ? listTransitions(pool(), house, id) : [],
+    kind === 'position' ? listTransitionsFrom(pool(), id, TRANSITION_ROUNDS) : [],
   ]);
   return {
     id,

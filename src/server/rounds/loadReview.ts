@@ -46,7 +46,7 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
   if (!round) return undefined;
   if (as === 'first') await requireSight(round.id, coach.id);
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
-  const language = await loadLanguage(pool(), round.id);
+  const language = await loadLanguage(pool(), round);
   const second =
     as === 'second' ? (await listSecondReviews(pool(), round.id)).find((one) => one.coachId === coach.id) : undefined;
   if (as === 'second' && !second) return undefined;
