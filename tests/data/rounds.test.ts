@@ -127,9 +127,10 @@ describe('what to review next', () => {
     ];
     for (const round of [waiting, marked])
       await pool().query('update round set footage_id = $2 where id = $1', [round.id, await film()]);
+    const noteId = randomUUID();
     await pool().query(
-      "insert into mark (id, round_id, kind, at_seconds, content, change_id, changed_at) values ($1, $2, 'note', 20, '{}', $1, '2026-11-03T12:00:00Z')",
-      [randomUUID(), marked.id],
+      "insert into mark (id, round_id, kind, at_seconds, content, change_id, changed_at) values ($1, $2, 'note', 20, $3, $1, '2026-11-03T12:00:00Z')",
+      [noteId, marked.id, JSON.stringify({ kind: 'note', id: noteId, atSeconds: 20, note: 'x' })],
     );
     await figuresAreThere('2026-11-23');
     const list = await listWaitingRounds(pool());

@@ -1,6 +1,6 @@
+import type { Athlete, ChanceMark, ErrorMark, Mark } from '../marks';
 import { findError, findTechnique } from '../vocabulary';
 import type { Restriction } from './circumstances';
-import type { Athlete, ChanceMark, ErrorMark, Mark } from './mark';
 
 /** What a theme in the coach's words asks for, by phrases that stand for a restriction; "both" where it names nobody. */
 const themePhrases: readonly (readonly [RegExp, readonly Restriction[]])[] = [

@@ -1,5 +1,5 @@
+import { compareMarks, type ErrorMark, type Mark } from '../marks';
 import { descendantIds } from './chains';
-import { compareMarks, type ErrorMark, type Mark } from './mark';
 
 /** The marks of a chain in order of time, the first cause included; only itself for an error without consequences. */
 export function chainOf(marks: readonly Mark[], rootId: string): Mark[] {

@@ -1,8 +1,8 @@
 import { fail, type Result, succeed } from '../kernel';
+import { compareMarks, countsAsError, type ErrorMark, type Mark } from '../marks';
 import { type Root, sharePoints } from './conceded';
 import { listEndings } from './endings';
 import { descendantFinder, type LinkGraph, latestBelow, linkGraphOf } from './linkGraph';
-import { compareMarks, countsAsError, type ErrorMark, type Mark } from './mark';
 import type { RoundReading } from './readRound';
 import type { Tide } from './tide';
 import { type LossRoot, shareTideLoss } from './tideLoss';

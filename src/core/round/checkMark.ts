@@ -1,7 +1,7 @@
 import type { Span } from '../clock';
 import { isStorableText } from '../kernel';
+import { conceptIdOf, type Mark, type MarkKind } from '../marks';
 import { findError, findGrip, findPosition, findStrength, findTechnique } from '../vocabulary';
-import { conceptIdOf, type Mark, type MarkKind } from './mark';
 
 /** Longest note in characters (own decision: two screens of text; longer remarks belong in a document). */
 export const MOST_NOTE_CHARACTERS = 4000;

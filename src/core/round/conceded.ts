@@ -1,5 +1,5 @@
+import { type Athlete, isFinished, type Mark } from '../marks';
 import { findPosition, findTechnique, type PointsClass } from '../vocabulary';
-import { type Athlete, isFinished, type Mark } from './mark';
 
 /** @source usual points of the sport (common practice) */
 export const genericPoints: Readonly<Record<PointsClass, number>> = {

@@ -1,6 +1,6 @@
 import type { Span } from '../clock';
+import { type Athlete, type AttemptMark, countsAsError, isFinished, type Mark, type StoppageMark } from '../marks';
 import { findPosition, findTechnique, type PositionFamily } from '../vocabulary';
-import { type Athlete, type AttemptMark, countsAsError, isFinished, type Mark, type StoppageMark } from './mark';
 import type { RoundReading } from './readRound';
 import { placeOfRole, type RoundState, roleIn } from './state';
 

@@ -1,5 +1,5 @@
+import type { Mark } from '../marks';
 import { findTechnique } from '../vocabulary';
-import type { Mark } from './mark';
 import type { RoundReading, StateInterval } from './readRound';
 
 /**

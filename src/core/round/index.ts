@@ -1,3 +1,4 @@
+export * from '../marks';
 export * from './agreed';
 export * from './chainSteps';
 export * from './chains';
@@ -5,7 +6,6 @@ export * from './checkMark';
 export * from './circumstances';
 export * from './contradictions';
 export * from './likelySwap';
-export * from './mark';
 export * from './proposeLinks';
 export * from './readRound';
 export * from './repairs';

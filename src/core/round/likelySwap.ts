@@ -1,6 +1,6 @@
 import type { Span } from '../clock';
+import { type Mark, swapAthletes } from '../marks';
 import { type Contradiction, listContradictions } from './contradictions';
-import { type Mark, swapAthletes } from './mark';
 import { readRound } from './readRound';
 
 const aboutWho: ReadonlySet<Contradiction['code']> = new Set([

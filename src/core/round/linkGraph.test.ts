@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Mark } from '../marks';
 import { descendantFinder, latestBelow, linkGraphOf } from './linkGraph';
-import type { Mark } from './mark';
 
 const error = (id: string, atSeconds: number, ...ledTo: string[]): Mark => ({
   kind: 'error',

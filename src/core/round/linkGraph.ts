@@ -1,4 +1,4 @@
-import type { Mark } from './mark';
+import type { Mark } from '../marks';
 
 /** The links of a round by place in its marks: what each error led to, without what is not there. */
 export interface LinkGraph {

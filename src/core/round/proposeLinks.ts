@@ -1,7 +1,7 @@
 import { liveSecondsBetween, liveSpans } from '../clock';
+import { conceptIdOf, countsAsError, type ErrorMark, type Mark, opponentOf, stoppageSpans } from '../marks';
 import { type CatalogueError, findError, findPosition, findTechnique } from '../vocabulary';
 import { descendantFinder, linkGraphOf } from './linkGraph';
-import { conceptIdOf, countsAsError, type ErrorMark, type Mark, opponentOf, stoppageSpans } from './mark';
 import type { RoundReading } from './readRound';
 
 /** Consequences are looked for within this much live time. @source own decision: what comes later has other causes, too */

@@ -1,5 +1,5 @@
 import { type Span, spanSeconds } from '../clock';
-import { compareMarks, type Mark, type StoppageMark } from './mark';
+import { compareMarks, type Mark, type StoppageMark } from '../marks';
 import type { RoundState } from './state';
 import { listStateChanges, type StateChange } from './stateChanges';
 

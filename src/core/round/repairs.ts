@@ -1,5 +1,5 @@
+import { type Mark, swapAthletes } from '../marks';
 import type { Contradiction } from './contradictions';
-import { type Mark, swapAthletes } from './mark';
 import type { RoundReading } from './readRound';
 
 /** The likeliest way to mend a contradiction in one step; whoever looks at it decides. */

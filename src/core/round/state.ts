@@ -1,5 +1,5 @@
+import { type Athlete, type AttemptMark, opponentOf, type PositionMark } from '../marks';
 import { findPosition, findTechnique, type PositionFamily, type Role } from '../vocabulary';
-import { type Athlete, type AttemptMark, opponentOf, type PositionMark } from './mark';
 
 /** Where the two athletes are, and who is better placed. */
 export type RoundState =

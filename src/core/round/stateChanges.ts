@@ -1,5 +1,5 @@
+import { type Athlete, type AttemptMark, isFinished, type Mark, type PositionMark } from '../marks';
 import { findPosition, findTechnique, type TechniqueClass } from '../vocabulary';
-import { type Athlete, type AttemptMark, isFinished, type Mark, type PositionMark } from './mark';
 import { placeOfRole, type RoundState, roleIn, stateAfterAttempt, stateOfPositionMark } from './state';
 
 /** How late a call may come, or how much later than a technique the position after it, for both to be one moment. @source own decision: a slow hand on the keys */

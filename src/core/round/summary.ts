@@ -1,6 +1,6 @@
 import { spanSeconds } from '../clock';
+import type { Athlete } from '../marks';
 import { findPosition, type Role } from '../vocabulary';
-import type { Athlete } from './mark';
 import type { RoundReading } from './readRound';
 import { placeOfRole, roleIn } from './state';
 

@@ -1,5 +1,5 @@
 import { intersectSpans, type Span, spanSeconds } from '../clock';
-import { type Athlete, countsAsError } from './mark';
+import { type Athlete, countsAsError } from '../marks';
 import type { RoundReading } from './readRound';
 import type { Tide } from './tide';
 

@@ -1,6 +1,6 @@
 import { type Span, spanSeconds } from '../clock';
+import type { Athlete, AttemptMark } from '../marks';
 import { findPosition, findTechnique } from '../vocabulary';
-import type { Athlete, AttemptMark } from './mark';
 import type { RoundReading, StateInterval } from './readRound';
 import type { RoundState } from './state';
 

@@ -1,4 +1,4 @@
-import type { Athlete } from './mark';
+import type { Athlete } from '../marks';
 import type { Tide } from './tide';
 
 /** A first cause that led to something: when it was made, and when its last consequence came. */

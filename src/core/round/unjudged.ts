@@ -1,5 +1,5 @@
+import { countsAsError, type Mark } from '../marks';
 import { findTechnique } from '../vocabulary';
-import { countsAsError, type Mark } from './mark';
 
 export interface Unjudged {
   readonly markId: string;

@@ -94,6 +94,23 @@ describe('overtime by escape time (common practice)', () => {
       }),
     );
   });
+  it('after a tap the other wins by escaping or by lasting longer, whatever the sums say', () => {
+    // The sums are hopeless for b, and say nothing here.
+    const next = read('5', 'x', '40t').next;
+    expect(next).toEqual({ escaper: 'b', wonByLasting: 40, alwaysWins: false, cannotWin: false });
+    const turn = fc
+      .tuple(fc.integer({ min: 1, max: 119 }), fc.constantFrom('', 't', 'x'))
+      .map(([seconds, how]) => (how === 'x' ? 'x' : `${seconds}${how}`));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 119 }), turn, (lasted, answer) => {
+        const { winner } = read(`${lasted}t`, answer);
+        const isTapped = answer.endsWith('t');
+        const own = Number.parseFloat(answer);
+        if (!isTapped || own > lasted) expect(winner).toBe('b');
+        else expect(winner).toBe(own < lasted ? 'a' : undefined);
+      }),
+    );
+  });
   it('refuses what cannot be, and says which turn', () => {
     const problem = (turns: readonly OvertimeTurn[]) => {
       const reading = readOvertime(turns, rules);

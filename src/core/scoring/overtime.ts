@@ -22,6 +22,8 @@ export type OvertimeProblem =
 /** What the athlete whose turn comes next has to do, in seconds of escape time. */
 export interface Needed {
   readonly escaper: Athlete;
+  /** How long the other lasted before they were tapped in this round of turns: then an escape wins, and so does a tap that comes later than that. */
+  readonly wonByLasting?: number;
   /** The longest escape time with which the win is certain whatever comes; undefined when none is. */
   readonly winCertainBelow?: number;
   /** The escape time from which on it cannot be won any more; absent when any time may still do. */
@@ -130,6 +132,13 @@ function neededNext(
   // Within a round it is the other's turn; a new round is begun by whoever began the one before.
   const escaper = turns.length % 2 === 1 ? opponentOf(previous.escaper) : turns[turns.length - 2]!.escaper;
   const other = opponentOf(escaper);
+  if (turns.length % 2 === 1 && previous.end === 'tapped')
+    return {
+      escaper,
+      wonByLasting: previous.endSeconds - previous.startSeconds,
+      alwaysWins: false,
+      cannotWin: false,
+    };
   const left = (athlete: Athlete) => rules.turnsEach - turns.filter((turn) => turn.escaper === athlete).length;
   const afterThis = left(escaper) - 1;
   const lead = totals[other] - totals[escaper];
@@ -154,7 +163,7 @@ export interface OfficialDifference {
   readonly officialSeconds: number;
 }
 
-/** Where the officials' escape times differ from the measured ones by more than `tolerance`, turn by turn, and what their sum should be. */
+/** Where the officials' escape times differ from the measured ones by `tolerance` and more, turn by turn, and what their sum should be. */
 export function compareOfficial(
   reading: OvertimeReading,
   officialSeconds: readonly (number | undefined)[],
@@ -166,7 +175,7 @@ export function compareOfficial(
     const official = officialSeconds[index];
     if (official === undefined) continue;
     totals[turn.escaper] += official;
-    if (Math.abs(official - turn.countedSeconds) > tolerance)
+    if (Math.abs(official - turn.countedSeconds) >= tolerance - 1e-9)
       differences.push({ turn: index, measuredSeconds: turn.countedSeconds, officialSeconds: official });
   }
   return { differences, officialTotals: totals };

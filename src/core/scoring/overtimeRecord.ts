@@ -10,7 +10,7 @@ import {
 } from './overtime';
 import type { OvertimeRules } from './rules';
 
-/** Two readings of one escape time farther apart than this disagree. @source own decision: a press and a blinking clock are each good to half a second */
+/** Two readings of one escape time that are so far apart disagree. @source own decision: a press and a blinking clock are each good to half a second */
 export const SAME_TIME_SECONDS = 1;
 
 export interface RecordedTurn {
@@ -93,7 +93,7 @@ function differingTotals(
   return (['a', 'b'] as const).flatMap((athlete) => {
     const measuredSeconds = sums.turns[turn]!.totals[athlete];
     const officialSeconds = officialTotals[athlete];
-    if (Math.abs(measuredSeconds - officialSeconds) <= SAME_TIME_SECONDS) return [];
+    if (Math.abs(measuredSeconds - officialSeconds) < SAME_TIME_SECONDS - 1e-9) return [];
     const own = closed.slice(0, turn + 1).filter((mark) => mark.athlete === athlete);
     const ownFiguresSeconds = own.every((mark) => mark.officialSeconds !== undefined)
       ? own.reduce((sum, mark) => sum + mark.officialSeconds!, 0)
@@ -109,7 +109,7 @@ function withClock(mark: TurnMark, rules: OvertimeRules): RecordedTurn {
   return {
     mark,
     clockSeconds,
-    clockDiffers: pressed !== undefined && Math.abs(pressed - clockSeconds) > SAME_TIME_SECONDS,
+    clockDiffers: pressed !== undefined && Math.abs(pressed - clockSeconds) >= SAME_TIME_SECONDS - 1e-9,
   };
 }
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Mark } from '@/core/round';
+import { storedMarkSchema } from '@/core/round';
 import type { Database } from '../client';
 import { type Condition, joinConditions } from '../conditions';
 import { findRow, listRows, readPiece } from '../rows';
@@ -30,7 +30,7 @@ export async function countUsesOf(database: Database, conceptIds: readonly strin
 const occurrenceRow = z
   .object({
     id: z.string(),
-    content: z.custom<Mark>((value) => typeof value === 'object' && value !== null),
+    content: storedMarkSchema,
     change_id: z.string(),
     round_id: z.string(),
     held_on: z.string(),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Mark } from '@/core/round';
+import { type Mark, storedMark, storedMarkSchema } from '@/core/round';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
 
@@ -7,7 +7,7 @@ const markRow = z
   .object({
     id: z.string(),
     scope_id: z.string(),
-    content: z.custom<Mark>((value) => typeof value === 'object' && value !== null),
+    content: storedMarkSchema,
     version: z.number(),
     change_id: z.string(),
     deleted: z.boolean(),
@@ -58,7 +58,7 @@ export const listMarks = (database: Database, scopeId: string, store = roundMark
   );
 
 const countedRow = z
-  .object({ content: z.custom<Mark>((value) => typeof value === 'object' && value !== null), changed_at: z.date() })
+  .object({ content: storedMarkSchema, changed_at: z.date() })
   .transform((row) => ({ mark: row.content, changedAt: row.changed_at.toISOString() }));
 
 /** Every mark of a round that counts, with the time of its latest change. */
@@ -99,7 +99,7 @@ export const insertMark = (database: Database, write: MarkWrite, store = roundMa
       write.scopeId,
       write.mark.kind,
       write.mark.atSeconds,
-      write.mark,
+      storedMark(write.mark),
       write.version,
       write.changeId,
       write.deleted,
@@ -116,7 +116,7 @@ export const updateMark = (database: Database, write: MarkWrite, store = roundMa
       write.mark.id,
       write.mark.kind,
       write.mark.atSeconds,
-      write.mark,
+      storedMark(write.mark),
       write.version,
       write.changeId,
       write.deleted,
@@ -128,7 +128,7 @@ export const insertMarkHistory = (database: Database, write: MarkWrite, store = 
   runStatement(
     database,
     `insert into ${store.history} (mark_id, version, content, deleted, change_id, changed_by) values ($1, $2, $3, $4, $5, $6)`,
-    [write.mark.id, write.version, write.mark, write.deleted, write.changeId, write.changedBy ?? null],
+    [write.mark.id, write.version, storedMark(write.mark), write.deleted, write.changeId, write.changedBy ?? null],
   );
 
 /** Whether a change was already taken, also when others followed it. */
@@ -150,7 +150,7 @@ export async function knowsChange(
 const versionRow = z
   .object({
     version: z.number(),
-    content: z.custom<Mark>((value) => typeof value === 'object' && value !== null),
+    content: storedMarkSchema,
     deleted: z.boolean(),
     changed_by_name: z.string().nullable(),
     changed_at: z.date(),

@@ -13,8 +13,8 @@ import {
   withdrawUpload,
 } from '@/data/footage/arrivals';
 import { findFootage, findFootageBySample } from '@/data/footage/footage';
+import { isOutage } from '@/data/outage';
 import { handOn } from '../jobs/sweep';
-import { isOutage } from '../jobs/throughOutage';
 import { mostUploadBytes } from '../kernel/environment';
 import { syncFile } from './durable';
 import { safeFileName } from './fileNames';

@@ -8,11 +8,12 @@ import {
   returnArrival,
   takeArrival,
 } from '@/data/footage/arrivals';
+import { isOutage } from '@/data/outage';
 import { keepFootage } from '../footage/keepFootage';
 import { keepRefused } from '../footage/letArrivalGo';
 import { arrivingPath } from '../footage/storage';
 import { queueArrival } from './queueWork';
-import { isOutage, throughOutage } from './throughOutage';
+import { throughOutage } from './throughOutage';
 
 const NOTE_EVERY_MS = 700;
 

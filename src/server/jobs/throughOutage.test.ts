@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { isOutage, throughOutage } from './throughOutage';
+import { isOutage } from '@/data/outage';
+import { throughOutage } from './throughOutage';
 
 const error = (code: string, message = 'x') => Object.assign(new Error(message), { code });
 

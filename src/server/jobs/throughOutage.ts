@@ -1,20 +1,11 @@
+import { isOutage } from '@/data/outage';
+
 const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** How long the database may be away before a step that is done but not recorded is given up. @source own decision: longer than any restart or upgrade */
 const MOST_OUTAGE_MS = 15 * 60_000;
 const FIRST_PAUSE_MS = 250;
 const MOST_PAUSE_MS = 10_000;
-
-/** Whether an error says that the database cannot be reached now, rather than that the statement is wrong. @source PostgreSQL manual, appendix A: classes 08, 53 and 57 */
-export function isOutage(error: unknown): boolean {
-  if (!(error instanceof Error)) return false;
-  const code = 'code' in error && typeof error.code === 'string' ? error.code : '';
-  return (
-    /^(08|53|57P)/.test(code) ||
-    ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'ENOENT'].includes(code) ||
-    /connection terminated|connection timeout|timeout exceeded when trying to connect/i.test(error.message)
-  );
-}
 
 /** Runs a statement that must not be lost: while the database is away it is tried again, with growing pauses. */
 export async function throughOutage<Value>(statement: () => Promise<Value>): Promise<Value> {

@@ -1,6 +1,9 @@
+import { randomBytes } from 'node:crypto';
 import { unstable_rethrow } from 'next/navigation';
 import { z } from 'zod';
 import type { Coach } from '@/data/accounts/coaches';
+import { isOutage } from '@/data/outage';
+import { log } from '../../log/log';
 import { requireCoach } from '../accounts/currentCoach';
 import { isDataError } from './dataError';
 
@@ -38,11 +41,25 @@ export function defineAction<const Given extends Shapes, Outcome>({ args, refuse
     } catch (error) {
       unstable_rethrow(error);
       // A value that the database cannot hold although its shape fits (class 22) is the sender's, not a fault of ours.
-      if (!isDataError(error)) throw error;
-      return refused(new z.ZodError([{ code: 'custom', path: [], message: NOT_STORABLE, input: undefined }]));
+      if (isDataError(error)) return refused(withMessage(NOT_STORABLE));
+      // A database that is away is no failure of an action: the page tells of it in its own words.
+      if (isOutage(error)) throw error;
+      const reference = randomBytes(4).toString('hex');
+      log.error({ reference, coach: coach.id, err: error }, 'an action failed');
+      const told = refused(
+        withMessage(
+          `Something went wrong here, and nothing was changed. Try again; the log tells more under ${reference}.`,
+        ),
+      );
+      // An action whose answer holds no words: its page says that it did not work.
+      if (told === undefined) throw error;
+      return told;
     }
   };
 }
+
+const withMessage = (message: string): z.ZodError =>
+  new z.ZodError([{ code: 'custom', path: [], message, input: undefined }]);
 
 const NOT_STORABLE = 'Something in it cannot be kept. Check the fields, then try again.';
 

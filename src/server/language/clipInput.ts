@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { drawingSchema } from '@/core/marks';
 import { storableText } from '@/data/storableText';
-import { drawingInput } from '../kernel/strokeInput';
 
 export const clipInput = z
   .strictObject({
@@ -11,7 +11,7 @@ export const clipInput = z
     endSeconds: z.number().min(0).max(86_400),
     speed: z.number().min(0.1).max(2),
     caption: storableText().trim().max(200, 'Use at most 200 characters for the caption.'),
-    drawing: drawingInput,
+    drawing: drawingSchema,
   })
   .refine((clip) => clip.endSeconds - clip.startSeconds >= 0.2 && clip.endSeconds - clip.startSeconds <= 60, {
     message: 'A clip lasts from 0.2 to 60 seconds.',

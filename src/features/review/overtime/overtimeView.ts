@@ -25,7 +25,9 @@ export function turnEndWords(turn: OvertimeReading['turns'][number]): string {
 /** What the athlete whose turn comes next has to do. */
 export function neededWords(needed: Needed, names: Names): string {
   const name = names[needed.escaper];
-  const { winCertainBelow, winPossibleBelow, alwaysWins, cannotWin } = needed;
+  const { wonByLasting, winCertainBelow, winPossibleBelow, alwaysWins, cannotWin } = needed;
+  if (wonByLasting !== undefined)
+    return `${name} escapes next and wins by escaping, or by lasting longer than ${secondsWords(wonByLasting)}: that is when ${names[opponentOf(needed.escaper)]} was tapped.`;
   if (alwaysWins) return `${name} escapes next and wins on time even without an escape.`;
   if (cannotWin) return `${name} escapes next and cannot win on time any more: only a submission helps.`;
   if (winCertainBelow !== undefined && winCertainBelow === winPossibleBelow)

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { moveStroke, type PicturePoint, strokeKinds, strokeOf } from '@/core/drawing';
-import { drawingInput } from './strokeInput';
+import { moveStroke, type PicturePoint, strokeKinds, strokeOf } from '../drawing';
+import { drawingSchema } from './drawingSchema';
 
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 const drag = fc.array(fc.tuple(share, share), { minLength: 2, maxLength: 500 });
@@ -20,8 +20,8 @@ describe('what is drawn on a page', () => {
         (kind, points, width, height, x, y) => {
           const stroke = strokeOf(kind, points as PicturePoint[], { width, height });
           if (!stroke) return;
-          expect(drawingInput.safeParse([stroke]).success).toBe(true);
-          expect(drawingInput.safeParse([moveStroke(stroke, x || 0, y || 0)]).success).toBe(true);
+          expect(drawingSchema.safeParse([stroke]).success).toBe(true);
+          expect(drawingSchema.safeParse([moveStroke(stroke, x || 0, y || 0)]).success).toBe(true);
         },
       ),
     );
@@ -37,6 +37,6 @@ describe('what is drawn on a page', () => {
       { width: 1900, height: 1000 },
     );
     expect(ring).toMatchObject({ kind: 'ring' });
-    expect(drawingInput.safeParse([ring]).success).toBe(true);
+    expect(drawingSchema.safeParse([ring]).success).toBe(true);
   });
 });

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { MOST_LABEL_CHARACTERS, MOST_LINE_POINTS, MOST_STROKES, type Stroke } from '@/core/drawing';
-import { storableText } from '@/data/storableText';
+import { MOST_LABEL_CHARACTERS, MOST_LINE_POINTS, MOST_STROKES, type Stroke } from '../drawing';
+import { storableText } from './storableText';
 
 const share = z.number().min(0).max(1);
 const point = z.tuple([share, share]);
-const strokeInput: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
+const strokeSchema: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('arrow'), from: point, to: point }),
   z.strictObject({ kind: z.literal('straight'), from: point, to: point }),
   z.strictObject({ kind: z.literal('ring'), centre: point, radius: z.number().positive().max(2) }),
@@ -23,5 +23,5 @@ const strokeInput: z.ZodType<Stroke> = z.discriminatedUnion('kind', [
   }),
 ]);
 
-/** What may be drawn over a picture, on the wire. */
-export const drawingInput = z.array(strokeInput).max(MOST_STROKES, 'Sixty strokes are enough for pointing.');
+/** What may be drawn over a picture. */
+export const drawingSchema = z.array(strokeSchema).max(MOST_STROKES, 'Sixty strokes are enough for pointing.');

@@ -1,0 +1,35 @@
+import { z } from 'zod';
+import { defineKind } from '../defineKind';
+import { athleteSchema, conceptSchema, endSchema, markBase, sideSchema, targetSchema } from '../parts';
+
+export const stages = ['entry', 'control', 'locked', 'finished'] as const;
+/** How far an attempt came; a later stage implies the earlier ones. */
+export type Stage = (typeof stages)[number];
+
+export const attemptEnds = ['finished', 'escaped', 'abandoned', 'declined', 'interrupted'] as const;
+export type AttemptEnd = (typeof attemptEnds)[number];
+
+export const tapCauses = ['technique', 'injury', 'illness', 'courtesy'] as const;
+/** Why somebody tapped; only `technique` enters statistics. */
+export type TapCause = (typeof tapCauses)[number];
+
+const schema = z.strictObject({
+  ...markBase,
+  kind: z.literal('attempt'),
+  techniqueId: conceptSchema,
+  athlete: athleteSchema,
+  stage: z.enum(stages),
+  end: z.enum(attemptEnds).optional(),
+  endSeconds: endSchema.optional(),
+  side: sideSchema,
+  tapCause: z.enum(tapCauses).optional(),
+  target: targetSchema,
+});
+export type AttemptMark = Readonly<z.output<typeof schema>>;
+
+export const attempt = defineKind({
+  kind: 'attempt',
+  schema,
+  rank: 1,
+  concept: 'techniqueId',
+});

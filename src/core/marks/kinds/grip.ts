@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { defineKind } from '../defineKind';
+import { athleteSchema, conceptSchema, markBase, sideSchema, targetSchema } from '../parts';
+
+export const gripOutcomes = ['got', 'broken', 'lost'] as const;
+export type GripOutcome = (typeof gripOutcomes)[number];
+
+const schema = z.strictObject({
+  ...markBase,
+  kind: z.literal('grip'),
+  gripId: conceptSchema,
+  athlete: athleteSchema,
+  side: sideSchema,
+  outcome: z.enum(gripOutcomes),
+  target: targetSchema,
+});
+export type GripMark = Readonly<z.output<typeof schema>>;
+
+export const grip = defineKind({
+  kind: 'grip',
+  schema,
+  rank: 3,
+  concept: 'gripId',
+});
