@@ -56,11 +56,11 @@ test('files that are no whole video are refused with what to do; a good one can 
   await expect(page.getByRole('alert').filter({ hasText: 'dropped.mp4 was not taken' })).toBeVisible();
   writeFileSync(file('huge.mp4'), Buffer.alloc(61 * 1024 * 1024, 7));
   await page.locator('input[type="file"]').setInputFiles(file('huge.mp4'));
-  await expect(page.getByRole('alert').filter({ hasText: 'larger than 60 MB' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('alert').filter({ hasText: 'larger than 60 MB' })).toBeVisible({ timeout: 90_000 });
   const film = makeFilm(file('small.mp4'), 4);
   await page.locator('input[type="file"]').setInputFiles(film);
   const line = page.getByRole('list', { name: 'On the way' }).getByRole('listitem').filter({ hasText: 'small.mp4' });
-  await expect(line).toContainText('On the shelf.', { timeout: 30_000 });
+  await expect(line).toContainText('On the shelf.', { timeout: 90_000 });
   await page.locator('input[type="file"]').setInputFiles(film);
   await expect(page.getByText('is here already')).toBeVisible();
   await expect(page.getByRole('row', { name: /small\.mp4/ })).toHaveCount(1);
@@ -158,18 +158,19 @@ test('a student’s page adds up, and each mark opens its second of footage', as
 });
 
 test('a class is planned, changed and printed on one page', async ({ page }) => {
+  test.setTimeout(300_000);
   await signIn(page, server.url);
   await page.goto(`${server.url}/classes/${demoId('class', 'evening')}`);
   await page.getByRole('button', { name: 'Generate' }).click();
   const blocks = page.getByRole('list', { name: 'Blocks of the plan' });
-  await expect(blocks).toBeVisible({ timeout: 30_000 });
+  await expect(blocks).toBeVisible({ timeout: 90_000 });
   await expect(page.getByText('proved the best choice')).toBeVisible();
   await expect(page.getByText('Pia rests: injured').first()).toBeVisible();
   const lock = page.getByRole('button', { name: 'Lock', exact: true }).first();
   await lock.click();
   await expect(page.getByText('The locks changed')).toBeVisible();
   await page.getByRole('button', { name: 'Generate again' }).click();
-  await expect(page.getByText('Version 2')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Version 2')).toBeVisible({ timeout: 90_000 });
   await page.getByRole('link', { name: 'The sheet' }).click();
   await expect(page.getByText('Your academy’s rules and the event’s rules come first')).toBeVisible();
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');

@@ -10,6 +10,7 @@ import { openServer, type TestServer } from '../support/server';
 let server: TestServer;
 test.beforeAll(async () => {
   server = await openServer('language', true);
+  server.startWorker();
 });
 test.afterAll(() => server.close());
 

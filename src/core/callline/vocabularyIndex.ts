@@ -66,6 +66,9 @@ const ALIAS_TRUST = 0.98;
 const HEARD_TRUST = 0.9;
 const UNNAMED_TRUST = 0.9;
 
+/** No words at all: nothing is understood by it. */
+export const emptyVocabularyIndex: VocabularyIndex = { phrases: [], words: [], uses: new Map() };
+
 /** Every word by which this academy may call an entry, ready to match. Build it once for a page. */
 export function buildVocabularyIndex(
   house: HouseWords = plainHouse,

@@ -1,17 +1,27 @@
-/** Pounds in one kilogram: the international avoirdupois pound is exactly 0.45359237 kg. @source NIST SP 811, Appendix B.8 (from memory) */
-export const KILOGRAMS_PER_POUND = 0.45359237;
+/** Kilograms in one of each unit in which weights are read and written. */
+const kilogramsIn = {
+  kg: 1,
+  /** The international avoirdupois pound. @source NIST SP 811, Appendix B.8 (from memory) */
+  lb: 0.45359237,
+} as const;
+export const KILOGRAMS_PER_POUND = kilogramsIn.lb;
 
-export type WeightUnit = 'kg' | 'lb';
+export type WeightUnit = keyof typeof kilogramsIn;
+/** A new unit is a line in each of these tables, and one in the check of `coach.weight_unit`. */
+export const weightUnits = ['kg', 'lb'] as const satisfies readonly WeightUnit[];
+/** How a unit is called where it is chosen. */
+export const weightUnitNames: Readonly<Record<WeightUnit, string>> = { kg: 'Kilograms', lb: 'Pounds' };
+/** What may stand behind a number for it. */
+const writtenAs: Readonly<Record<WeightUnit, RegExp>> = {
+  kg: /^(kg|kgs|kilos?|kilograms?)$/,
+  lb: /^(lb|lbs|pounds?|#)$/,
+};
 
-/** Kilograms of a reading in either unit, unrounded. */
-export function toKilograms(reading: number, unit: WeightUnit): number {
-  return unit === 'kg' ? reading : reading * KILOGRAMS_PER_POUND;
-}
+/** Kilograms of a reading in any unit, unrounded. */
+export const toKilograms = (reading: number, unit: WeightUnit): number => reading * kilogramsIn[unit];
 
 /** The reading in the unit asked for, unrounded; the inverse of `toKilograms`. */
-export function fromKilograms(weightKg: number, unit: WeightUnit): number {
-  return unit === 'kg' ? weightKg : weightKg / KILOGRAMS_PER_POUND;
-}
+export const fromKilograms = (weightKg: number, unit: WeightUnit): number => weightKg / kilogramsIn[unit];
 
 /** A weight as it is shown: one decimal, no trailing zero, with its unit. */
 export function formatWeight(weightKg: number, unit: WeightUnit): string {
@@ -31,9 +41,8 @@ export interface TypedWeight {
 export function readWeight(text: string, usual: WeightUnit): TypedWeight | undefined {
   const trimmed = text.trim().toLowerCase();
   if (trimmed === '') return undefined;
-  const match = /^(\d{1,4}(?:[.,]\d{1,4})?)\s*(kg|kgs|kilos?|kilograms?|lb|lbs|pounds?|#)?\.?$/.exec(trimmed);
-  if (!match) return { reading: Number.NaN, unit: usual };
-  const [, number = '', written] = match;
-  const unit = written === undefined ? usual : written.startsWith('k') ? 'kg' : 'lb';
+  const [, number, written = ''] = /^(\d{1,4}(?:[.,]\d{1,4})?)\s*([a-z#]*)\.?$/.exec(trimmed) ?? [];
+  const unit = written === '' ? usual : weightUnits.find((one) => writtenAs[one].test(written));
+  if (number === undefined || unit === undefined) return { reading: Number.NaN, unit: usual };
   return { reading: Number(number.replace(',', '.')), unit };
 }

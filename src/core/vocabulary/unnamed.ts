@@ -87,3 +87,12 @@ export const unnamedStrengths: readonly Strength[] = [
 
 /** Whether an id stands for something that nobody has named yet. */
 export const isUnnamed = (conceptId: string): boolean => /^(err-|good-)?unnamed(-[a-z-]+)?$/.test(conceptId);
+
+/** Every id under which something without a name is marked. */
+export const unnamedIds: readonly string[] = [
+  ...unnamedPositions,
+  ...unnamedGrips,
+  ...unnamedTechniques,
+  ...unnamedErrors,
+  ...unnamedStrengths,
+].map((one) => one.id);

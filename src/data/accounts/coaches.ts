@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { type WeightUnit, weightUnits } from '@/core/kernel';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
 
@@ -10,7 +11,7 @@ const coachRow = z
     role: z.enum(['head', 'assistant']),
     password_hash: z.string(),
     reaction_lead_seconds: z.number(),
-    weight_unit: z.enum(['kg', 'lb']),
+    weight_unit: z.enum(weightUnits),
   })
   .transform((row) => ({
     id: row.id,
@@ -66,7 +67,7 @@ export const updateCoachPreferences = (
   database: Database,
   coachId: string,
   reactionLeadSeconds: number,
-  weightUnit: 'kg' | 'lb',
+  weightUnit: WeightUnit,
 ) =>
   runStatement(database, 'update coach set reaction_lead_seconds = $2, weight_unit = $3 where id = $1', [
     coachId,

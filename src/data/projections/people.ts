@@ -35,8 +35,8 @@ export const listErrorSums = (database: Database, errorIds: readonly string[]) =
   listRows(
     database,
     sumsRow,
-    `select e.person_id, s.as_of, array_agg(e.error_id) as error_ids, array_agg(e.weighted_count) as counts,
-       array_agg(e.weighted_exposure) as exposures, array_agg(e.judged_by_higher) as judged, array_agg(e.punished_by_higher) as punished
+    `select e.person_id, s.as_of, json_agg(e.error_id) as error_ids, json_agg(e.weighted_count) as counts,
+       json_agg(e.weighted_exposure) as exposures, json_agg(e.judged_by_higher) as judged, json_agg(e.punished_by_higher) as punished
      from person_error e join person_standing s on s.person_id = e.person_id where e.error_id = any($1) group by e.person_id, s.as_of`,
     [errorIds],
   );

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
-import { shortNamesOf } from '@/core/kernel';
+import { shortNamesOf, type WeightUnit } from '@/core/kernel';
 import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
@@ -31,7 +31,7 @@ export interface ClassPageProps {
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;
   readonly weightLimitRatio: number;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
 }
 
 export function ClassPage({ one, people, chances, stored, asked, weightLimitRatio, unit }: ClassPageProps) {

@@ -1,7 +1,7 @@
 'use client';
 
 import { styled } from 'styled-components';
-import { formatWeight } from '@/core/kernel';
+import { formatWeight, type WeightUnit } from '@/core/kernel';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Quiet } from '@/ui/layout/Page';
@@ -31,7 +31,7 @@ export interface ExpectedProps {
   readonly people: readonly ExpectablePerson[];
   readonly chanceOf: Readonly<Record<string, number>>;
   readonly day: string;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
   readonly onChange: (personId: string, chance: number) => void;
 }
 

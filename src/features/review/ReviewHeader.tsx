@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { styled } from 'styled-components';
-import { formatWeight } from '@/core/kernel';
+import { formatWeight, type WeightUnit } from '@/core/kernel';
 import { weightGap } from '@/core/partner';
 import type { Still } from '@/core/round';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
@@ -49,7 +49,7 @@ export interface ReviewHeaderProps {
   readonly b: HeaderAthlete;
   readonly roundId: string;
   readonly facts: string;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
   readonly keeping: Keeping;
   readonly waiting: number;
   readonly stills: Readonly<Partial<Record<'a' | 'b', Still>>>;
@@ -71,7 +71,7 @@ function Athlete({
   readonly still: Still | undefined;
   readonly onWho: () => void;
   readonly other?: boolean;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
 }) {
   return (
     <span className={other ? 'athlete other' : 'athlete'} title={one.toldApartBy}>

@@ -1,8 +1,9 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { buildVocabularyIndex, type CallHabits } from '@/core/callline';
+import { buildVocabularyIndex, type CallHabits, emptyVocabularyIndex } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
+import type { WeightUnit } from '@/core/kernel';
 import type { Homework } from '@/core/reviewing';
 import type { Circumstances, Mark, Still } from '@/core/round';
 import type { RuleSet } from '@/core/scoring';
@@ -58,7 +59,7 @@ export interface ReviewPageProps {
   readonly clocks: readonly RoundClock[];
   readonly lulls: readonly Span[];
   readonly reactionLeadSeconds: number;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
   readonly firstSeconds?: number;
   readonly firstMarkId?: string;
   /** How often the academy marked each concept, and how its rounds usually go on. */
@@ -121,7 +122,11 @@ export function useReviewDesk({
   const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video, undo.record);
   const house = useHouse();
   const wordOf = useWordOf();
-  const index = useMemo(() => buildVocabularyIndex(house, uses), [house, uses]);
+  // The picture that the server draws of the page takes no calls: it needs no words.
+  const index = useMemo(
+    () => (typeof window === 'undefined' ? emptyVocabularyIndex : buildVocabularyIndex(house, uses)),
+    [house, uses],
+  );
   const [keysOpen, setKeysOpen] = useState(false);
   const [panel, setPanel] = useState<Panel>('ledger');
   const [tideOf, setTideOf] = useState<'a' | 'b'>('a');

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useReducer, useState, useTransition } from 'react';
 import { styled } from 'styled-components';
+import type { WeightUnit } from '@/core/kernel';
 import { DayField } from '@/forms/DayField';
 import { removeRound, saveRound } from '@/server/rounds/roundActions';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
@@ -31,7 +32,7 @@ export interface RoundCardProps {
   readonly footage?: { readonly id: string; readonly name: string; readonly durationSeconds: number };
   readonly people: readonly PersonFacts[];
   readonly ruleSets: readonly { readonly id: string; readonly name: string }[];
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
 }
 
 export function RoundCard({ initial, existing, footage, people, ruleSets, unit }: RoundCardProps) {

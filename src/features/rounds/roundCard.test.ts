@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { WeightUnit } from '@/core/kernel';
 import { messagesOf, roundInput } from '@/server/rounds/roundInput';
 import { gapView } from './gapView';
 import { newFields } from './initialFields';
@@ -49,7 +50,7 @@ describe('the round’s card', () => {
   });
 
   it('takes pounds beside kilograms, however they are typed, and an empty length', () => {
-    const sent = (weight: string, unit: 'kg' | 'lb') =>
+    const sent = (weight: string, unit: WeightUnit) =>
       toRoundInput({ ...fields, a: { ...emptyAthlete, name: 'Ana', weight } }, undefined, unit).a;
     expect(sent('150 lb', 'kg')).toMatchObject({ weight: 150, weightUnit: 'lb' });
     expect(sent('150lbs', 'lb')).toMatchObject({ weight: 150, weightUnit: 'lb' });

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useState, useTransition } from 'react';
+import { type WeightUnit, weightUnitNames, weightUnits } from '@/core/kernel';
 import { saveSettings } from '@/server/settings/settingsActions';
 import { Fields, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
@@ -10,7 +11,7 @@ import { ReactionDialog } from './ReactionDialog';
 
 export interface SettingsPageProps {
   readonly academy: { readonly name: string; readonly liveWeightGapRatio: number; readonly minorsWithAdults: boolean };
-  readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: 'kg' | 'lb' };
+  readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
   readonly coaches: readonly CoachLine[];
 }
 
@@ -48,10 +49,7 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
               label="Weights in"
               value={unit}
               onChange={setUnit}
-              options={[
-                { value: 'kg', label: 'Kilograms' },
-                { value: 'lb', label: 'Pounds' },
-              ]}
+              options={weightUnits.map((value) => ({ value, label: weightUnitNames[value] }))}
             />
             <Fields>
               <TextField

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState, useTransition } from 'react';
-import { fromKilograms, readWeight } from '@/core/kernel';
+import { fromKilograms, readWeight, type WeightUnit } from '@/core/kernel';
 import { type AnyBelt, mostStripes } from '@/core/vocabulary';
 import { DayField } from '@/forms/DayField';
 import { savePerson } from '@/server/people/personActions';
@@ -31,10 +31,10 @@ export interface PersonDialogProps {
   readonly person?: PersonFacts;
   readonly isOpen: boolean;
   readonly onClose: () => void;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
 }
 
-const fieldsOf = (person: PersonFacts | undefined, unit: 'kg' | 'lb') => ({
+const fieldsOf = (person: PersonFacts | undefined, unit: WeightUnit) => ({
   name: person?.name ?? '',
   standing: person?.standing ?? ('student' as const),
   division: person?.division,

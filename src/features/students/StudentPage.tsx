@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import { formatWeight } from '@/core/kernel';
+import { formatWeight, type WeightUnit } from '@/core/kernel';
 import type { Habits, RecurringError } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
@@ -44,7 +44,7 @@ export interface StudentPageProps {
   readonly foot?: PieceFootProps;
   readonly figuresDue: FiguresDueProps;
   readonly windowDays: number;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
 }
 
 export function StudentPage({ person, errors, habits, rounds, foot, figuresDue, windowDays, unit }: StudentPageProps) {

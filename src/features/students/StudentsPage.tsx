@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { formatWeight } from '@/core/kernel';
+import { formatWeight, type WeightUnit } from '@/core/kernel';
 import type { PatternStatus } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
@@ -36,7 +36,7 @@ export function StudentsPage({
   readonly lines: readonly StudentLine[];
   readonly foot?: PieceFootProps;
   readonly figuresDue: FiguresDueProps;
-  readonly unit: 'kg' | 'lb';
+  readonly unit: WeightUnit;
 }) {
   const wordOf = useWordOf();
   const [adding, setAdding] = useState(false);

@@ -1,4 +1,4 @@
-import { ageOn } from '@/core/kernel';
+import { ageOn, type WeightUnit } from '@/core/kernel';
 import {
   type AcademyClass,
   type AskedPlan,
@@ -26,7 +26,7 @@ export interface ClassPage {
   /** A plan that was asked for after the stored one and is not there yet, or why it will not be. */
   readonly asked?: AskedPlan;
   readonly academy: Academy;
-  readonly weightUnit: 'kg' | 'lb';
+  readonly weightUnit: WeightUnit;
 }
 
 export async function loadClass(classId: string): Promise<ClassPage | undefined> {

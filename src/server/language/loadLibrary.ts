@@ -7,6 +7,7 @@ import {
   isUnnamed,
   kindOf,
   listConceptIds,
+  unnamedIds,
 } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { countUses, countUsesOf, type FoundMark, searchMarks } from '@/data/language/occurrences';
@@ -34,7 +35,7 @@ export interface LibraryPage {
 export async function loadLibrary(): Promise<LibraryPage> {
   await requireCoach();
   const house = await loadHouse();
-  const counted = await countUses(pool());
+  const [counted, unnamed] = await Promise.all([countUses(pool()), countUsesOf(pool(), unnamedIds)]);
   const ids = Object.fromEntries(conceptKinds.map((kind) => [kind, listConceptIds(house, kind)])) as Record<
     CatalogueKind,
     string[]
@@ -44,7 +45,6 @@ export async function loadLibrary(): Promise<LibraryPage> {
     const counts = followMerges(house, id);
     uses[counts] = (uses[counts] ?? 0) + count;
   }
-  const unnamed = Object.entries(counted).reduce((sum, [id, count]) => sum + (isUnnamed(id) ? count : 0), 0);
   return { house, ids, uses, unnamed };
 }
 
@@ -98,7 +98,6 @@ export async function loadUnnamed(
 ): Promise<{ readonly house: HouseWords; readonly marks: Piece<FoundMark> }> {
   const coach = await requireCoach();
   const [house, withoutRoundIds] = await Promise.all([loadHouse(), listBlindRounds(coach.id)]);
-  const uses = await countUses(pool());
-  const conceptIds = Object.keys(uses).filter(isUnnamed);
-  return { house, marks: await searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_UNNAMED, after) };
+  const search = { conceptIds: unnamedIds, withoutRoundIds };
+  return { house, marks: await searchMarks(pool(), search, SHOWN_UNNAMED, after) };
 }

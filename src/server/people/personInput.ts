@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { parseCalendarDate, toKilograms } from '@/core/kernel';
+import { parseCalendarDate, toKilograms, weightUnits } from '@/core/kernel';
 import { isPlausibleWeight } from '@/core/partner';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
 import { storableText } from '@/data/storableText';
@@ -24,7 +24,7 @@ export const personInput = z
     belt: z.enum(anyBelts).optional(),
     stripes: z.number().int().min(0).max(6),
     weight: weightNumber.optional(),
-    weightUnit: z.enum(['kg', 'lb']),
+    weightUnit: z.enum(weightUnits),
     injuredUntil: optionalDay,
     heightCm: z
       .number()

@@ -1,5 +1,6 @@
 import type { FrameRate, Span } from '@/core/clock';
 import { findLulls } from '@/core/footage';
+import type { WeightUnit } from '@/core/kernel';
 import type { Homework } from '@/core/reviewing';
 import type { RuleSet } from '@/core/scoring';
 import { pool } from '@/data/client';
@@ -30,7 +31,7 @@ export interface ReviewPage {
   readonly lulls: readonly Span[];
   readonly language: Language;
   readonly reactionLeadSeconds: number;
-  readonly weightUnit: 'kg' | 'lb';
+  readonly weightUnit: WeightUnit;
   readonly homework: readonly Homework[];
   /** How long this coach was at the round so far. */
   readonly spentSeconds: number;

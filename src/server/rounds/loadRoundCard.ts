@@ -1,4 +1,5 @@
 import { framesPerSecond } from '@/core/clock';
+import type { WeightUnit } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { findLatestRound, findRound, type Round } from '@/data/rounds/rounds';
@@ -18,7 +19,7 @@ export interface RoundCardPage {
   };
   readonly people: readonly PersonWithPast[];
   readonly today: string;
-  readonly weightUnit: 'kg' | 'lb';
+  readonly weightUnit: WeightUnit;
   readonly latest?: Round;
   readonly ruleSets: readonly RuleSetChoice[];
 }

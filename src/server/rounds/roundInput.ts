@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { parseCalendarDate, toKilograms } from '@/core/kernel';
+import { parseCalendarDate, toKilograms, weightUnits } from '@/core/kernel';
 import { isPlausibleWeight, weightSources } from '@/core/partner';
 import { ruleSets } from '@/core/scoring';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
@@ -17,7 +17,7 @@ const athleteInput = z
     belt: z.enum(anyBelts).optional(),
     stripes: z.number().int().min(0).max(6),
     weight: weightNumber.optional(),
-    weightUnit: z.enum(['kg', 'lb']),
+    weightUnit: z.enum(weightUnits),
     weightSource: z.enum(weightSources).optional(),
     toldApartBy: storableText().trim().max(80, 'Use at most 80 characters.'),
     condition: conditionShape.optional(),

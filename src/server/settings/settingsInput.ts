@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { weightUnits } from '@/core/kernel';
 import { storableText } from '@/data/storableText';
 
 export const settingsInput = z.object({
@@ -6,7 +7,7 @@ export const settingsInput = z.object({
   liveWeightGapPercent: z.number().min(2, 'Write a limit from 2 to 200 %.').max(200, 'Write a limit from 2 to 200 %.'),
   minorsWithAdults: z.boolean(),
   reactionLeadSeconds: z.number().min(0, 'Write 0 to 3 seconds.').max(3, 'Write 0 to 3 seconds.'),
-  weightUnit: z.enum(['kg', 'lb']),
+  weightUnit: z.enum(weightUnits),
 });
 export type SettingsInput = z.input<typeof settingsInput>;
 export type SaveSettingsOutcome =

@@ -1,3 +1,4 @@
+import type { WeightUnit } from '@/core/kernel';
 import { type Habits, habitsOf, type RecurringError } from '@/core/patterns';
 import { pool } from '@/data/client';
 import { findPerson, listPeoplePiece, type Person } from '@/data/people/people';
@@ -26,7 +27,7 @@ export interface StudentPage {
   readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
   readonly windowDays: number;
   readonly today: string;
-  readonly weightUnit: 'kg' | 'lb';
+  readonly weightUnit: WeightUnit;
   readonly figuresDue: FiguresDue;
 }
 
@@ -64,7 +65,7 @@ export type StudentLine = Person & Pick<Standing, 'rounds' | 'lastHeldOn' | 'top
 export async function loadStudents(after?: string): Promise<{
   readonly people: Piece<StudentLine>;
   readonly figuresDue: FiguresDue;
-  readonly weightUnit: 'kg' | 'lb';
+  readonly weightUnit: WeightUnit;
 }> {
   const coach = await requireCoach();
   const [people, figuresDue] = await Promise.all([

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { type FrameRate, formatClock, formatClockTenths, frameAt, type Span } from '@/core/clock';
+import type { WeightUnit } from '@/core/kernel';
 import { FootagePicture } from '@/player/FootagePicture';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
@@ -75,7 +76,7 @@ export interface CutPageProps {
   readonly rounds: readonly (KeptRound & { readonly markCount: number })[];
   readonly people: readonly KnownPerson[];
   readonly facts: WhoFacts;
-  readonly weightUnit: 'kg' | 'lb';
+  readonly weightUnit: WeightUnit;
 }
 
 export function CutPage({
