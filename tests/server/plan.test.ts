@@ -2,11 +2,13 @@ import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays } from '@/core/kernel';
 import { findDrill, findError } from '@/core/vocabulary';
-import { findLatestPlan, insertClass, saveAttendee } from '@/data/classes/classes';
+import { beginPlan, endPlan, findAskedPlan, findLatestPlan, insertClass, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { insertOwnWord, saveHidden } from '@/data/language/houseWords';
 import { insertMark } from '@/data/marks/marks';
 import { listPeople } from '@/data/people/people';
+import { askForPlan } from '@/server/classes/askForPlan';
+import { workOutPlan } from '@/server/classes/workOutPlan';
 import { recordOf, WINDOW_DAYS } from '@/server/figures/records';
 import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
@@ -112,6 +114,26 @@ describe('from marks in the database to a plan in the database', () => {
     const reason = after.plan.blocks.flatMap((block) => block.reasons).find((one) => one.errorId === 'err-half-flat');
     expect(reason?.people).toMatchObject([{ personId: people[0], count: 2 }]);
   });
+
+  it('is worked out for whoever asked last: an earlier one is overtaken, and one whose process died is taken up again', async () => {
+    for (const id of people) await saveAttendee(pool(), classId, id, 0.9);
+    await figuresAreThere(today);
+    const signal = new AbortController().signal;
+    const earlier = (await askForPlan(classId, [], undefined)) ?? 0;
+    // Its process began, and died.
+    await beginPlan(pool(), classId, earlier);
+    const [one, other] = await Promise.all([askForPlan(classId, [], undefined), askForPlan(classId, [], undefined)]);
+    const latest = Math.max(one ?? 0, other ?? 0);
+    expect(new Set([earlier, one, other]).size).toBe(3);
+    expect(await endPlan(pool(), classId, earlier, { state: 'failed', problem: { code: 'interrupted' } })).toBe(0);
+    await workOutPlan(pool(), classId, earlier, today, signal);
+    expect(await findLatestPlan(pool(), classId)).toBeUndefined();
+    await beginPlan(pool(), classId, latest);
+    await workOutPlan(pool(), classId, latest, today, signal);
+    expect(await findLatestPlan(pool(), classId)).toMatchObject({ version: latest, ordinal: 1 });
+    expect(await findAskedPlan(pool(), classId)).toMatchObject({ state: 'ready' });
+    expect(await askForPlan(randomUUID(), [], undefined)).toBeUndefined();
+  }, 120_000);
 
   it('says what is missing', async () => {
     const code = async () => {
