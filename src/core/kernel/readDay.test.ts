@@ -11,6 +11,7 @@ describe('a day as somebody writes it', () => {
   it('in their own order', () => {
     expect(european('3.4.2026')).toBe('2026-04-03');
     expect(american('3/4/2026')).toBe('2026-03-04');
+    expect(american('3.4.2026')).toBe('2026-04-03');
     expect(readDay('26-4-3', today, 'year-first')).toBe('2026-04-03');
     for (const read of [european, american]) expect(read('2026-11-24')).toBe('2026-11-24');
   });

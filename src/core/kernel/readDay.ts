@@ -39,7 +39,7 @@ function readWord(word: string, today: CalendarDate): CalendarDate | undefined {
 
 /**
  * The day that somebody wrote: "24.11.2026", "11/24/26", "24 Nov", "Nov 24", "tue", "yesterday", "2026-11-24". Numbers are read in the writer's own
- * order; four figures in front are always a year. A day without its year is the nearest one. Undefined for anything that is no day that exists.
+ * order, with points day first; four figures in front are always a year. A day without its year is the nearest one. Undefined for anything that is no day that exists.
  */
 export function readDay(text: string, today: CalendarDate, order: DayOrder): CalendarDate | undefined {
   // A weekday before a date says nothing that the date does not.
@@ -62,7 +62,8 @@ export function readDay(text: string, today: CalendarDate, order: DayOrder): Cal
     return /^\d{2}(\d{2})?$/.test(year) ? dayOf(wholeYear(year, today), month, Number(day)) : undefined;
   }
   if (!parts.every((word) => /^\d{1,4}$/.test(word))) return undefined;
-  return readNumbers(parts, today, order);
+  // Where dates are written with points, the day stands first. @source common practice
+  return readNumbers(parts, today, /\d\./.test(text) && order === 'month-first' ? 'day-first' : order);
 }
 
 function readNumbers(parts: readonly string[], today: CalendarDate, order: DayOrder): CalendarDate | undefined {
