@@ -9,7 +9,7 @@ import { dayOrderOf, localToday } from './dayOrder';
 
 const Line = styled.div`
   display: grid; grid-template-columns: minmax(0, 1fr) auto; align-items: start;
-  > button { margin-top: 23px; }
+  > button { margin-top: 22px; }
 `;
 
 export interface DayFieldProps {
