@@ -14,15 +14,59 @@ const stretches: readonly { readonly words: readonly string[]; readonly offCamer
   { words: ['out', 'of', 'picture'], offCamera: true },
 ];
 
-/** "stop 12", "off camera 8": a stretch that is not live, ten seconds unless it says how many. */
-export function readStoppage(words: readonly string[], atSeconds: number): MarkDraft | undefined {
-  const stretch = stretches.find((one) => one.words.every((word, index) => words[index] === word));
+/** Longest that a stoppage without its end is looked back for. @source own decision: injuries and mat changes are over by then */
+const LONGEST_STOPPAGE_SECONDS = 15 * 60;
+
+export interface StoppageCall {
+  readonly draft: MarkDraft;
+  /** The stoppage that the call ends, to be changed instead of making another. */
+  readonly finishesId?: string;
+}
+
+/**
+ * "stop 12", "off camera 8", "stop until 5:40" of the round: a stretch that is not live, ten seconds unless it says how many or until when. "until 5:40" alone
+ * ends the stoppage that was marked before.
+ */
+export function readStoppage(
+  words: readonly string[],
+  atSeconds: number,
+  context: CallContext,
+): StoppageCall | undefined {
+  const until = readUntil(words, context);
+  if (until && until.words.length === 0) return endOfStoppage(until.atSeconds, atSeconds, context);
+  const said = until?.words ?? words;
+  const stretch = stretches.find((one) => one.words.every((word, index) => said[index] === word));
   if (!stretch) return undefined;
-  const rest = words.slice(stretch.words.length);
-  const seconds = Number(rest[0] ?? '10');
-  if (rest.length > 1 || !Number.isFinite(seconds)) return undefined;
+  const rest = said.slice(stretch.words.length);
+  const seconds = until ? until.atSeconds - atSeconds : Number(rest[0] ?? '10');
+  if (rest.length > (until ? 0 : 1) || !Number.isFinite(seconds) || seconds < 0) return undefined;
   const { offCamera } = stretch;
-  return { kind: 'stoppage', atSeconds, endSeconds: atSeconds + seconds, ...(offCamera ? { offCamera } : {}) };
+  return {
+    draft: { kind: 'stoppage', atSeconds, endSeconds: atSeconds + seconds, ...(offCamera ? { offCamera } : {}) },
+  };
+}
+
+/** Takes "until 5:40", in round time, off the end of a call; the two numbers come as words. */
+function readUntil(words: readonly string[], { roundStartSeconds }: CallContext) {
+  const match = /^(.*?)\s*\buntil (\d{1,3}) ([0-5]\d)$/.exec(words.join(' '));
+  if (!match) return undefined;
+  const [, before = '', minutes, seconds] = match;
+  return {
+    words: before === '' ? [] : before.split(' '),
+    atSeconds: roundStartSeconds + Number(minutes) * 60 + Number(seconds),
+  };
+}
+
+function endOfStoppage(endSeconds: number, nowSeconds: number, { marks = [] }: CallContext): StoppageCall | undefined {
+  const going = marks.findLast(
+    (mark) =>
+      mark.kind === 'stoppage' &&
+      mark.atSeconds <= Math.max(nowSeconds, endSeconds) &&
+      mark.atSeconds >= endSeconds - LONGEST_STOPPAGE_SECONDS,
+  );
+  if (going?.kind !== 'stoppage' || going.atSeconds > endSeconds) return undefined;
+  const { id, ...draft } = going;
+  return { draft: { ...draft, endSeconds }, finishesId: id };
 }
 
 /** "ana advantage", "marek penalty": what the referee gave. */

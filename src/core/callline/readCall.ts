@@ -41,7 +41,7 @@ export interface CallReading {
   readonly remarks: readonly CallRemark[];
   /** The error that led to this mark, when the call named one. */
   readonly causeId?: string;
-  /** The attempt that the call ends: the mark to change instead of making another. */
+  /** The attempt or the stoppage that the call ends: the mark to change instead of making another. */
   readonly finishesId?: string;
 }
 
@@ -74,8 +74,8 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   // The end of the time is nobody's, and no concept.
   if (words.join(' ') === 'time') return { ...noteReading(shifted.text.trim(), atSeconds), understood: true };
   if (words[0] === 'note') return noteReading(withoutNote(text), atSeconds);
-  const stoppage = readStoppage(words, atSeconds);
-  if (stoppage) return { ...NOTHING, draft: stoppage, understood: true, confidence: 1 };
+  const stoppage = readStoppage(words, atSeconds, context);
+  if (stoppage) return { ...NOTHING, ...stoppage, understood: true, confidence: 1 };
   const fixed =
     readRuling(words, atSeconds, context) ??
     readBoard(words, atSeconds) ??

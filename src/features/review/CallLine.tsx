@@ -248,7 +248,7 @@ function RemarkWords({ reading }: { readonly reading: CallReading }) {
 
 /** With which other mark the call has to do. */
 function tieWords({ draft, causeId, finishesId }: CallReading): string {
-  if (finishesId) return ' · ends the attempt that was on';
+  if (finishesId) return draft?.kind === 'stoppage' ? ' · ends the stoppage' : ' · ends the attempt that was on';
   if (causeId) return ' · linked with its cause';
   return draft?.kind === 'error' && draft.ledTo.length > 0 ? ' · linked with what it led to' : '';
 }

@@ -91,6 +91,8 @@ export function useCalls(options: CallsOptions) {
     const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
     if (editing) marks.replace(editing, mark);
     else if (going?.kind === 'attempt') marks.replace(going, tappedAt(going, draft));
+    else if (going?.kind === 'stoppage' && draft.kind === 'stoppage')
+      marks.replace(going, { ...going, endSeconds: draft.endSeconds });
     else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
     onMade(correcting.current);
     close();
