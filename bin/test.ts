@@ -15,6 +15,7 @@ const checks: readonly Check[] = [
   { name: 'types', run: () => npx('tsc', '--noEmit') },
   { name: 'lint and format', run: () => npx('biome', 'check', '.') },
   { name: 'import rules', run: () => npx('vitest', 'run', '--project', 'rules') },
+  { name: 'nothing unused', run: () => npx('knip', '--no-progress', '--include', 'files,dependencies,unlisted') },
   {
     name: 'core and interface',
     run: () => npx('vitest', 'run', '--project', 'core', '--project', 'interface', '--passWithNoTests'),

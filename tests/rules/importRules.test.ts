@@ -1,5 +1,5 @@
 import { execFile } from 'node:child_process';
-import { mkdir, rm, writeFile } from 'node:fs/promises';
+import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { promisify } from 'node:util';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -66,6 +66,17 @@ describe('the import rules', () => {
     expect([...violations]).toEqual([]);
     expect(modules).toBeGreaterThan(150);
   }, 120_000);
+
+  it('hold for statements too: SQL stands only in data', async () => {
+    const { stdout } = await run('git', ['ls-files', 'src'], { cwd: project });
+    const outside = stdout.split('\n').filter((file) => /\.tsx?$/.test(file) && !file.startsWith('src/data/'));
+    const texts = await Promise.all(
+      outside.map(async (file) => ({ file, text: await readFile(path.join(project, file), 'utf8').catch(() => '') })),
+    );
+    const asks = texts.filter(({ text }) => /\.query(<|\()/.test(text)).map(({ file }) => file);
+    expect(texts.length).toBeGreaterThan(300);
+    expect(asks).toEqual([]);
+  });
 
   it('each find the violation planted for it', async () => {
     for (const { file, text } of [...planted.map(([, file, text]) => ({ file, text })), partner]) {

@@ -124,3 +124,6 @@ export const deleteOwnWord = (database: Database, id: string) =>
      select id from gone`,
     [id],
   );
+
+/** Waits until nobody else changes the academy's words, and holds them until the transaction ends: what a change was checked against stays so. */
+export const holdHouseWords = (database: Database) => runStatement(database, 'select pg_advisory_xact_lock(7301)');

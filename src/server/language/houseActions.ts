@@ -18,6 +18,7 @@ import {
   deleteHouseName,
   deleteOwnWord,
   getHouseWords,
+  holdHouseWords,
   insertAlias,
   insertOwnWord,
   saveHidden,
@@ -37,7 +38,7 @@ const unknown = refuse('The library does not know this entry any more. Reload th
 /** Runs a change of the house's words on their latest state; two coaches who change at once do so one after the other. */
 async function change(work: (database: Database, house: HouseWords) => Promise<WordOutcome>): Promise<WordOutcome> {
   const outcome = await inTransaction(pool(), async (client) => {
-    await client.query('select pg_advisory_xact_lock(7301)');
+    await holdHouseWords(client);
     return work(client, await getHouseWords(client));
   });
   if (outcome.ok) revalidatePath('/', 'layout');
