@@ -78,21 +78,22 @@ create trigger concept_use_taken after delete on concept_use referencing old tab
   for each statement execute function take_concept_uses();
 
 -- Whatever changes what a round says asks for its figures in the same transaction: no writer can forget it. One task a round, however often it is asked for.
-create function ask_for_figures(round_ids uuid[]) returns void language plpgsql as $$
+-- What a new reading of the rules asks for waits behind what coaches change (a higher number waits longer), in the order in which it is asked for.
+create function ask_for_figures(round_ids uuid[], patience integer default 0) returns void language plpgsql as $$
 begin
-  perform graphile_worker.add_job('figure-round', json_build_object('roundId', id), job_key => 'figure-round:' || id, max_attempts => 6)
-    from unnest(round_ids) as id order by id;
+  perform graphile_worker.add_job('figure-round', json_build_object('roundId', id), job_key => 'figure-round:' || id, max_attempts => 6, priority => patience)
+    from unnest(round_ids) with ordinality as asked (id, place) order by place;
 end $$;
 create function mark_asks_for_figures() returns trigger language plpgsql as $$
 begin
-  perform ask_for_figures(array(select distinct round_id from changed));
+  perform ask_for_figures(array(select distinct round_id from changed order by 1));
   return null;
 end $$;
 create trigger mark_added after insert on mark referencing new table as changed for each statement execute function mark_asks_for_figures();
 create trigger mark_changed after update on mark referencing new table as changed for each statement execute function mark_asks_for_figures();
 create function round_asks_for_figures() returns trigger language plpgsql as $$
 begin
-  perform ask_for_figures(array(select distinct id from changed));
+  perform ask_for_figures(array(select distinct id from changed order by 1));
   return null;
 end $$;
 create trigger round_added after insert on round referencing new table as changed for each statement execute function round_asks_for_figures();
@@ -100,15 +101,16 @@ create trigger round_changed after update on round referencing new table as chan
 create trigger athlete_added after insert on round_athlete referencing new table as changed for each statement execute function mark_asks_for_figures();
 create trigger athlete_changed after update on round_athlete referencing new table as changed for each statement execute function mark_asks_for_figures();
 
--- People whose rounds say something else than before have other sums, and so have those whose belt changed
+-- People whose rounds say something else than before have other sums, and so have those whose belt changed. They wait behind all rounds: who has many
+-- rounds to be worked out is added up once.
 create function ask_for_people(person_ids uuid[]) returns void language plpgsql as $$
 begin
-  perform graphile_worker.add_job('figure-person', json_build_object('personId', id), job_key => 'figure-person:' || id, max_attempts => 6)
+  perform graphile_worker.add_job('figure-person', json_build_object('personId', id), job_key => 'figure-person:' || id, max_attempts => 6, priority => 20)
     from unnest(person_ids) as id order by id;
 end $$;
 create function figure_asks_for_people() returns trigger language plpgsql as $$
 begin
-  perform ask_for_people(array(select distinct person_id from changed));
+  perform ask_for_people(array(select distinct person_id from changed order by 1));
   return null;
 end $$;
 create trigger round_figure_added after insert on round_figure referencing new table as changed for each statement execute function figure_asks_for_people();

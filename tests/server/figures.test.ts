@@ -15,6 +15,7 @@ import { findFiguresDue } from '@/data/projections/roundFigures';
 import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
 import { figuresOfAthlete } from '@/server/figures/figureRound';
 import { loadPatterns, WINDOW_DAYS } from '@/server/figures/records';
+import { askForStaleFigures } from '@/server/jobs/refigure';
 import { houseOf, withMerges } from '@/server/language/loadHouse';
 import { applyChanges } from '@/server/marks/applyChanges';
 import type { MarkChange } from '@/server/marks/marksInput';
@@ -209,6 +210,24 @@ describe('figures that are kept', () => {
     await figuresAreThere(today);
     const { record } = await loadPatterns(pool(), { id: people[0] ?? '', belt: 'blue' }, today);
     expect(record.rounds[0]?.liveMinutes).toBe(5);
+  });
+
+  it('that a new reading asks for wait behind what coaches change, newest first', async () => {
+    const rounds = [];
+    for (let day = 0; day < 4; day += 1)
+      rounds.push(await seedRound(people[0] ?? '', people[1] ?? '', addDays(today, -day)));
+    await figuresAreThere(today);
+    await pool().query('update round_figured set figures_version = 0');
+    await askForStaleFigures(pool(), today);
+    const mark: Mark = { kind: 'note', id: randomUUID(), atSeconds: 50, note: 'x' };
+    const oldest = rounds[3];
+    if (!oldest) throw new Error('four rounds were made');
+    await applyChanges(pool(), placeOfRound(oldest), [{ changeId: randomUUID(), mark, removed: false }], coach);
+    const { rows } = await pool().query<{ key: string }>(
+      "select key from graphile_worker.jobs where task_identifier = 'figure-round' order by priority, run_at, id",
+    );
+    const newestFirst = rounds.slice(0, 3).map((round) => round.id);
+    expect(rows.map((row) => row.key.replace('figure-round:', ''))).toEqual([oldest.id, ...newestFirst]);
   });
 
   it('that cannot be read are left out, and everything else is there', async () => {

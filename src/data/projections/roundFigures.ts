@@ -172,9 +172,9 @@ export const listTransitionsFrom = (database: Database, positionId: string, most
     [positionId, mostRounds],
   );
 
-/** Asks for the figures of rounds, as every change of their marks does by itself. */
+/** Asks for the figures of rounds, in this order, behind everything that coaches change meanwhile. */
 export const askForRounds = (database: Database, roundIds: readonly string[]) =>
-  runStatement(database, 'select ask_for_figures($1::uuid[])', [roundIds]);
+  runStatement(database, 'select ask_for_figures($1::uuid[], 10)', [roundIds]);
 
 /** Takes the rounds that were asked for and that nobody began from the queue: for whoever works them out at once. */
 export const takeAskedRounds = (database: Database) =>

@@ -5,8 +5,8 @@ import { askForRounds, forgetAskedFigures, listStaleRounds, takeAskedRounds } fr
 import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
 
-/** Rounds that are asked for at once: enough to keep every process at work until the next look. */
-const PIECE = 5000;
+/** Rounds that are asked for at once: years of a busy academy; what is beyond comes with the next look. */
+const PIECE = 25_000;
 
 /** Puts on the list what an older reading of the rules worked out, newest rounds first, and everybody whose sums are of an earlier day. */
 export async function askForStaleFigures(database: pg.Pool, today: string): Promise<void> {
