@@ -28,6 +28,19 @@ describe('what an error may have led to', () => {
   it('is the opponent’s success soon after it', () => {
     expect(proposed(flat(20), pass(28))).toEqual([['flat20', 'pass28']]);
   });
+  it('is the technique, not the position that only says where it ended', () => {
+    const move: Mark = {
+      kind: 'attempt',
+      id: 'move',
+      atSeconds: 28,
+      techniqueId: 'mount-from-quarter-guard',
+      athlete: 'b',
+      stage: 'finished',
+    };
+    const mount: Mark = { kind: 'position', id: 'mount', atSeconds: 29, positionId: 'mount', holder: 'b' };
+    expect(proposed(flat(20), move, mount)).toEqual([['flat20', 'move']]);
+    expect(proposed(flat(20), mount)).toEqual([['flat20', 'mount']]);
+  });
   it('is nothing too late, nothing of one’s own, nothing that only began, and nothing where it is said already', () => {
     expect(proposed(flat(20), pass(51))).toEqual([]);
     expect(proposed(flat(20), pass(28, 'a'))).toEqual([]);

@@ -65,10 +65,9 @@ function fitOf(error: ErrorMark, entry: CatalogueError, mark: Mark): number {
   return fits ? 1 : 0;
 }
 
-/** Whether the position at the error still held when the later mark was made. */
+/** Whether the position at the error still held when the later mark was made: one that only says where a technique ended comes after that technique. */
 function isUnbroken({ intervals }: RoundReading, error: ErrorMark, mark: Mark): boolean {
   return !intervals.some(
-    (one) =>
-      one.startSeconds > error.atSeconds + 1e-9 && one.startSeconds < mark.atSeconds - 1e-9 && one.markId !== mark.id,
+    (one) => one.startSeconds > error.atSeconds + 1e-9 && one.startSeconds < mark.atSeconds - 1e-9,
   );
 }
