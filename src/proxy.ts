@@ -38,9 +38,33 @@ async function isBrokenForm(request: NextRequest): Promise<boolean> {
     );
 }
 
+/**
+ * What a text that begins with "$" may be where the arguments of an action come as one text: a doubled "$", or a value that JSON lacks. Anything else points
+ * to a further part, which there is none of, and the framework takes that for an error of its own.
+ * @source the framework's encoding of arguments, as its client writes it
+ */
+const wholeText = /^\$(?:\$|undefined$|NaN$|Infinity$|-Infinity$|-0$|D\d|n-?\d)/;
+const pointsNowhere = (value: unknown): boolean => {
+  if (typeof value === 'string') return value.startsWith('$') && !wholeText.test(value);
+  return typeof value === 'object' && value !== null && Object.values(value).some(pointsNowhere);
+};
+
+/** Whether an action is called with arguments that nobody can read. */
+async function isBrokenCall(request: NextRequest): Promise<boolean> {
+  if (request.method !== 'POST' || !request.headers.get('next-action')) return false;
+  if (request.headers.get('content-type')?.startsWith('multipart/form-data')) return false;
+  try {
+    return pointsNowhere(JSON.parse(await request.clone().text()));
+  } catch {
+    // No JSON at all: the framework answers that itself.
+    return false;
+  }
+}
+
 /** Pages get a strict content security policy with a fresh nonce; uploads and files never pass here (bodies would be cut at 10 MB). */
 export async function proxy(request: NextRequest): Promise<NextResponse> {
-  if (await isBrokenForm(request)) return NextResponse.json({ code: 'not-understood' }, { status: 400 });
+  if ((await isBrokenForm(request)) || (await isBrokenCall(request)))
+    return NextResponse.json({ code: 'not-understood' }, { status: 400 });
   if (await isDatabaseAway()) return sayAway();
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const scripts = process.env.NODE_ENV === 'development' ? "'unsafe-eval'" : '';

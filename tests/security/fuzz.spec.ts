@@ -160,6 +160,25 @@ const actionRequest = (ids: readonly string[]): fc.Arbitrary<Shot> =>
       body: args,
     }));
 
+test('arguments of an action that point to nowhere are refused, and texts with a “$” are texts', async ({ page }) => {
+  await signIn(page, server.url);
+  const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
+  const [id = ''] = actionIds();
+  const statusOf = async (args: unknown) =>
+    (
+      await fetch(`${server.url}/settings`, {
+        method: 'POST',
+        redirect: 'manual',
+        headers: { cookie, 'next-action': id, 'content-type': 'text/plain;charset=UTF-8', accept: 'text/x-component' },
+        body: JSON.stringify(args),
+      })
+    ).status;
+  for (const text of ['$9g', '$1', '$@1', '$K3', '$Q1', '$h2', '$', '$F', '$9g:a:b'])
+    expect(await statusOf([0, { deep: [text] }]), text).toBe(400);
+  for (const text of ['$$9g', '$undefined', '$D2026-11-24T00:00:00.000Z', '9$', ''])
+    expect(await statusOf([text]), text).toBeLessThan(500);
+});
+
 test('five thousand hostile requests of a signed-in coach get an answer, and none of them an error of the server', async ({
   page,
 }) => {
