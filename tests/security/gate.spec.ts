@@ -131,6 +131,8 @@ test('guessing passwords is slowed down, and keeps nobody out who has been here 
     await attempt(guess, `guess number ${count}`);
     await expect.poll(failures).toBe(before + count + 1);
     await expect(guess.getByRole('alert').filter({ hasText: 'do not belong together' })).toBeVisible();
+    // The answer empties the form: what is typed before it would be lost.
+    await expect(guess.getByLabel('Password')).toHaveValue('');
   }
   // Many more, so that the next has to wait for long.
   await server.query(
