@@ -7,5 +7,7 @@ import pino from 'pino';
 export const log = pino({
   level: process.env.OWL_LOG ?? (process.env.VITEST ? 'silent' : 'info'),
   base: { pid: process.pid },
+  // What the database tells of a failure quotes values of the row.
+  redact: ['err.detail', 'err.where', 'err.hint', 'err.internalQuery'],
   timestamp: pino.stdTimeFunctions.isoTime,
 });

@@ -5,8 +5,7 @@ import { pool } from '@/data/client';
 import { beginSecondReview, endSecondReview } from '@/data/reviews/secondReviews';
 import type { Round } from '@/data/rounds/rounds';
 import { loadConcept } from '@/server/language/loadLibrary';
-import { applyChanges } from '@/server/marks/applyChanges';
-import { findMarksPlace, placeOfRound } from '@/server/marks/marksPlace';
+import { findMarksPlace } from '@/server/marks/marksPlace';
 import { receiveChanges } from '@/server/marks/receiveChanges';
 import { signReview } from '@/server/reviews/closingActions';
 import { loadClosing } from '@/server/reviews/loadClosing';
@@ -15,7 +14,7 @@ import { loadReview } from '@/server/rounds/loadReview';
 import { searchEverything } from '@/server/search/searchEverything';
 import { loadStudent } from '@/server/students/loadStudent';
 import { figuresAreThere } from '../support/plans';
-import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
 
 let coach: Pick<Coach, 'id' | 'role' | 'reactionLeadSeconds' | 'weightUnit'>;
 vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coach }));
@@ -37,16 +36,7 @@ beforeEach(async () => {
   coach = { id: await seedCoach('felix'), role: 'assistant', reactionLeadSeconds: 0, weightUnit: 'kg' };
   personId = await seedPerson('Ana');
   round = await seedRound(personId, await seedPerson('Iris'), isoDay());
-  const mark = {
-    kind: 'error',
-    id: randomUUID(),
-    atSeconds: 50,
-    errorId: 'err-half-flat',
-    athlete: 'a',
-    ledTo: [],
-    note: 'flat as a carpet',
-  } as const;
-  await applyChanges(pool(), placeOfRound(round), [{ changeId: randomUUID(), mark, removed: false }], first);
+  await putMarks(round, first, flatError(50, { note: 'flat as a carpet' }));
   second = randomUUID();
   await beginSecondReview(pool(), second, round.id, coach.id);
   await figuresAreThere(isoDay());

@@ -21,7 +21,7 @@ import { applyChanges } from '@/server/marks/applyChanges';
 import type { MarkChange } from '@/server/marks/marksInput';
 import { placeOfRound } from '@/server/marks/marksPlace';
 import { figuresAreThere } from '../support/plans';
-import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
 
 const today = '2026-11-23';
 const OWN_ERROR = 'err-half-flat~sleepy';
@@ -191,15 +191,7 @@ describe('figures that are kept', () => {
     const round = await seedRound(people[0] ?? '', people[1] ?? '');
     await figuresAreThere(today);
     expect(await findFiguresDue(pool(), undefined)).toEqual({ rounds: 0, since: undefined });
-    const mark: Mark = {
-      kind: 'error',
-      id: randomUUID(),
-      atSeconds: 50,
-      errorId: 'err-half-flat',
-      athlete: 'a',
-      ledTo: [],
-    };
-    await applyChanges(pool(), placeOfRound(round), [{ changeId: randomUUID(), mark, removed: false }], coach);
+    await putMarks(round, coach, flatError(50));
     expect(await findFiguresDue(pool(), [people[0] ?? ''])).toMatchObject({ rounds: 1 });
     expect(await findFiguresDue(pool(), [people[2] ?? ''])).toMatchObject({ rounds: 0 });
     await figuresAreThere(today);
@@ -219,10 +211,9 @@ describe('figures that are kept', () => {
     await figuresAreThere(today);
     await pool().query('update round_figured set figures_version = 0');
     await askForStaleFigures(pool(), today);
-    const mark: Mark = { kind: 'note', id: randomUUID(), atSeconds: 50, note: 'x' };
     const oldest = rounds[3];
     if (!oldest) throw new Error('four rounds were made');
-    await applyChanges(pool(), placeOfRound(oldest), [{ changeId: randomUUID(), mark, removed: false }], coach);
+    await putMarks(oldest, coach, { kind: 'note', id: randomUUID(), atSeconds: 50, note: 'x' });
     const { rows } = await pool().query<{ key: string }>(
       "select key from graphile_worker.jobs where task_identifier = 'figure-round' order by priority, run_at, id",
     );
@@ -235,17 +226,7 @@ describe('figures that are kept', () => {
       await seedRound(people[0] ?? '', people[1] ?? ''),
       await seedRound(people[0] ?? '', people[2] ?? ''),
     ];
-    for (const round of rounds) {
-      const mark: Mark = {
-        kind: 'error',
-        id: randomUUID(),
-        atSeconds: 50,
-        errorId: 'err-half-flat',
-        athlete: 'a',
-        ledTo: [],
-      };
-      await applyChanges(pool(), placeOfRound(round), [{ changeId: randomUUID(), mark, removed: false }], coach);
-    }
+    for (const round of rounds) await putMarks(round, coach, flatError(50));
     await figuresAreThere(today);
     await pool().query(`update round_figure set content = '{"shape": 99}' where round_id = $1`, [rounds[0]?.id]);
     const { record } = await loadPatterns(pool(), { id: people[0] ?? '', belt: 'blue' }, today);

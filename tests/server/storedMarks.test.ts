@@ -5,10 +5,8 @@ import { type Mark, markKinds, markSchema, storedMark, storedMarkSchema, swapAth
 import { pool } from '@/data/client';
 import { listMarks } from '@/data/marks/marks';
 import { figureRound } from '@/server/figures/figureRound';
-import { applyChanges } from '@/server/marks/applyChanges';
-import { placeOfRound } from '@/server/marks/marksPlace';
 import { arbitraryMarks } from '../support/arbitraryRound';
-import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
 
 describe('the shape of a mark', () => {
   it('is one for the wire and the store, for every kind', () => {
@@ -43,24 +41,18 @@ describe('a stored mark that cannot be read', () => {
   it('is left out, and everything else is there and counts', async () => {
     const coach = await seedCoach();
     const round = await seedRound(await seedPerson('Ana'), await seedPerson('Iris'));
-    const marks: Mark[] = [20, 40].map((atSeconds) => ({
-      kind: 'error',
-      id: randomUUID(),
-      atSeconds,
-      errorId: 'err-half-flat',
-      athlete: 'a',
-      ledTo: [],
-    }));
-    await applyChanges(
-      pool(),
-      placeOfRound(round),
-      marks.map((mark) => ({ changeId: randomUUID(), mark, removed: false })),
-      coach,
-    );
-    await pool().query(`update mark set content = content - 'athlete' where id = $1`, [marks[0]?.id]);
-    expect((await listMarks(pool(), round.id)).map((one) => one.mark.id)).toEqual([marks[1]?.id]);
+    const marks = [flatError(20), flatError(40)] as const;
+    await putMarks(round, coach, ...marks);
+    await pool().query(`update mark set content = content - 'athlete' where id = $1`, [marks[0].id]);
+    expect((await listMarks(pool(), round.id)).map((one) => one.mark.id)).toEqual([marks[1].id]);
     await figureRound(pool(), round.id);
     const { rows } = await pool().query('select mark_count from round_figured where round_id = $1', [round.id]);
     expect(rows).toEqual([{ mark_count: 1 }]);
+    // A change of it is refused alone, and holds up no other.
+    const note: Mark = { kind: 'note', id: randomUUID(), atSeconds: 60, note: 'x' };
+    expect(await putMarks(round, coach, { ...marks[0], atSeconds: 25 }, note)).toMatchObject([
+      { status: 'refused', problems: [{ code: 'not-readable' }] },
+      { status: 'stored' },
+    ]);
   });
 });

@@ -1,10 +1,13 @@
 import { randomUUID } from 'node:crypto';
+import type { ErrorMark, Mark } from '@/core/round';
 import { insertCoach } from '@/data/accounts/coaches';
 import { pool } from '@/data/client';
 import { insertPerson } from '@/data/people/people';
 import { forgetAskedFigures } from '@/data/projections/roundFigures';
 import { findRound, insertAthlete, insertRound, type Round } from '@/data/rounds/rounds';
 import { hashPassword } from '@/server/accounts/passwords';
+import { applyChanges } from '@/server/marks/applyChanges';
+import { placeOfRound } from '@/server/marks/marksPlace';
 
 /** Empties every table of the tests' database. */
 export async function emptyDatabase(): Promise<void> {
@@ -75,3 +78,23 @@ export async function seedRound(personA: string, personB: string, heldOn = '2026
   }
   return (await findRound(pool(), id))!;
 }
+
+/** The error that most tests mark: flat in half guard, by the athlete in focus. */
+export const flatError = (atSeconds: number, patch: Partial<ErrorMark> = {}): ErrorMark => ({
+  kind: 'error',
+  id: randomUUID(),
+  atSeconds,
+  errorId: 'err-half-flat',
+  athlete: 'a',
+  ledTo: [],
+  ...patch,
+});
+
+/** Marks a round as a coach's page does. */
+export const putMarks = (round: Round, coachId: string, ...marks: readonly Mark[]) =>
+  applyChanges(
+    pool(),
+    placeOfRound(round),
+    marks.map((mark) => ({ changeId: randomUUID(), mark, removed: false })),
+    coachId,
+  );

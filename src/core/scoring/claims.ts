@@ -127,11 +127,10 @@ const isNeverSeen = (intervals: RoundReading['intervals'], index: number): boole
 
 /** The first position that was seen after a guess, with nothing between but other guesses. */
 function firstSeenAfter(intervals: RoundReading['intervals'], index: number): RoundState | undefined {
-  for (const { state, isGuess } of intervals.slice(index + 1)) {
-    if (state.kind !== 'position') return undefined;
-    if (!isGuess) return state;
-  }
-  return undefined;
+  let after = index + 1;
+  while (intervals[after]?.isGuess) after += 1;
+  const state = intervals[after]?.state;
+  return state?.kind === 'position' ? state : undefined;
 }
 
 function movementClaims(reading: RoundReading): Claim[] {

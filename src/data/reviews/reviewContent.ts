@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { storableText } from '../storableText';
+import { storableText } from '@/core/marks';
 
 const text = (most: number) => storableText().trim().max(most, `Use at most ${most} characters.`);
 const markIds = z.array(z.uuid()).max(200);

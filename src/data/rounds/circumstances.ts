@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { storableText } from '@/core/marks';
 import { audiences, freshness, intensities, relations, restrictions, type Still, sleeps } from '@/core/round';
-import { storableText } from '../storableText';
 
 const filmedBy = storableText().trim().max(80, 'Use at most 80 characters.');
 const hurt = storableText().trim().max(300, 'Use at most 300 characters.');

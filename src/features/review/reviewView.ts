@@ -155,6 +155,8 @@ export function markProblemText(problem: MarkProblem | { readonly code: string }
       return 'The note is empty. Write something, or press Escape.';
     case 'unstorable-text':
       return UNSTORABLE_TEXT;
+    case 'not-readable':
+      return 'What the server has of this mark cannot be read; its log names it. Delete it here, and mark the moment anew.';
     case 'unknown-concept':
       return 'The library does not know this word any more. Choose another.';
     case 'back-in-time':

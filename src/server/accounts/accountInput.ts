@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { storableText } from '@/data/storableText';
+import { storableText } from '@/core/marks';
 import { passwordProblem } from './passwordRules';
 
 /** Longer ones only make work. */

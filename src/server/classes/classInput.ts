@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { parseCalendarDate } from '@/core/kernel';
-import { storableText } from '@/data/storableText';
+import { storableText } from '@/core/marks';
 
 /** `Date` takes 30 February for a day of March and "1" for a year: the parts are looked at first. @source RFC 3339, section 5.6 */
 function isMoment(text: string): boolean {

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { drawingSchema } from '@/core/marks';
-import { storableText } from '@/data/storableText';
+import { drawingSchema, storableText } from '@/core/marks';
 
 export const clipInput = z
   .strictObject({

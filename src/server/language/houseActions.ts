@@ -2,6 +2,7 @@
 
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { storableText } from '@/core/marks';
 import {
   checkWord,
   conceptName,
@@ -27,7 +28,6 @@ import {
   saveSchoolChoice,
   updateOwnWord,
 } from '@/data/language/houseWords';
-import { storableText } from '@/data/storableText';
 import { defineAction, firstMessage } from '../kernel/defineAction';
 import { conceptId, ownWordInput, type WordOutcome, word, wordProblemText } from './houseInput';
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
+import { storableText } from '@/core/marks';
 import { MOST_WORD_CHARACTERS, type WordProblem } from '@/core/vocabulary';
-import { storableText } from '@/data/storableText';
 
 export const conceptId = storableText().min(1).max(120);
 /** A name or another word for something, as it is typed; `checkWord` says what is wrong with it. */

@@ -3,12 +3,12 @@
 import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { storableText } from '@/core/marks';
 import { withConcept } from '@/core/round';
 import { kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findMark } from '@/data/marks/marks';
 import { findRound } from '@/data/rounds/rounds';
-import { storableText } from '@/data/storableText';
 import { defineAction } from '../kernel/defineAction';
 import { applyChanges } from '../marks/applyChanges';
 import { placeOfRound } from '../marks/marksPlace';

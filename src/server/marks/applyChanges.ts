@@ -12,6 +12,7 @@ import {
   tellMarksChanged,
   updateMark,
 } from '@/data/marks/marks';
+import { UnreadableRow } from '@/data/rows';
 import { isDataError } from '../kernel/dataError';
 import type { ChangeOutcome, MarkChange } from './marksInput';
 import type { MarksPlace } from './marksPlace';
@@ -19,7 +20,7 @@ import type { MarksPlace } from './marksPlace';
 /**
  * Stores changes of marks one after the other, each in its own transaction. A change that came before is answered again and stored once;
  * a change made on anything but the latest one is a conflict and changes nothing; every stored one is kept in the history. A change whose
- * values the database cannot hold is refused alone.
+ * values the database cannot hold, or whose mark lies there in a shape that nobody can read, is refused alone.
  */
 export async function applyChanges(
   database: pg.Pool,
@@ -51,6 +52,7 @@ async function answerChange(
     return await inTransaction(database, (client) => applyChange(client, place, change, coachId));
   } catch (error) {
     if (isDataError(error)) return { changeId, status: 'refused', problems: [{ code: 'not-storable' }] };
+    if (error instanceof UnreadableRow) return { changeId, status: 'refused', problems: [{ code: 'not-readable' }] };
     throw error;
   }
 }

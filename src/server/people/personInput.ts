@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { parseCalendarDate, toKilograms, weightUnits } from '@/core/kernel';
+import { storableText } from '@/core/marks';
 import { isPlausibleWeight } from '@/core/partner';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
-import { storableText } from '@/data/storableText';
 
 const optionalDay = storableText()
   .trim()

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { parseDisplayedClock } from '@/core/clock';
-import { storableText } from '@/data/storableText';
+import { storableText } from '@/core/marks';
 
 /** A clock as it is sent: at most a dozen ties, and none of them against its direction. */
 export const clockInput = z

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { parseCalendarDate, toKilograms, weightUnits } from '@/core/kernel';
+import { storableText } from '@/core/marks';
 import { isPlausibleWeight, weightSources } from '@/core/partner';
 import { ruleSets } from '@/core/scoring';
 import { anyBelts, mostStripes } from '@/core/vocabulary';
 import { circumstancesShape, conditionShape } from '@/data/rounds/circumstances';
-import { storableText } from '@/data/storableText';
 import { weightNumber } from '../people/personInput';
 
 const athleteInput = z

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { weightUnits } from '@/core/kernel';
-import { storableText } from '@/data/storableText';
+import { storableText } from '@/core/marks';
 
 export const settingsInput = z.object({
   academyName: storableText().trim().min(1, 'Write the name of the academy.').max(80),

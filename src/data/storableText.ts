@@ -1,1 +1,0 @@
-export { storableText } from '@/core/marks';
