@@ -66,7 +66,14 @@ describe('a round’s circumstances', () => {
 });
 
 describe('clocks in the footage', () => {
-  const clock = () => ({ id: randomUUID(), name: 'wall', counts: 'down' as const, pauses: false, ties: [] });
+  const clock = () => ({
+    id: randomUUID(),
+    name: 'wall',
+    counts: 'down' as const,
+    restarts: false,
+    pauses: false,
+    ties: [],
+  });
   it('are changed by one coach at a time, and belong to their round', async () => {
     const round = await seedRound(await seedPerson('Ana'), await seedPerson('Iris'));
     const other = await seedRound(await seedPerson('Teo'), await seedPerson('Bruno'));

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  clockSpread,
+  compareClocks,
+  type DisplayedClock,
   driftPerMinute,
+  elapsedOn,
   formatClock,
   formatClockTenths,
   formatDropFrameLabel,
@@ -16,6 +18,7 @@ import {
   roundTimeAt,
   seekTimeOfFrame,
   spanSeconds,
+  tiedOver,
 } from './index';
 
 const rates = [
@@ -112,7 +115,7 @@ describe('displayed clocks', () => {
     expect(readClock(down, 228).seconds).toBeCloseTo(76.5, 9);
   });
 
-  it('tells drift and spread', () => {
+  it('tells drift, and how two clocks differ where both are tied', () => {
     // 297 s on the clock in 300 s of footage: 0.6 s slow a minute.
     expect(driftPerMinute(down)).toBeCloseTo(-0.6, 9);
     const stream = {
@@ -123,8 +126,18 @@ describe('displayed clocks', () => {
         { mediaSeconds: 300, readingSeconds: 300 },
       ],
     };
-    expect(clockSpread([down, stream], 3, 303)).toBeCloseTo(3, 9);
-    expect(clockSpread([stream], 0, 100)).toBe(0);
+    const [pair] = compareClocks([down, stream], { startSeconds: 0, endSeconds: 400 });
+    expect(pair).toMatchObject({ names: ['wall', 'stream'], over: { startSeconds: 3, endSeconds: 300 } });
+    expect(pair?.elapsedSeconds[0]).toBeCloseTo(297 * 0.99, 1);
+    expect(pair?.elapsedSeconds[1]).toBeCloseTo(297, 9);
+    expect(compareClocks([stream], { startSeconds: 0, endSeconds: 100 })).toEqual([]);
+    // A third clock that is tied elsewhere takes nothing from the two.
+    const elsewhere = {
+      ...stream,
+      name: 'far',
+      ties: stream.ties.map((tie) => ({ ...tie, mediaSeconds: tie.mediaSeconds + 900 })),
+    };
+    expect(compareClocks([down, stream, elsewhere], { startSeconds: 0, endSeconds: 2000 })).toHaveLength(1);
   });
 
   it('refuses one tie and a clock that runs backwards', () => {
@@ -160,5 +173,43 @@ describe('displayed clocks', () => {
     const within = { ...paused, ties: paused.ties.map((tie, index) => ({ ...tie, mediaSeconds: 52 + index })) };
     expect(readClock(within, 53).seconds).toBe(300);
     expect(driftPerMinute(within)).toBe(0);
+  });
+});
+
+describe('a clock that is set anew for each turn', () => {
+  // From two minutes down: 100–130 and 200–245; the second run loses a second in ten.
+  const clock: DisplayedClock = {
+    name: 'table',
+    counts: 'down',
+    setAnewAt: [100, 200],
+    ties: [
+      { mediaSeconds: 110, readingSeconds: 110 },
+      { mediaSeconds: 210, readingSeconds: 111 },
+      { mediaSeconds: 240, readingSeconds: 84 },
+    ],
+  };
+  it('is read in the run that a moment lies in', () => {
+    expect(readClock(clock, 100).seconds).toBe(120);
+    expect(readClock(clock, 130).seconds).toBe(90);
+    expect(readClock(clock, 110)).toEqual({ seconds: 110, extrapolated: false });
+    expect(readClock(clock, 200).seconds).toBeCloseTo(120, 9);
+    expect(readClock(clock, 225).seconds).toBeCloseTo(97.5, 9);
+    expect(driftPerMinute(clock)).toBeCloseTo(-6, 9);
+  });
+  it('is tied over a whole turn by one reading in it, and not at all over a turn without one', () => {
+    expect(tiedOver(clock, { startSeconds: 100, endSeconds: 130 })).toEqual({ startSeconds: 100, endSeconds: 130 });
+    expect(elapsedOn(clock, { startSeconds: 100, endSeconds: 130 })).toBe(30);
+    expect(elapsedOn(clock, { startSeconds: 200, endSeconds: 240 })).toBeCloseTo(36, 9);
+    const third = { ...clock, setAnewAt: [100, 200, 300] };
+    expect(tiedOver(third, { startSeconds: 300, endSeconds: 320 })).toBeUndefined();
+  });
+  it('may jump between ties, but not at one moment; a reading against its way shows that it was set anew', () => {
+    const jumping = { ...clock, setAnewAt: [] };
+    expect(parseDisplayedClock(jumping).ok).toBe(true);
+    expect(readClock(jumping, 215).seconds).toBeCloseTo(106.5, 9);
+    expect(
+      parseDisplayedClock({ ...jumping, ties: [...clock.ties, { mediaSeconds: 240, readingSeconds: 3 }] }).ok,
+    ).toBe(false);
+    expect(parseDisplayedClock({ name: 'table', counts: 'down', ties: clock.ties }).ok).toBe(false);
   });
 });

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Athlete } from '../round';
 import {
+  compareAnnounced,
   compareOfficial,
   escapeTimeFromClock,
   findRuleSet,
@@ -94,10 +95,70 @@ describe('overtime by escape time (common practice)', () => {
       }),
     );
   });
+  it('counts later turns of both that are known when an earlier one is not', () => {
+    // a's second turn was not filmed to its end. a has 19 + 15, b 31 + 22 + 30: a wins below 49.
+    const turns = turnsOf('19', '31', '40', '22', '15', '30').map((turn, at) =>
+      at === 2 ? { ...turn, endSeconds: turn.startSeconds, end: 'unknown' as const } : turn,
+    );
+    const reading = readOvertime(turns, rules);
+    if (!reading.ok) throw new Error(reading.problem.code);
+    expect(reading.value).toMatchObject({ winner: undefined, undecided: false, totals: { a: 34, b: 83 } });
+    expect(reading.value.next).toMatchObject({
+      escaper: 'a',
+      winCertainBelow: 49,
+      winPossibleBelow: 49,
+      levelUpTo: 49,
+    });
+    // The other was tapped after 22 s in the turn that answers it: an escape wins, or lasting longer.
+    const tapped = turnsOf('19', '31', '40', '22t').map((turn, at) =>
+      at === 2 ? { ...turn, endSeconds: turn.startSeconds, end: 'unknown' as const } : turn,
+    );
+    const answered = readOvertime(tapped, rules);
+    expect(answered.ok && answered.value.next).toMatchObject({ escaper: 'a', wonByLasting: 22 });
+  });
+  it('says of each turn what was needed when it began', () => {
+    const { turns } = read('19', '31', '40', '22', '15', '30');
+    expect(turns[0]?.needed).toBeUndefined();
+    expect(turns[5]?.needed).toMatchObject({ escaper: 'b', winCertainBelow: 21 });
+  });
+  it('takes what counts as level from the rules', () => {
+    const loose = { ...rules, equalWithinSeconds: 1 };
+    const level = readOvertime(turnsOf('10', '20', '20', '10', '5', '6'), loose);
+    expect(level.ok && level.value).toMatchObject({ undecided: true, winner: undefined, lead: undefined });
+    const decided = readOvertime(turnsOf('10', '20', '20', '10', '5', '6.1'), loose);
+    expect(decided.ok && decided.value).toMatchObject({ winner: 'a' });
+    const taps = readOvertime(turnsOf('25t', '25.8t'), loose);
+    expect(taps.ok && taps.value).toMatchObject({ undecided: true });
+    const last = readOvertime(turnsOf('19', '31', '40', '22', '15'), loose);
+    expect(last.ok && last.value.next).toMatchObject({ winCertainBelow: 20, winPossibleBelow: 20, levelUpTo: 22 });
+  });
+  it('adds up to the tenth, so that the turns of a sheet give its sums', () => {
+    expect(read('19.46', '31.04', '10.06').totals).toEqual({ a: 29.6, b: 31 });
+  });
+  it('answers an announced margin or winner alone', () => {
+    const reading = read('19', '31', '40', '22', '15', '49');
+    expect(compareAnnounced(reading, { marginSeconds: 13 })).toMatchObject({
+      winner: 'a',
+      marginSeconds: 28,
+      marginDiffers: true,
+      winnerDiffers: false,
+    });
+    expect(compareAnnounced(reading, { winner: 'b' })).toMatchObject({ winnerDiffers: true, marginDiffers: false });
+    expect(compareAnnounced(reading, { winner: 'a', marginSeconds: 28.4 })).toMatchObject({
+      winnerDiffers: false,
+      marginDiffers: false,
+    });
+    expect(compareAnnounced(read('10', '20t'), { winner: 'a', marginSeconds: 9 })).toMatchObject({
+      marginSeconds: undefined,
+      winnerDiffers: false,
+      marginDiffers: false,
+    });
+    expect(compareAnnounced(read('10'), { winner: 'b' }).winnerDiffers).toBe(false);
+  });
   it('after a tap the other wins by escaping or by lasting longer, whatever the sums say', () => {
     // The sums are hopeless for b, and say nothing here.
     const next = read('5', 'x', '40t').next;
-    expect(next).toEqual({ escaper: 'b', wonByLasting: 40, alwaysWins: false, cannotWin: false });
+    expect(next).toMatchObject({ escaper: 'b', wonByLasting: 40, alwaysWins: false, cannotWin: false });
     const turn = fc
       .tuple(fc.integer({ min: 1, max: 119 }), fc.constantFrom('', 't', 'x'))
       .map(([seconds, how]) => (how === 'x' ? 'x' : `${seconds}${how}`));

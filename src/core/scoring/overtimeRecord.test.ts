@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Athlete, Mark, TurnMark } from '../round';
-import { endTurn, nextTurn, readOvertimeRecord } from './index';
+import { clocksOverTurn, endTurn, nextTurn, readOvertimeRecord } from './index';
 
 const rules = { turnsEach: 3, turnSeconds: 120 };
 const turn = (athlete: Athlete, atSeconds: number, lasted: number, more: Partial<TurnMark> = {}): TurnMark => ({
@@ -77,6 +77,42 @@ describe('the overtime of a round', () => {
     expect(readOvertimeRecord([first, ...marks.slice(1)], rules)!.totalDifferences[0]!.ownFiguresSeconds).toBe(
       undefined,
     );
+  });
+});
+
+describe('displayed clocks over a turn', () => {
+  const marked = turn('a', 100, 30);
+  const wall = (readingSeconds: number, mediaSeconds = 130) => ({
+    name: 'wall',
+    counts: 'down' as const,
+    setAnewAt: [100, 200],
+    ties: [
+      { mediaSeconds: 100, readingSeconds: 120 },
+      { mediaSeconds, readingSeconds },
+    ],
+  });
+  it('are held against the presses, and against each other where both are tied', () => {
+    expect(clocksOverTurn(marked, [wall(90)])).toMatchObject({
+      alone: [{ elapsedSeconds: 30, differs: false }],
+      pairs: [],
+    });
+    expect(clocksOverTurn(marked, [wall(88)]).alone[0]).toMatchObject({ elapsedSeconds: 32, differs: true });
+    const stream = {
+      name: 'stream',
+      counts: 'up' as const,
+      ties: [
+        { mediaSeconds: 0, readingSeconds: 0 },
+        { mediaSeconds: 110, readingSeconds: 121 },
+      ],
+    };
+    const { pairs } = clocksOverTurn(marked, [wall(90), stream]);
+    // The stream is tied to the first ten seconds of the turn only: 11 s pass on it.
+    expect(pairs).toMatchObject([{ over: { startSeconds: 100, endSeconds: 110 }, differs: true }]);
+  });
+  it('say nothing about a turn that runs, or that they are not tied to', () => {
+    const { end: _, endSeconds: __, ...open } = marked;
+    expect(clocksOverTurn(open, [wall(90)])).toEqual({ alone: [], pairs: [] });
+    expect(clocksOverTurn(turn('b', 500, 10), [{ ...wall(90), setAnewAt: [100, 200, 500] }]).alone).toEqual([]);
   });
 });
 

@@ -1,17 +1,15 @@
 import { type Athlete, type Mark, opponentOf, type TurnMark } from '../round';
+import { type OvertimeProblem, type OvertimeReading, readOvertime } from './overtime';
 import {
+  type AnnouncedAgainst,
+  compareAnnounced,
   compareOfficial,
   escapeTimeFromClock,
   type OfficialDifference,
-  type OvertimeProblem,
-  type OvertimeReading,
-  type OvertimeTurn,
-  readOvertime,
-} from './overtime';
+  SAME_TIME_SECONDS,
+} from './overtimeOfficials';
+import type { OvertimeTurn } from './overtimeTurn';
 import type { OvertimeRules } from './rules';
-
-/** Two readings of one escape time that are so far apart disagree. @source own decision: a press and a blinking clock are each good to half a second */
-export const SAME_TIME_SECONDS = 1;
 
 export interface RecordedTurn {
   readonly mark: TurnMark;
@@ -24,13 +22,15 @@ export interface RecordedTurn {
 /** The overtime of a round as its marks tell it, in order of time. */
 export interface OvertimeRecord {
   readonly turns: readonly RecordedTurn[];
-  /** The arithmetic of the turns that are over; the ones from a problem on are left out. */
+  /** The arithmetic of the turns; the ones from a problem on are left out. */
   readonly reading: OvertimeReading;
   readonly problem?: OvertimeProblem;
-  /** The turn that runs. */
+  /** The turn that runs: the last one, while it has no end. */
   readonly open?: TurnMark;
   readonly differences: readonly OfficialDifference[];
   readonly totalDifferences: readonly TotalDifference[];
+  /** What was announced at the end, beside what was measured. */
+  readonly announced?: AnnouncedAgainst;
   /** Who would have won by the officials' last sums, where the measured ones give it to the other. */
   readonly wrongWinner?: Athlete;
 }
@@ -52,26 +52,31 @@ export function readOvertimeRecord(marks: readonly Mark[], rules: OvertimeRules)
     .filter((mark): mark is TurnMark => mark.kind === 'turn')
     .sort((one, other) => one.atSeconds - other.atSeconds);
   if (found.length === 0) return undefined;
-  const over = found.flatMap((mark): OvertimeTurn[] => {
-    const { athlete: escaper, from, atSeconds: startSeconds, end, endSeconds } = mark;
-    return end && endSeconds !== undefined ? [{ escaper, from, startSeconds, endSeconds, end }] : [];
-  });
-  const whole = readOvertime(over, rules);
-  const readable = whole.ok ? over.length : whole.problem.turn;
-  const readings = whole.ok ? whole : readOvertime(over.slice(0, readable), rules);
+  const turns = found.map(asTurn);
+  const whole = readOvertime(turns, rules);
+  const readable = whole.ok ? turns.length : whole.problem.turn;
+  const readings = whole.ok ? whole : readOvertime(turns.slice(0, readable), rules);
   if (!readings.ok) throw new Error('readOvertimeRecord: the turns before a problem are without one');
   const sums = readings.value;
-  const closed = found.filter((mark) => mark.end && mark.endSeconds !== undefined).slice(0, readable);
-  const official = closed.map((mark) => mark.officialSeconds);
+  const summed = found.slice(0, readable);
+  const last = summed.at(-1);
+  const official = summed.map((mark) => mark.officialSeconds);
   return {
     turns: found.map((mark) => withClock(mark, rules)),
     reading: sums,
     problem: whole.ok ? undefined : whole.problem,
-    open: found.find((mark) => !mark.end),
-    differences: compareOfficial(sums, official, SAME_TIME_SECONDS).differences,
-    totalDifferences: closed.flatMap((mark, turn) => differingTotals(mark, turn, sums, closed)),
-    wrongWinner: winnerBySums(sums, closed.at(-1)?.officialTotals),
+    open: found.at(-1)?.end ? undefined : found.at(-1),
+    differences: compareOfficial(sums, official).differences,
+    totalDifferences: summed.flatMap((mark, turn) => differingTotals(mark, turn, sums, summed)),
+    announced: last?.announced && compareAnnounced(sums, last.announced),
+    wrongWinner: winnerBySums(sums, last?.officialTotals),
   };
+}
+
+function asTurn({ athlete: escaper, from, atSeconds: startSeconds, end, endSeconds }: TurnMark): OvertimeTurn {
+  return end && endSeconds !== undefined
+    ? { escaper, from, startSeconds, endSeconds, end }
+    : { escaper, from, startSeconds, endSeconds: startSeconds, end: 'unknown' };
 }
 
 function winnerBySums(
@@ -89,15 +94,15 @@ function differingTotals(
   sums: OvertimeReading,
   closed: readonly TurnMark[],
 ): TotalDifference[] {
-  if (!officialTotals) return [];
+  const measured = sums.turns[turn];
+  if (!officialTotals || !measured || measured.end === 'unknown') return [];
   return (['a', 'b'] as const).flatMap((athlete) => {
-    const measuredSeconds = sums.turns[turn]!.totals[athlete];
+    const measuredSeconds = measured.totals[athlete];
     const officialSeconds = officialTotals[athlete];
     if (Math.abs(measuredSeconds - officialSeconds) < SAME_TIME_SECONDS - 1e-9) return [];
     const own = closed.slice(0, turn + 1).filter((mark) => mark.athlete === athlete);
-    const ownFiguresSeconds = own.every((mark) => mark.officialSeconds !== undefined)
-      ? own.reduce((sum, mark) => sum + mark.officialSeconds!, 0)
-      : undefined;
+    const given = own.flatMap((mark) => mark.officialSeconds ?? []);
+    const ownFiguresSeconds = given.length === own.length ? given.reduce((sum, one) => sum + one, 0) : undefined;
     return [{ turn, athlete, measuredSeconds, officialSeconds, ownFiguresSeconds }];
   });
 }
@@ -121,7 +126,7 @@ export function nextTurn(turns: readonly TurnMark[]): Pick<TurnMark, 'athlete' |
   const last = turns.at(-1);
   if (!last) return { athlete: 'a', from: 'back' };
   if (turns.length % 2 === 1) return { athlete: opponentOf(last.athlete), from: last.from };
-  return { athlete: turns.at(-2)!.athlete, from: last.from };
+  return { athlete: turns.at(-2)?.athlete ?? last.athlete, from: last.from };
 }
 
 /** The turn ended by a press at a moment: escaped, or run out when its full length was over by then. Undefined before its start. */

@@ -20,4 +20,6 @@ export interface PointsRules {
 export interface OvertimeRules {
   readonly turnsEach: number;
   readonly turnSeconds: number;
+  /** Totals, and times to a tap, that lie at most this far apart are level; 0 where absent: then the tenth decides. */
+  readonly equalWithinSeconds?: number;
 }

@@ -3,6 +3,7 @@
 import { useMemo } from 'react';
 import { CausesPanel } from './causes/CausesPanel';
 import { ClocksPanel } from './clocks/ClocksPanel';
+import { readable } from './clocks/clockView';
 import { CommentaryPanel } from './commentary/CommentaryPanel';
 import { FiguresPanel } from './figures/FiguresPanel';
 import { HistoryPanel } from './history/HistoryPanel';
@@ -35,6 +36,7 @@ export function ReviewPanel({ desk }: { readonly desk: ReviewDesk }) {
         <OvertimePanel
           {...{ names, playhead, startSeconds }}
           overtime={desk.overtime}
+          clocks={desk.clocks.clocks.flatMap((one) => readable(one, desk.clockGround) ?? [])}
           roundId={round.id}
           onLeave={toLedger}
         />
@@ -174,14 +176,14 @@ function Who({ desk }: { readonly desk: ReviewDesk }) {
 }
 
 function Clocks({ desk }: { readonly desk: ReviewDesk }) {
-  const { clocks, playhead, span, stoppages, toLedger } = desk;
+  const { clocks, playhead, span, clockGround, toLedger } = desk;
   return (
     <ClocksPanel
       clocks={clocks.clocks}
       problem={clocks.problem}
       playhead={playhead}
-      startSeconds={span.startSeconds}
-      stoppages={stoppages}
+      round={span}
+      ground={clockGround}
       onSave={clocks.save}
       onRemove={clocks.remove}
       onLeave={toLedger}

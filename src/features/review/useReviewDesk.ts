@@ -15,7 +15,7 @@ import { wholePicture } from '@/player/zoom';
 import { dayWords } from '@/terms/dayWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { callNames, pronounOf, shortNames } from './athleteWords';
-import { type RoundClock, readable, stoppagesOf } from './clocks/clockView';
+import { clockGroundOf, type RoundClock, readable } from './clocks/clockView';
 import { useClocks } from './clocks/useClocks';
 import { useTimeFace } from './clocks/useTimeFace';
 import type { ProposalLine } from './commentary/commentaryView';
@@ -150,13 +150,13 @@ export function useReviewDesk({
   );
   const spoken = useMemo(() => ({ house, uses }), [house, uses]);
   const commentary = useCommentary(commentaryRound, index, spoken, reading.marks);
-  const stoppages = useMemo(() => stoppagesOf(reading.marks), [reading]);
+  const clockGround = useMemo(() => clockGroundOf(reading.marks), [reading]);
   const score = useScore(settled, ruleSet, round.plannedSeconds ?? span.endSeconds - span.startSeconds);
   const overtime = useOvertime(marks, reading, ruleSet?.overtime, playhead, setSaid);
   const drawing = useMarkDrawing(marks, reading, selected, playhead, setSaid);
   const stopwatch = useStopwatch(marks, playhead, setSaid);
   const secondPass = useSecondPass(marks, reading, moves, playhead, setSaid);
-  const face = useTimeFace(clocks.clocks, stoppages, span);
+  const face = useTimeFace(clocks.clocks, clockGround, span);
   const likelySwap = useLikelySwap(settled, contradictions);
   const calls = useCalls({
     ...{ round, span, names, reading, playhead, marks, habits, index, reactionLeadSeconds },
@@ -219,7 +219,7 @@ export function useReviewDesk({
     const next = calls.next[position];
     if (next) openCall(`${next.text} `);
   };
-  const shownClock = clocks.clocks.flatMap((one) => readable(one, stoppages) ?? [])[0];
+  const shownClock = clocks.clocks.flatMap((one) => readable(one, clockGround) ?? [])[0];
   const toLedger = () => {
     stills.draw(undefined);
     setPanel('ledger');
@@ -250,7 +250,7 @@ export function useReviewDesk({
       overtime,
       drawing,
       stopwatch,
-      stoppages,
+      clockGround,
     },
     ...{ lulls, lull, markLull, questions, question, nextQuestion, clocks, shownClock, stills, face, moves, goTo },
     ...{ commentary, accept, takeBack, index, calls, openCall, nextCallAt, currentId, filter, secondPass },

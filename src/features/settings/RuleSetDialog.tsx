@@ -137,6 +137,13 @@ export function RuleSetDialog({
               'overtime.turnSeconds',
               's',
             )}
+            {number(
+              'Times are level within',
+              fields.equalWithin,
+              (equalWithin) => set({ equalWithin }),
+              'overtime.equalWithinSeconds',
+              's',
+            )}
           </Fields>
         ) : null}
         {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}

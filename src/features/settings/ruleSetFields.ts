@@ -19,6 +19,7 @@ export interface RuleSetFields {
   readonly hasOvertime: boolean;
   readonly turnsEach: string;
   readonly turnSeconds: string;
+  readonly equalWithin: string;
 }
 
 export const pointLabels: Readonly<Record<keyof PointsRules['points'], string>> = {
@@ -57,6 +58,7 @@ export function fieldsOf({ id, name, uniform, points, overtime }: RuleSet): Rule
     hasOvertime: overtime !== undefined,
     turnsEach: String(overtime?.turnsEach ?? 3),
     turnSeconds: String(overtime?.turnSeconds ?? 120),
+    equalWithin: String(overtime?.equalWithinSeconds ?? 0),
   };
 }
 
@@ -84,7 +86,11 @@ export function inputOf(fields: RuleSetFields): RuleSetInput {
         }
       : undefined,
     overtime: fields.hasOvertime
-      ? { turnsEach: read(fields.turnsEach), turnSeconds: read(fields.turnSeconds) }
+      ? {
+          turnsEach: read(fields.turnsEach),
+          turnSeconds: read(fields.turnSeconds),
+          equalWithinSeconds: read(fields.equalWithin),
+        }
       : undefined,
   };
 }

@@ -1,7 +1,9 @@
+import type { Mark } from '@/core/round';
 import { type OvertimeRecord, type OvertimeRules, readOvertimeRecord } from '@/core/scoring';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { listMarks } from '@/data/marks/marks';
+import { listClocks, type StoredClock } from '@/data/rounds/clocks';
 import { findRound, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { isUuid } from '../kernel/isUuid';
@@ -14,6 +16,8 @@ export interface OvertimePage {
   readonly rules?: OvertimeRules;
   readonly record?: OvertimeRecord;
   readonly footageName?: string;
+  readonly clocks: readonly StoredClock[];
+  readonly marks: readonly Mark[];
 }
 
 /** The overtime of a round with everything that its evidence sheet shows. */
@@ -27,7 +31,8 @@ export async function loadOvertime(roundId: string): Promise<OvertimePage | unde
   const rules = ruleSet?.overtime;
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
   return {
-    ...{ round, rules },
+    ...{ round, rules, marks },
+    clocks: rules ? await listClocks(pool(), round.id) : [],
     ruleSetName: ruleSet?.name ?? '',
     record: rules && readOvertimeRecord(marks, rules),
     footageName: footage?.originalName,

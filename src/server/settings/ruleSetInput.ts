@@ -26,6 +26,7 @@ const pointsRules = z.strictObject({
 const overtimeRules = z.strictObject({
   turnsEach: z.number().int().min(1, 'Write 1 to 6 turns.').max(6, 'Write 1 to 6 turns.'),
   turnSeconds: z.number().int().min(10, 'Write 10 to 600 seconds.').max(600, 'Write 10 to 600 seconds.'),
+  equalWithinSeconds: z.number().min(0, 'Write 0 to 5 seconds.').max(5, 'Write 0 to 5 seconds.').optional(),
 });
 
 /** A rule set of the academy's own. */

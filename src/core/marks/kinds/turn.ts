@@ -24,6 +24,11 @@ const schema = z.strictObject({
   officialSeconds: seconds.optional(),
   /** The sums that the officials gave out after this turn. */
   officialTotals: z.strictObject({ a: seconds, b: seconds }).readonly().optional(),
+  /** What they announced at the end, as far as it was heard. */
+  announced: z
+    .strictObject({ winner: athleteSchema.optional(), marginSeconds: seconds.optional() })
+    .readonly()
+    .optional(),
 });
 export type TurnMark = Readonly<z.output<typeof schema>>;
 
@@ -31,6 +36,8 @@ export const turn = defineKind({
   kind: 'turn',
   schema,
   rank: 9,
-  exchange: ({ officialTotals }) =>
-    officialTotals ? { officialTotals: { a: officialTotals.b, b: officialTotals.a } } : {},
+  exchange: ({ officialTotals, announced }, other) => ({
+    ...(officialTotals ? { officialTotals: { a: officialTotals.b, b: officialTotals.a } } : {}),
+    ...(announced?.winner ? { announced: { ...announced, winner: other(announced.winner) } } : {}),
+  }),
 });

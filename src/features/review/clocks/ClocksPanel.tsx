@@ -7,7 +7,15 @@ import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 import { SidePanel } from '../SidePanel';
-import { driftWords, type RoundClock, readable, readingWords, spreadWords } from './clockView';
+import {
+  type ClockGround,
+  driftWords,
+  needsWords,
+  type RoundClock,
+  readable,
+  readingWords,
+  spreadWords,
+} from './clockView';
 
 const Panel = styled(SidePanel)`
   .clock, .new { border-top: 1px solid ${color.rule}; padding-top: ${space(3)}; display: flex; flex-direction: column; gap: ${space(2)}; }
@@ -22,8 +30,8 @@ export interface ClocksPanelProps {
   readonly clocks: readonly RoundClock[];
   readonly problem?: string;
   readonly playhead: Playhead;
-  readonly startSeconds: number;
-  readonly stoppages: readonly Span[];
+  readonly round: Span;
+  readonly ground: ClockGround;
   readonly onSave: (clock: RoundClock) => Promise<boolean>;
   readonly onRemove: (id: string) => void;
   readonly onLeave: () => void;
@@ -31,10 +39,11 @@ export interface ClocksPanelProps {
 
 /** The clocks that are seen in the footage, each tied to it at two or more moments. */
 export function ClocksPanel(props: ClocksPanelProps) {
-  const { clocks, problem, playhead, startSeconds, stoppages, onSave, onRemove, onLeave } = props;
+  const { clocks, problem, playhead, round, ground, onSave, onRemove, onLeave } = props;
+  const { startSeconds } = round;
   const seconds = usePlayheadTime(playhead, 0.1);
-  const read = clocks.flatMap((clock) => readable(clock, stoppages) ?? []);
-  const spread = spreadWords(read);
+  const read = clocks.flatMap((clock) => readable(clock, ground) ?? []);
+  const spread = spreadWords(read, round);
   return (
     <Panel title="Clocks in the footage" onLeave={onLeave}>
       <p className="quiet">
@@ -51,13 +60,15 @@ export function ClocksPanel(props: ClocksPanelProps) {
           clock={clock}
           seconds={seconds}
           startSeconds={startSeconds}
-          stoppages={stoppages}
+          ground={ground}
           onSave={onSave}
           onRemove={() => onRemove(clock.id)}
           onLook={playhead.seek}
         />
       ))}
-      {spread ? <p>{spread}</p> : null}
+      {spread.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
       <NewClock onSave={onSave} first={clocks.length === 0} />
     </Panel>
   );
@@ -67,7 +78,7 @@ function ClockLines({
   clock,
   seconds,
   startSeconds,
-  stoppages,
+  ground,
   onSave,
   onRemove,
   onLook,
@@ -75,14 +86,14 @@ function ClockLines({
   readonly clock: RoundClock;
   readonly seconds: number;
   readonly startSeconds: number;
-  readonly stoppages: readonly Span[];
+  readonly ground: ClockGround;
   readonly onSave: (clock: RoundClock) => Promise<boolean>;
   readonly onRemove: () => void;
   readonly onLook: (seconds: number) => void;
 }) {
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string>();
-  const asRead = readable(clock, stoppages);
+  const asRead = readable(clock, ground);
   const tie = async () => {
     const readingSeconds = parseClock(text);
     if (readingSeconds === undefined) return setWrong('Write what the clock shows, as m:ss.');
@@ -94,8 +105,7 @@ function ClockLines({
       <div className="row">
         <h3>{clock.name}</h3>
         <span className="quiet">
-          counts {clock.counts},{' '}
-          {asRead ? driftWords(asRead) : `needs ${clock.ties.length === 0 ? 'two ties' : 'one more tie'}`}
+          counts {clock.counts}, {asRead ? driftWords(asRead) : needsWords(clock)}
         </span>
         <span className="reading">{asRead ? readingWords(asRead, seconds).slice(clock.name.length + 1) : '–'}</span>
       </div>
@@ -127,6 +137,9 @@ function ClockLines({
         <Checkbox isSelected={clock.pauses} onChange={(pauses) => void onSave({ ...clock, pauses })}>
           stands still in stoppages
         </Checkbox>
+        <Checkbox isSelected={clock.restarts} onChange={(restarts) => void onSave({ ...clock, restarts })}>
+          set anew for each turn
+        </Checkbox>
         <Button look="plain" onPress={onRemove}>
           Remove
         </Button>
@@ -145,7 +158,15 @@ function NewClock({
   const [name, setName] = useState('');
   const [counts, setCounts] = useState<'up' | 'down'>('down');
   const add = async () => {
-    const clock = { id: crypto.randomUUID(), name: name.trim(), counts, pauses: false, ties: [], version: 0 };
+    const clock = {
+      id: crypto.randomUUID(),
+      name: name.trim(),
+      counts,
+      pauses: false,
+      restarts: false,
+      ties: [],
+      version: 0,
+    };
     if (await onSave(clock)) setName('');
   };
   return (

@@ -1,12 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import type { Mark } from '@/core/round';
-import { driftWords, nextFace, type RoundClock, readable, readingWords, spreadWords, stoppagesOf } from './clockView';
+import {
+  clockGroundOf,
+  driftWords,
+  needsWords,
+  nextFace,
+  type RoundClock,
+  readable,
+  readingWords,
+  spreadWords,
+} from './clockView';
 
 const wall: RoundClock = {
   id: 'w',
   name: 'wall',
   counts: 'down',
   pauses: true,
+  restarts: false,
   version: 1,
   ties: [
     { mediaSeconds: 110, readingSeconds: 200 },
@@ -28,10 +38,35 @@ const marks: Mark[] = [
   { kind: 'stoppage', id: '2', atSeconds: 80, endSeconds: 90, offCamera: true },
 ];
 
+const round = { startSeconds: 0, endSeconds: 1000 };
+
 describe('clocks in the footage', () => {
+  it('that are set anew for each turn are tied turn by turn, once in each', () => {
+    const turns = clockGroundOf([
+      { kind: 'turn', id: 't1', atSeconds: 100, athlete: 'a', from: 'back', end: 'escaped', endSeconds: 130 },
+      { kind: 'turn', id: 't2', atSeconds: 200, athlete: 'b', from: 'back' },
+    ]);
+    const bare = { ...wall, pauses: false, restarts: true, ties: [] };
+    expect(needsWords(bare)).toBe('needs a tie in each turn');
+    expect(needsWords({ ...bare, restarts: false })).toBe('needs two ties');
+    expect(readable(bare, turns)).toBeUndefined();
+    const clock = readable(
+      {
+        ...bare,
+        ties: [
+          { mediaSeconds: 110, readingSeconds: 110 },
+          { mediaSeconds: 220, readingSeconds: 101 },
+        ],
+      },
+      turns,
+    )!;
+    expect(readingWords(clock, 130)).toBe('wall about 1:30.0');
+    expect(readingWords(clock, 200)).toBe('wall about 2:01.0');
+  });
+
   it('stand still in stoppages only, not where the camera saw nothing', () => {
-    const stoppages = stoppagesOf(marks);
-    expect(stoppages).toEqual([{ startSeconds: 40, endSeconds: 50 }]);
+    const stoppages = clockGroundOf(marks);
+    expect(stoppages).toEqual({ stoppages: [{ startSeconds: 40, endSeconds: 50 }], turnStarts: [] });
     const clock = readable(wall, stoppages)!;
     expect(readingWords(clock, 45)).toBe('wall 4:20.0');
     expect(readingWords(clock, 85)).toBe('wall 3:45.0');
@@ -41,14 +76,14 @@ describe('clocks in the footage', () => {
     expect(readable({ ...wall, ties: wall.ties.slice(0, 1) }, stoppages)).toBeUndefined();
   });
   it('are compared over what they have in common', () => {
-    const clocks = [readable(wall, [])!, readable(stream, [])!];
-    expect(spreadWords(clocks.slice(0, 1))).toBeUndefined();
-    expect(spreadWords(clocks)).toBe('Over 1:00 of footage in common they differ by 5.0 s.');
+    const clocks = [readable(wall, clockGroundOf([]))!, readable(stream, clockGroundOf([]))!];
+    expect(spreadWords(clocks.slice(0, 1), round)).toEqual([]);
+    expect(spreadWords(clocks, round)).toEqual(['Over 1:00 of footage in common wall and stream differ by 5.0 s.']);
     const later = {
       ...clocks[1]!,
       ties: clocks[1]!.ties.map((tie) => ({ ...tie, mediaSeconds: tie.mediaSeconds + 500 })),
     };
-    expect(spreadWords([clocks[0]!, later])).toContain('not tied');
+    expect(spreadWords([clocks[0]!, later], round)[0]).toContain('No two clocks');
   });
   it('give the ledger its faces one after the other', () => {
     const ids = ['w', 's'];

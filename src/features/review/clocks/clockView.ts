@@ -1,11 +1,12 @@
 import {
-  clockSpread,
+  compareClocks,
   type DisplayedClock,
   driftPerMinute,
   formatClock,
   formatClockTenths,
   readClock,
   type Span,
+  spanSeconds,
 } from '@/core/clock';
 import type { Mark } from '@/core/round';
 
@@ -15,26 +16,45 @@ export interface RoundClock {
   readonly name: string;
   readonly counts: 'up' | 'down';
   readonly pauses: boolean;
+  /** Whether it is set anew for each turn of an overtime. */
+  readonly restarts: boolean;
   readonly ties: readonly { readonly mediaSeconds: number; readonly readingSeconds: number }[];
   readonly version: number;
 }
 
 /** The stoppages that halt a clock: what the camera did not see does not. */
-export const stoppagesOf = (marks: readonly Mark[]): Span[] =>
+const stoppagesOf = (marks: readonly Mark[]): Span[] =>
   marks.flatMap((mark) =>
     mark.kind === 'stoppage' && !mark.offCamera ? [{ startSeconds: mark.atSeconds, endSeconds: mark.endSeconds }] : [],
   );
 
-/** The clock as the core reads it; undefined while it lacks its second tie. */
-export const readable = (clock: RoundClock, stoppages: readonly Span[]): DisplayedClock | undefined =>
-  clock.ties.length < 2
+/** What of the marks bears on clocks: the stoppages that halt some, and the beginnings of turns, for which some are set anew. */
+export interface ClockGround {
+  readonly stoppages: readonly Span[];
+  readonly turnStarts: readonly number[];
+}
+export const clockGroundOf = (marks: readonly Mark[]): ClockGround => ({
+  stoppages: stoppagesOf(marks),
+  turnStarts: marks.flatMap((mark) => (mark.kind === 'turn' ? mark.atSeconds : [])),
+});
+
+/** The clock as the core reads it; undefined while it lacks its second tie, or its first where it is set anew for each turn. */
+export const readable = (clock: RoundClock, { stoppages, turnStarts }: ClockGround): DisplayedClock | undefined =>
+  clock.ties.length < tiesNeeded(clock)
     ? undefined
     : {
         name: clock.name,
         counts: clock.counts,
         ties: [...clock.ties].sort((one, other) => one.mediaSeconds - other.mediaSeconds),
         ...(clock.pauses ? { standsStill: stoppages } : {}),
+        ...(clock.restarts ? { setAnewAt: [...turnStarts].sort((one, other) => one - other) } : {}),
       };
+
+const tiesNeeded = ({ restarts }: RoundClock): number => (restarts ? 1 : 2);
+
+/** What a clock that cannot be read yet lacks. */
+export const needsWords = (clock: RoundClock): string =>
+  `needs ${tiesNeeded(clock) - clock.ties.length === 2 ? 'two ties' : clock.ties.length === 0 ? 'a tie in each turn' : 'one more tie'}`;
 
 /** "wall 3:12", with "about" outside its ties. */
 export function readingWords(clock: DisplayedClock, mediaSeconds: number): string {
@@ -49,14 +69,15 @@ export function driftWords(clock: DisplayedClock): string {
   return `${drift > 0 ? 'gains' : 'loses'} ${Math.abs(drift).toFixed(1)} s a minute on the footage`;
 }
 
-/** How far the clocks lie apart over the stretch that all of them are tied in; undefined for fewer than two. */
-export function spreadWords(clocks: readonly DisplayedClock[]): string | undefined {
-  if (clocks.length < 2) return undefined;
-  const from = Math.max(...clocks.map((one) => one.ties[0]!.mediaSeconds));
-  const to = Math.min(...clocks.map((one) => one.ties.at(-1)!.mediaSeconds));
-  if (to <= from) return 'The clocks are not tied to any stretch in common.';
-  const spread = clockSpread(clocks, from, to);
-  return `Over ${formatClock(to - from)} of footage in common they differ by ${spread.toFixed(1)} s.`;
+/** How far each two clocks lie apart over what they have in common of the round; none for fewer than two. */
+export function spreadWords(clocks: readonly DisplayedClock[], round: Span): string[] {
+  if (clocks.length < 2) return [];
+  const pairs = compareClocks(clocks, round);
+  if (pairs.length === 0) return ['No two clocks are tied to a stretch in common.'];
+  return pairs.map(({ names, over, elapsedSeconds: [one, other] }) => {
+    const apart = Math.abs(one - other).toFixed(1);
+    return `Over ${formatClock(spanSeconds(over))} of footage in common ${names.join(' and ')} differ by ${apart} s.`;
+  });
 }
 
 /** How the ledger can show its times. */

@@ -6,7 +6,15 @@ import { useClocks } from './useClocks';
 const server = vi.hoisted(() => ({ saveClock: vi.fn(), removeClock: vi.fn() }));
 vi.mock('@/server/rounds/clockActions', () => server);
 
-const wall: RoundClock = { id: 'w', name: 'wall', counts: 'down', pauses: false, ties: [], version: 3 };
+const wall: RoundClock = {
+  id: 'w',
+  name: 'wall',
+  counts: 'down',
+  restarts: false,
+  pauses: false,
+  ties: [],
+  version: 3,
+};
 
 function openClocks(stored: readonly RoundClock[]) {
   const steps: { undo: () => void; redo: () => void }[] = [];

@@ -3,8 +3,9 @@
 import Image from 'next/image';
 import Link from 'next/link';
 import { styled } from 'styled-components';
-import { formatClock, formatClockTenths } from '@/core/clock';
-import type { OvertimeRecord, OvertimeRules, RecordedTurn } from '@/core/scoring';
+import { type DisplayedClock, formatClock, formatClockTenths } from '@/core/clock';
+import type { NoteMark } from '@/core/round';
+import { clocksOverTurn, type OvertimeRecord, type OvertimeRules, type RecordedTurn } from '@/core/scoring';
 import { dayWords } from '@/terms/dayWords';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
@@ -14,9 +15,11 @@ import {
   findingWords,
   neededWords,
   overtimeProblemWords,
+  remarksOn,
   secondsWords,
   standingWords,
   startWords,
+  turnClockWords,
   turnEndWords,
 } from './overtimeView';
 
@@ -53,13 +56,32 @@ export interface OvertimeSheetProps {
   readonly ruleSetName: string;
   readonly rules: OvertimeRules;
   readonly record: OvertimeRecord;
+  readonly clocks: readonly DisplayedClock[];
+  readonly notes: readonly NoteMark[];
 }
 
 /** An overtime as evidence: every turn with its times of the footage and stills of its ends, the sums, and where the officials' figures differ. */
-export function OvertimeSheet({ round, names, fullNames, ruleSetName, rules, record }: OvertimeSheetProps) {
+export function OvertimeSheet({
+  round,
+  names,
+  fullNames,
+  ruleSetName,
+  rules,
+  record,
+  clocks,
+  notes,
+}: OvertimeSheetProps) {
   const { reading, differences, totalDifferences } = record;
   const findings = findingWords(record, names);
-  const hasOfficial = record.turns.some(({ mark }) => mark.officialSeconds !== undefined || mark.officialTotals);
+  const hasOfficial = record.turns.some(
+    ({ mark }) => mark.officialSeconds !== undefined || mark.officialTotals || mark.announced,
+  );
+  const remarks = record.turns.flatMap(({ mark }, index) =>
+    remarksOn(mark, record.turns[index + 1]?.mark.atSeconds, notes).map((words) => ({ turn: index + 1, words })),
+  );
+  const clockFindings = record.turns.flatMap(({ mark }, index) =>
+    turnClockWords(clocksOverTurn(mark, clocks)).map(({ words }) => ({ turn: index + 1, words })),
+  );
   const hasClock = record.turns.some(({ clockSeconds }) => clockSeconds !== undefined);
   return (
     <Sheet>
@@ -141,6 +163,8 @@ export function OvertimeSheet({ round, names, fullNames, ruleSetName, rules, rec
           )}
         </>
       ) : null}
+      <TurnNotes title="Clocks in the footage" lines={clockFindings} />
+      <TurnNotes title="Remarks" lines={remarks} />
       {round.footageId ? (
         <>
           <h2>Stills of each turn</h2>
@@ -157,6 +181,28 @@ export function OvertimeSheet({ round, names, fullNames, ruleSetName, rules, rec
         second are called different. The event’s own rules and its officials come first.
       </p>
     </Sheet>
+  );
+}
+
+function TurnNotes({
+  title,
+  lines,
+}: {
+  readonly title: string;
+  readonly lines: readonly { readonly turn: number; readonly words: string }[];
+}) {
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <h2>{title}</h2>
+      <ul className="findings" aria-label={title}>
+        {lines.map(({ turn, words }) => (
+          <li key={`${turn} ${words}`}>
+            Turn {turn}: {words}
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 

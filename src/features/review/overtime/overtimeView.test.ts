@@ -1,9 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { type OvertimeTurn, readOvertime } from '@/core/scoring';
+import type { TurnMark } from '@/core/round';
+import { type OvertimeTurn, readOvertime, readOvertimeRecord } from '@/core/scoring';
 import {
+  findingWords,
   neededWords,
   officialWords,
   overtimeProblemWords,
+  remarksOn,
   standingWords,
   totalWords,
   turnEndWords,
@@ -40,7 +43,9 @@ describe('an overtime in words', () => {
   });
   it('says what the next athlete has to do', () => {
     const next = (...seconds: readonly (number | 'tap' | 'full')[]) => neededWords(read(...seconds).next!, names);
-    expect(next(19, 31, 40, 22, 15)).toBe('Marek escapes next: under 0:21.0 wins, exactly that ties, longer loses.');
+    expect(next(19, 31, 40, 22, 15)).toBe(
+      'Marek escapes next: under 0:21.0 wins, exactly that is level, longer loses.',
+    );
     expect(next('full', 10, 'full', 10, 'full')).toContain('wins on time even without an escape');
     expect(next(5, 'full', 5, 'full', 5)).toContain('only a submission helps');
     expect(next(19, 31)).toContain('any escape time can still win');
@@ -53,6 +58,38 @@ describe('an overtime in words', () => {
     expect(totalWords({ ...total, ownFiguresSeconds: 31 }, names)).toContain('the sum itself is wrong');
     expect(totalWords({ ...total, ownFiguresSeconds: 25 }, names)).toContain('the difference lies in a turn');
     expect(totalWords(total, names)).toContain('(6.0 s too short).');
+  });
+  it('answers what was announced', () => {
+    const turnAt = (at: number, lasted: number, more: Partial<TurnMark> = {}): TurnMark => ({
+      ...{ kind: 'turn', id: `t${at}`, athlete: at % 2 === 0 ? 'a' : 'b', from: 'back', end: 'escaped' },
+      ...{ atSeconds: at * 200, endSeconds: at * 200 + lasted },
+      ...more,
+    });
+    const said = (announced: TurnMark['announced']) =>
+      findingWords(
+        readOvertimeRecord(
+          [19, 31, 40, 22, 15, 49].map((lasted, at) => turnAt(at, lasted, at === 5 ? { announced } : {})),
+          rules,
+        )!,
+        names,
+      );
+    expect(said({ marginSeconds: 13 })).toEqual(['They gave 13.0 s between the two, the footage says 28.0 s.']);
+    expect(said({ winner: 'b' })).toEqual(['They announced Marek; by the footage Ana wins by 28.0 s.']);
+    expect(said({ winner: 'a', marginSeconds: 28 })).toEqual([]);
+  });
+  it('gathers the remarks on a turn: its own, and the notes until the next begins', () => {
+    const turn = {
+      kind: 'turn',
+      id: 't',
+      athlete: 'a',
+      from: 'back',
+      atSeconds: 50,
+      note: 'hips free is enough',
+    } as const;
+    const note = (atSeconds: number, text: string) => ({ kind: 'note', id: text, atSeconds, note: text }) as const;
+    const notes = [note(49, 'before'), note(60, 'referee: escape at the second hook'), note(90, 'after')];
+    expect(remarksOn(turn, 90, notes)).toEqual(['hips free is enough', 'referee: escape at the second hook']);
+    expect(remarksOn({ ...turn, note: ' ' }, undefined, notes)).toHaveLength(2);
   });
   it('says what to do about every problem', () => {
     const codes = [

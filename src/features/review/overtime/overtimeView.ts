@@ -1,12 +1,15 @@
-import { formatClockTenths } from '@/core/clock';
-import { type Athlete, opponentOf, type TurnMark } from '@/core/round';
-import type {
-  Needed,
-  OfficialDifference,
-  OvertimeProblem,
-  OvertimeReading,
-  OvertimeRecord,
-  TotalDifference,
+import { formatClockTenths, spanSeconds } from '@/core/clock';
+import { type Athlete, type NoteMark, opponentOf, type TurnMark } from '@/core/round';
+import {
+  type AnnouncedAgainst,
+  type Needed,
+  type OfficialDifference,
+  type OvertimeProblem,
+  type OvertimeReading,
+  type OvertimeRecord,
+  type TotalDifference,
+  type TurnClocks,
+  toTenth,
 } from '@/core/scoring';
 import type { Names } from '../reviewView';
 
@@ -17,7 +20,8 @@ export const startWords = { back: 'back control', arm: 'the arm-lock start' } as
 
 /** How a turn ended, and what it counts. */
 export function turnEndWords(turn: OvertimeReading['turns'][number]): string {
-  const lasted = secondsWords(turn.endSeconds - turn.startSeconds);
+  if (turn.end === 'unknown') return 'its end is not marked yet';
+  const lasted = secondsWords(toTenth(turn.endSeconds - turn.startSeconds));
   if (turn.end === 'tapped') return `tapped after ${lasted}`;
   return turn.end === 'ran-out' ? `no escape: ${secondsWords(turn.countedSeconds)} count` : `escaped after ${lasted}`;
 }
@@ -25,13 +29,18 @@ export function turnEndWords(turn: OvertimeReading['turns'][number]): string {
 /** What the athlete whose turn comes next has to do. */
 export function neededWords(needed: Needed, names: Names): string {
   const name = names[needed.escaper];
-  const { wonByLasting, winCertainBelow, winPossibleBelow, alwaysWins, cannotWin } = needed;
+  const { wonByLasting, winCertainBelow, winPossibleBelow, levelUpTo, alwaysWins, cannotWin } = needed;
   if (wonByLasting !== undefined)
     return `${name} escapes next and wins by escaping, or by lasting longer than ${secondsWords(wonByLasting)}: that is when ${names[opponentOf(needed.escaper)]} was tapped.`;
   if (alwaysWins) return `${name} escapes next and wins on time even without an escape.`;
   if (cannotWin) return `${name} escapes next and cannot win on time any more: only a submission helps.`;
-  if (winCertainBelow !== undefined && winCertainBelow === winPossibleBelow)
-    return `${name} escapes next: under ${secondsWords(winCertainBelow)} wins, exactly that ties, longer loses.`;
+  if (winCertainBelow !== undefined && winCertainBelow === winPossibleBelow) {
+    const level =
+      levelUpTo === undefined || levelUpTo <= winCertainBelow
+        ? 'exactly that is level'
+        : `up to ${secondsWords(levelUpTo)} is level`;
+    return `${name} escapes next: under ${secondsWords(winCertainBelow)} wins, ${level}, longer loses.`;
+  }
   const parts = [
     winCertainBelow !== undefined && `under ${secondsWords(winCertainBelow)} wins whatever comes`,
     winPossibleBelow !== undefined
@@ -45,7 +54,7 @@ export function neededWords(needed: Needed, names: Names): string {
 export function standingWords(reading: OvertimeReading, names: Names): string {
   if (reading.winner)
     return `${names[reading.winner]} wins by ${reading.decidedBy === 'submission' ? 'submission' : `escape time, by ${(reading.lead?.seconds ?? 0).toFixed(1)} s`}.`;
-  if (reading.undecided) return 'Level to the tenth: the event’s rules or the referee decide.';
+  if (reading.undecided) return 'Level: the event’s rules or the referee decide.';
   return reading.lead
     ? `${names[reading.lead.athlete]} leads by ${reading.lead.seconds.toFixed(1)} s.`
     : 'Level so far.';
@@ -85,14 +94,56 @@ export function totalWords(difference: TotalDifference, names: Names): string {
   return `After turn ${turn + 1} the officials’ sum for ${names[athlete]} was ${secondsWords(officialSeconds)}, measured ${secondsWords(measuredSeconds)} (${differenceOf(officialSeconds - measuredSeconds)}).${own}`;
 }
 
+/** In what the announced result differs from the footage. */
+function announcedWords(
+  { announced, winner, marginSeconds, winnerDiffers, marginDiffers }: AnnouncedAgainst,
+  names: Names,
+): string[] {
+  const said = announced.winner ? `They announced ${names[announced.winner]}` : 'They announced a margin';
+  const given = announced.marginSeconds === undefined ? '' : ` by ${secondsWords(announced.marginSeconds)}`;
+  const margin = marginSeconds === undefined ? '' : ` by ${marginSeconds.toFixed(1)} s`;
+  const measured = winner ? `by the footage ${names[winner]} wins${margin}` : 'by the footage it is level';
+  if (winnerDiffers) return [`${said}${given}; ${measured}.`];
+  if (!marginDiffers || announced.marginSeconds === undefined || marginSeconds === undefined) return [];
+  return [
+    `They gave ${announced.marginSeconds.toFixed(1)} s between the two, the footage says ${marginSeconds.toFixed(1)} s.`,
+  ];
+}
+
+/** What displayed clocks say about a turn: each beside the presses, and each two beside each other. */
+export function turnClockWords({ alone, pairs }: TurnClocks): { words: string; isDoubt: boolean }[] {
+  return [
+    ...alone.map(({ name, over, elapsedSeconds, differs }) => ({
+      words: `“${name}” gives ${secondsWords(toTenth(elapsedSeconds))} where the presses give ${secondsWords(
+        toTenth(spanSeconds(over)),
+      )}${differs ? ': look at both ends again' : ''}.`,
+      isDoubt: differs,
+    })),
+    ...pairs.map(({ names, over, elapsedSeconds: [one, other], differs }) => ({
+      words: `Over ${secondsWords(toTenth(spanSeconds(over)))} of this turn ${names.map((name) => `“${name}”`).join(' and ')} ${
+        differs ? `differ by ${Math.abs(one - other).toFixed(1)} s` : 'agree'
+      }.`,
+      isDoubt: differs,
+    })),
+  ];
+}
+
+/** What was remarked about a turn: its own remark, and every note until the next turn begins. */
+export function remarksOn(turn: TurnMark, nextStartSeconds: number | undefined, notes: readonly NoteMark[]): string[] {
+  const until = nextStartSeconds ?? Number.POSITIVE_INFINITY;
+  const within = notes.filter((one) => one.atSeconds >= turn.atSeconds && one.atSeconds < until);
+  return [turn.note, ...within.map((one) => one.note)].flatMap((one) => one?.trim() || []);
+}
+
 /** Everything in which the officials' figures differ, and what it changed. */
 export function findingWords(
-  { reading, differences, totalDifferences, wrongWinner }: OvertimeRecord,
+  { reading, differences, totalDifferences, announced, wrongWinner }: OvertimeRecord,
   names: Names,
 ): string[] {
   return [
     ...differences.map((one) => officialWords(one, names, reading.turns[one.turn]!.escaper)),
     ...totalDifferences.map((one) => totalWords(one, names)),
+    ...(announced ? announcedWords(announced, names) : []),
     ...(wrongWinner
       ? [
           `By the officials’ last sums ${names[wrongWinner]} wins; by the footage ${names[opponentOf(wrongWinner)]} does.`,
