@@ -143,6 +143,18 @@ test('a session off a phone: sent with interruptions, cut, filled in, reviewed',
     await page.keyboard.press('ArrowDown');
     await page.keyboard.press('Delete');
     await expect(options).toHaveCount(4);
+    // Begun on one machine, they are there on another.
+    await expect
+      .poll(async () => (await server.query('select jsonb_array_length(cuts) as count from footage_cut')).rows)
+      .toEqual([{ count: 4 }]);
+    const elsewhere = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const other = await elsewhere.newPage();
+    await signIn(other, server.url);
+    await other.goto(page.url());
+    const seen = other.getByRole('listbox', { name: 'Rounds to be cut out' }).getByRole('option');
+    await expect(seen).toHaveCount(4);
+    await expect(seen.nth(0)).toContainText('confirmed');
+    await elsewhere.close();
     await page.reload();
     await expect(options).toHaveCount(4);
     await expect(options.nth(0)).toContainText('confirmed');
@@ -193,6 +205,48 @@ test('a session off a phone: sent with interruptions, cut, filled in, reviewed',
     await expect(ledger(page)).toHaveCount(1);
     await expect(page.getByText('All kept')).toBeVisible();
     expect(complaints).toEqual([]);
+  });
+
+  await test.step('“time” ends the round where it is called, and undo lets it go on', async () => {
+    const ends = async () =>
+      (
+        await server.query(
+          "select end_seconds from round r join footage f on f.id = r.footage_id where f.original_name = 'Friday open mat.mov' order by start_seconds limit 1",
+        )
+      ).rows[0].end_seconds as number;
+    const before = await ends();
+    for (let press = 0; press < 4; press += 1) await page.keyboard.press('PageDown');
+    await call(page, 'time');
+    await expect(page.getByText('The round ends here, at')).toBeVisible();
+    expect(await ends()).toBeLessThan(before - 100);
+    await page.keyboard.press('z');
+    await page.keyboard.press('z');
+    await expect.poll(ends).toBe(before);
+    await expect(page.getByText('All kept')).toBeVisible();
+  });
+
+  await test.step('a round that was marked is split and put together again, its marks kept', async () => {
+    await page.goto(
+      page
+        .url()
+        .replace(
+          /rounds.*/,
+          `footage/${(await server.query("select id from footage where original_name = 'Friday open mat.mov'")).rows[0].id}`,
+        ),
+    );
+    await expect(page.locator('[data-light="loft"][aria-busy="false"]')).toBeVisible();
+    const kept = page.getByRole('listitem').filter({ hasText: 'Ana Velden and' });
+    await expect(kept).toHaveCount(4);
+    await kept.first().getByText('marks').click();
+    await expect(kept.first()).toContainText('B and E move its ends');
+    for (let press = 0; press < 3; press += 1) await page.keyboard.press('PageDown');
+    await page.keyboard.press('s');
+    await expect(page.getByText('2 rounds now')).toBeVisible();
+    await expect(kept).toHaveCount(5);
+    await page.keyboard.press('z');
+    await expect(page.getByText('Taken back')).toBeVisible();
+    await expect(kept).toHaveCount(4);
+    await expect(kept.first()).toContainText('1 mark');
   });
 
   await test.step('the same file is recognised before any of it is sent', async () => {

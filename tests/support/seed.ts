@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { ErrorMark, Mark } from '@/core/round';
 import { insertCoach } from '@/data/accounts/coaches';
 import { pool } from '@/data/client';
+import { insertFootage } from '@/data/footage/footage';
 import { insertPerson } from '@/data/people/people';
 import { forgetAskedFigures } from '@/data/projections/roundFigures';
 import { findRound, insertAthlete, insertRound, type Round } from '@/data/rounds/rounds';
@@ -43,6 +44,18 @@ export async function seedPerson(name: string, weightKg: number | undefined = 70
     injuredUntil: undefined,
     injuryNote: undefined,
   });
+  return id;
+}
+
+/** A film of 400 seconds on the shelf; there is no file behind it. */
+export async function seedFilm(): Promise<string> {
+  const id = randomUUID();
+  const film = {
+    ...{ id, originalName: 'x.mp4', storageName: id, byteLength: 5, sha256: id.replaceAll('-', '').padEnd(64, '0') },
+    ...{ durationSeconds: 400, frameRate: { numerator: 30, denominator: 1 }, width: 640, height: 360 },
+    ...{ container: 'mp4', videoCodec: 'h264', audioCodec: undefined },
+  };
+  await insertFootage(pool(), film, undefined);
   return id;
 }
 

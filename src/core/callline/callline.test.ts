@@ -107,6 +107,8 @@ describe('the call line reads what a coach would say', () => {
     expect(inHalf('good frame inside from marek')).toMatchObject({ kind: 'strength', athlete: 'b' });
     expect(inHalf('referee stops')).toMatchObject({ kind: 'stoppage' });
     expect(inHalf('time')).toMatchObject({ kind: 'note', note: 'time' });
+    for (const words of ['time', 'time is up', 'Time!', 'bell']) expect(read(words).endsRound).toBe(true);
+    for (const words of ['time out', 'good time', 'ana half guard']) expect(read(words).endsRound).toBeUndefined();
   });
   it('keeps as a note what it cannot read, and loses nothing', () => {
     for (const text of ['blah di blah', '🦉🦉', 'שלום עולם', '<script>alert(1)</script>', `${'x'.repeat(5000)}`]) {

@@ -43,6 +43,8 @@ export interface CallReading {
   readonly causeId?: string;
   /** The attempt or the stoppage that the call ends: the mark to change instead of making another. */
   readonly finishesId?: string;
+  /** Whether the call says that the time is over: the round ends here. */
+  readonly endsRound?: true;
 }
 
 const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], conceptWords: [], remarks: [] };
@@ -50,6 +52,9 @@ const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], co
 /** From here on the words are a name as it stands. @source own decision */
 const CERTAIN = 0.995;
 const WHOLE_NAME = 0.03;
+
+/** @source common practice: what is called on the mat when a round is over */
+const ENDS_ROUND = new Set(['time', 'time is up', 'times up', 'time up', 'bell', 'end of round', 'round over']);
 
 /** How close a second meaning must come to be worth a word. @source own decision */
 const CLOSE_CALL = 0.015;
@@ -72,7 +77,8 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   const words = wordsOf(linked.text);
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
   // The end of the time is nobody's, and no concept.
-  if (words.join(' ') === 'time') return { ...noteReading(shifted.text.trim(), atSeconds), understood: true };
+  if (ENDS_ROUND.has(words.join(' ')))
+    return { ...noteReading(shifted.text.trim(), atSeconds), understood: true, endsRound: true };
   if (words[0] === 'note') return noteReading(withoutNote(text), atSeconds);
   const stoppage = readStoppage(words, atSeconds, context);
   if (stoppage) return { ...NOTHING, ...stoppage, understood: true, confidence: 1 };

@@ -41,7 +41,7 @@ const Box = styled.div`
 `;
 
 /** Other marks that a call is about. */
-export type CallTies = Pick<CallReading, 'causeId' | 'finishesId'>;
+export type CallTies = Pick<CallReading, 'causeId' | 'finishesId' | 'endsRound'>;
 
 export interface OpenCall {
   readonly atSeconds: number;

@@ -40,11 +40,13 @@ export interface CallsOptions {
   readonly reactionLeadSeconds: number;
   /** A call has become a mark, or has taken the place of the proposal that it was opened for. */
   readonly onMade: (proposal: number | undefined) => void;
+  /** A call said that the time is over. */
+  readonly onRoundOver: (atSeconds: number) => void;
 }
 
 /** The call line: what opens it, at which moment, and what becomes of what is written. */
 export function useCalls(options: CallsOptions) {
-  const { round, span, names, reading, playhead, marks, habits, reactionLeadSeconds, onMade } = options;
+  const { round, span, names, reading, playhead, marks, habits, reactionLeadSeconds, onMade, onRoundOver } = options;
   const wordOf = useWordOf();
   const [call, setCall] = useState<OpenCall>();
   const [resume, setResume] = useState(false);
@@ -85,7 +87,7 @@ export function useCalls(options: CallsOptions) {
       text: phraseMark({ ...draft, id: 'proposal' } as Mark, called, wordOf),
     });
   };
-  const commit = (draft: MarkDraft, editing: Mark | undefined, { causeId, finishesId }: CallTies) => {
+  const commit = (draft: MarkDraft, editing: Mark | undefined, { causeId, finishesId, endsRound }: CallTies) => {
     const going = editing ? undefined : reading.marks.find((one) => one.id === finishesId);
     const mark = { ...draft, ...keptOf(editing, draft), id: editing?.id ?? crypto.randomUUID() } as Mark;
     const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
@@ -94,6 +96,7 @@ export function useCalls(options: CallsOptions) {
     else if (going?.kind === 'stoppage' && draft.kind === 'stoppage')
       marks.replace(going, { ...going, endSeconds: draft.endSeconds });
     else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
+    if (endsRound && !editing) onRoundOver(mark.atSeconds);
     onMade(correcting.current);
     close();
   };

@@ -33,6 +33,7 @@ import { useCalls } from './useCalls';
 import { useMarkMoves } from './useMarkMoves';
 import { useMarks } from './useMarks';
 import { useReviewTime } from './useReviewTime';
+import { useRoundEnd } from './useRoundEnd';
 import { useRoundReading } from './useRoundReading';
 import { useSecondPass } from './useSecondPass';
 import { useStopwatch } from './useStopwatch';
@@ -43,6 +44,7 @@ import { useStills } from './who/useStills';
 export interface ReviewPageProps {
   readonly round: {
     readonly id: string;
+    readonly version: number;
     readonly startSeconds: number;
     readonly endSeconds: number;
     readonly uniform: Uniform;
@@ -158,6 +160,7 @@ export function useReviewDesk({
   const secondPass = useSecondPass(marks, reading, moves, playhead, setSaid);
   const face = useTimeFace(clocks.clocks, clockGround, span);
   const likelySwap = useLikelySwap(settled, contradictions);
+  const endRound = useRoundEnd(round, span, undo.record, setSaid);
   const calls = useCalls({
     ...{ round, span, names, reading, playhead, marks, habits, index, reactionLeadSeconds },
     onMade: (place) => {
@@ -165,6 +168,8 @@ export function useReviewDesk({
         commentary.act({ kind: 'decide', places: [place], decision: 'accepted', open: commentary.open });
       moves.stay();
     },
+    // A second reading of the round leaves its card alone.
+    onRoundOver: (atSeconds) => (second ? undefined : void endRound(atSeconds)),
   });
   const isPlaying = useRef(false);
   isPlaying.current = playhead.playing;

@@ -1,6 +1,7 @@
 import { framesPerSecond } from '@/core/clock';
 import { findLulls, proposeRounds } from '@/core/footage';
 import { pool } from '@/data/client';
+import { findCuts } from '@/data/footage/cuts';
 import { findSignals } from '@/data/footage/signals';
 import { findLatestRound, listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
@@ -15,12 +16,13 @@ export async function loadCutting(footageId: string) {
   const coach = await requireCoach();
   const footage = await findServableFootage(footageId);
   if (!footage) return undefined;
-  const [signals, rounds, people, latest, ruleSets] = await Promise.all([
+  const [signals, rounds, people, latest, ruleSets, cuts] = await Promise.all([
     findSignals(pool(), footage.id),
     listRoundsOfFootage(pool(), [footage.id]),
     listPeopleOverTime(),
     findLatestRound(pool()),
     listRuleSetChoices(pool()),
+    findCuts(pool(), footage.id),
   ]);
   const motion = signals && { perSecond: signals.motionPerSecond, values: signals.motion };
   const proposals = signals && motion ? proposeRounds(signals.bursts, motion, footage.durationSeconds) : [];
@@ -44,9 +46,12 @@ export async function loadCutting(footageId: string) {
       bells: signals.bursts.map((one) => one.startSeconds),
     },
     proposals,
+    /** What was cut here and is no round yet. */
+    left: cuts,
     lulls: motion ? spans.flatMap((span) => findLulls(motion, span)) : [],
-    rounds: rounds.map(({ id, startSeconds, endSeconds, a, b, markCount }) => ({
+    rounds: rounds.map(({ id, version, startSeconds, endSeconds, a, b, markCount }) => ({
       id,
+      version,
       startSeconds,
       endSeconds,
       a: a.name,

@@ -21,10 +21,20 @@ import { useShelfNews } from '../useShelfNews';
 import { WorkLines } from '../WorkLines';
 import { CutList } from './CutList';
 import { type CutCommand, cutKeyGroups, cutKeys } from './cutKeys';
-import type { firstCuts } from './cutReducer';
-import { type KeptRound, Strip } from './Strip';
+import type { CutAction, firstCuts } from './cutReducer';
+import {
+  type KeptPlan,
+  type KeptRound,
+  planByProposals,
+  planJoin,
+  planRecut,
+  planSplit,
+  sequenceOf,
+} from './keptRounds';
+import { Strip } from './Strip';
 import { decodeBytes, windowWith, zoomWindow } from './stripView';
 import { useCuts } from './useCuts';
+import { useKeptRounds } from './useKeptRounds';
 import { WhoSheet } from './WhoSheet';
 import { emptyCorner, type KnownPerson, type WhoFacts } from './whoView';
 
@@ -53,6 +63,8 @@ const Right = styled.aside`
   .work { padding: 0 ${space(4)} ${space(2)}; }
 `;
 
+const byStart = (one: Span, other: Span): number => one.startSeconds - other.startSeconds;
+
 export interface CutPageProps {
   readonly footage: {
     readonly id: string;
@@ -73,7 +85,9 @@ export interface CutPageProps {
   readonly ruleSets: readonly { readonly id: string; readonly name: string }[];
   readonly proposals: Parameters<typeof firstCuts>[0];
   readonly lulls: readonly Span[];
-  readonly rounds: readonly (KeptRound & { readonly markCount: number })[];
+  /** What was cut here and is no round yet. */
+  readonly left: Parameters<typeof useCuts>[3];
+  readonly rounds: readonly KeptRound[];
   readonly people: readonly KnownPerson[];
   readonly facts: WhoFacts;
   readonly weightUnit: WeightUnit;
@@ -83,6 +97,7 @@ export function CutPage({
   footage,
   signals,
   proposals,
+  left,
   lulls,
   rounds,
   people,
@@ -105,12 +120,13 @@ export function CutPage({
     () => ({ durationSeconds: footage.durationSeconds, kept: rounds }),
     [footage.durationSeconds, rounds],
   );
-  const { state, act } = useCuts(footage.id, proposals, limits);
+  const { state, act, trouble } = useCuts(footage.id, proposals, limits, left);
   const [zoom, setZoom] = useState(wholePicture);
   const [window, setWindow] = useState<Span>(whole);
   const [keysOpen, setKeysOpen] = useState(false);
   const [asking, setAsking] = useState(false);
   const [said, setSaid] = useState<string>();
+  const [chosenRoundId, setChosenRoundId] = useState<string>();
   const { news, look } = useShelfNews(() => router.refresh());
   const work = news.work.filter((one) => one.footageId === footage.id);
   const curves = useMemo(
@@ -121,6 +137,16 @@ export function CutPage({
   const confirmed = state.cuts.filter((one) => one.state === 'confirmed');
   const chosen = state.cuts.find((one) => one.key === state.chosenKey);
 
+  const round = rounds.find((one) => one.id === chosenRoundId);
+  const keptRounds = useKeptRounds(rounds, setSaid, () => router.refresh());
+  const recut = (span: Partial<Span>) => {
+    if (!round) return;
+    const others = [...rounds.filter((one) => one !== round), ...state.cuts];
+    void changeRound(planRecut(round, { ...round, ...span }, others, footage.durationSeconds));
+  };
+  /** The key that undoes takes back what was done last, to a cut or to a round. */
+  const [lastTouched, setLastTouched] = useState<'cut' | 'round'>('cut');
+
   const [ready, setReady] = useState(false);
   useEffect(() => setReady(true), []);
 
@@ -130,18 +156,39 @@ export function CutPage({
   };
   const choose = (key: string) => {
     const cut = state.cuts.find((one) => one.key === key);
-    act({ kind: 'choose', key });
-    if (cut) goTo(cut.startSeconds);
+    const kept = rounds.find((one) => one.id === key);
+    act({ kind: 'choose', key: cut?.key });
+    setChosenRoundId(kept?.id);
+    const start = (cut ?? kept)?.startSeconds;
+    if (start !== undefined) goTo(start);
   };
   const stepTo = (by: 1 | -1) => {
-    const index = state.cuts.findIndex((one) => one.key === state.chosenKey);
-    const next = state.cuts[index < 0 ? (by === 1 ? 0 : state.cuts.length - 1) : index + by];
-    if (next) choose(next.key);
+    const keys = sequenceOf(state.cuts, rounds);
+    const index = keys.indexOf(chosenRoundId ?? state.chosenKey ?? '');
+    const next = keys[index < 0 ? (by === 1 ? 0 : keys.length - 1) : index + by];
+    if (next) choose(next);
   };
   const zoomStrip = (factor: number, held: number) =>
     setWindow((now) => zoomWindow(now, factor, held, footage.durationSeconds));
   const askWho = () =>
     confirmed.length > 0 ? setAsking(true) : setSaid('Confirm a round first, with Enter, or all of them with A.');
+
+  const actOnCut = (action: CutAction) => {
+    setLastTouched('cut');
+    act(action);
+  };
+  const changeRound = (plan: KeptPlan) => {
+    setLastTouched('round');
+    return keptRounds.take(plan);
+  };
+  const cutUp = (one: KeptRound) =>
+    void changeRound(
+      planByProposals(
+        one,
+        proposals,
+        proposals.map(() => crypto.randomUUID()),
+      ),
+    );
 
   const commands: Record<CutCommand, () => void> = {
     play: () => (playhead.playing ? playhead.pause() : playhead.play()),
@@ -153,24 +200,43 @@ export function CutPage({
     'leap-on': () => goTo(playhead.now() + 30),
     'round-before': () => stepTo(-1),
     'round-after': () => stepTo(1),
-    'to-begin': () => chosen && goTo(chosen.startSeconds),
-    'to-end': () => chosen && goTo(chosen.endSeconds),
-    'begin-here': () => act({ kind: 'begin-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
-    'end-here': () => act({ kind: 'end-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
-    confirm: () => act({ kind: 'confirm' }),
-    'confirm-all': () => act({ kind: 'confirm-all' }),
-    drop: () => act({ kind: 'drop' }),
-    merge: () => act({ kind: 'merge' }),
-    split: () => act({ kind: 'split', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
+    'to-begin': () => (round ?? chosen) && goTo((round ?? chosen)?.startSeconds ?? 0),
+    'to-end': () => (round ?? chosen) && goTo((round ?? chosen)?.endSeconds ?? 0),
+    'begin-here': () =>
+      round
+        ? recut({ startSeconds: playhead.now() })
+        : actOnCut({ kind: 'begin-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
+    'end-here': () =>
+      round
+        ? recut({ endSeconds: playhead.now() })
+        : actOnCut({ kind: 'end-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
+    confirm: () => actOnCut({ kind: 'confirm' }),
+    'confirm-all': () => actOnCut({ kind: 'confirm-all' }),
+    drop: () =>
+      round ? setSaid('A round that was cut out is deleted on its card, with its marks.') : actOnCut({ kind: 'drop' }),
+    merge: () => {
+      const next = [...rounds].sort(byStart).find((one) => round && one.startSeconds >= round.endSeconds - 0.01);
+      if (round) void changeRound(planJoin(round, next));
+      else actOnCut({ kind: 'merge' });
+    },
+    split: () => {
+      const newKey = crypto.randomUUID();
+      const under = rounds.find((one) => one.startSeconds < playhead.now() && playhead.now() < one.endSeconds);
+      const target = round ?? under;
+      if (target) void changeRound(planSplit(target, playhead.now(), newKey));
+      else actOnCut({ kind: 'split', atSeconds: playhead.now(), newKey });
+    },
+    'cut-up': () => (round ? cutUp(round) : setSaid('Choose a round that was cut out before, with ↑ and ↓.')),
     closer: () => zoomStrip(0.6, playhead.now()),
     wider: () => zoomStrip(1 / 0.6, playhead.now()),
-    undo: () => act({ kind: 'undo' }),
+    undo: () => (lastTouched === 'round' && keptRounds.canUndo ? void keptRounds.undo() : act({ kind: 'undo' })),
     redo: () => act({ kind: 'redo' }),
     who: askWho,
     keys: () => setKeysOpen(true),
     leave: () => {
       setSaid(undefined);
       act({ kind: 'choose', key: undefined });
+      setChosenRoundId(undefined);
     },
   };
   useKeyCommands(asking ? [] : cutKeys, (command) => {
@@ -178,7 +244,7 @@ export function CutPage({
     commands[command]();
   });
 
-  const message = said ?? state.said;
+  const message = said ?? state.said ?? trouble;
   if (asking)
     return (
       <WhoSheet
@@ -255,13 +321,23 @@ export function CutPage({
               <p>Play to the start of a round and press B, to its end and press E.</p>
             </div>
           ) : (
-            <CutList cuts={state.cuts} kept={rounds} chosenKey={state.chosenKey} onChoose={choose} />
+            <CutList
+              cuts={state.cuts}
+              kept={rounds}
+              proposals={proposals}
+              chosenKey={chosenRoundId ?? state.chosenKey}
+              onChoose={choose}
+              onCutUp={cutUp}
+            />
           )}
           <div className="work">
             <WorkLines work={work} onAct={look} />
           </div>
           <div className="verbs">
-            <Button onPress={() => act({ kind: 'confirm-all' })} isDisabled={state.cuts.length === confirmed.length}>
+            <Button
+              onPress={() => actOnCut({ kind: 'confirm-all' })}
+              isDisabled={state.cuts.length === confirmed.length}
+            >
               Confirm all (A)
             </Button>
             <Button look="lead" onPress={askWho} isDisabled={confirmed.length === 0}>
@@ -277,13 +353,13 @@ export function CutPage({
         bells={signals?.bells ?? []}
         lulls={lulls}
         cuts={state.cuts}
-        chosenKey={state.chosenKey}
+        chosenKey={chosenRoundId ?? state.chosenKey}
         kept={rounds}
         window={window}
         playhead={playhead}
         onZoom={zoomStrip}
         onChoose={choose}
-        onMove={(key, span) => act({ kind: 'move', key, span })}
+        onMove={(key, span) => actOnCut({ kind: 'move', key, span })}
       />
       <KeysDialog groups={cutKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
     </Frame>

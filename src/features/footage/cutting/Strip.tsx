@@ -10,6 +10,7 @@ import { Filmframe } from '../Filmframe';
 import type { Filmstrip } from '../footageView';
 import { Curves, type Signals } from './Curves';
 import type { Cut } from './cutReducer';
+import type { KeptRound } from './keptRounds';
 import { ticksOf } from './stripView';
 
 const FRAME_HEIGHT = 54;
@@ -34,12 +35,6 @@ const Band = styled.button`
   i:first-child { left: 0; }
   i:last-child { right: 0; }
 `;
-
-export interface KeptRound extends Span {
-  readonly id: string;
-  readonly a: string;
-  readonly b: string;
-}
 
 export interface StripProps {
   readonly footageId: string;
@@ -116,10 +111,11 @@ export function Strip(props: StripProps) {
           <Band
             key={round.id}
             data-state="kept"
+            data-chosen={round.id === chosenKey || undefined}
             style={{ left: left(round.startSeconds), width: wide(round) }}
             title={`${round.a} and ${round.b}`}
             tabIndex={-1}
-            onClick={() => playhead.seek(round.startSeconds)}
+            onClick={() => onChoose(round.id)}
           >
             {round.a} and {round.b}
           </Band>

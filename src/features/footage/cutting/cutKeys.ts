@@ -17,6 +17,7 @@ export type CutCommand =
   | 'drop'
   | 'merge'
   | 'split'
+  | 'cut-up'
   | 'who'
   | 'closer'
   | 'wider'
@@ -54,6 +55,12 @@ export const cutKeyGroups: readonly KeyGroup<CutCommand>[] = [
       { command: 'end-here', shown: 'E', does: 'it ends here', matches: plain('e') },
       { command: 'split', shown: 'S', does: 'split the round under the playhead', matches: plain('s') },
       { command: 'merge', shown: 'M', does: 'it and the next are one round', matches: plain('m') },
+      {
+        command: 'cut-up',
+        shown: 'I',
+        does: 'a round that is there into the ones that were found in it',
+        matches: plain('i'),
+      },
       { command: 'drop', shown: 'Delete', does: 'it is no round', matches: sign('Delete', 'Backspace') },
       { command: 'undo', shown: 'Z', does: 'undo', matches: undoKey },
       { command: 'redo', shown: 'Shift Z', does: 'redo', matches: redoKey },

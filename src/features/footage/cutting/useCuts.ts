@@ -2,66 +2,101 @@
 
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { z } from 'zod';
+import { keepCuts } from '@/server/footage/cutsActions';
+import { cutsInput, type KeptCut } from '@/server/footage/cutsInput';
 import { type Cut, type CutAction, type CutLimits, createCutReducer, firstCuts } from './cutReducer';
 
-const kept = z.array(
-  z.object({
-    key: z.string(),
-    startSeconds: z.number(),
-    endSeconds: z.number(),
-    state: z.enum(['proposed', 'confirmed']),
-    reason: z.enum(['bell-to-bell', 'bell-to-early-bell', 'bell-to-stillness', 'movement-only']).optional(),
-    confidenceRatio: z.number().optional(),
-    plannedSeconds: z.number().optional(),
-  }),
-);
+const unsentShape = z.object({ version: z.number(), cuts: cutsInput });
 
-/** Storage may be forbidden or full: then an unfinished cut only lasts as long as the page. */
-function readKept(name: string): readonly Cut[] | undefined {
+/** Storage may be forbidden or full: then what the server did not take yet only lasts as long as the page. */
+function readUnsent(name: string): z.output<typeof unsentShape> | undefined {
   try {
-    return kept.safeParse(JSON.parse(localStorage.getItem(name) ?? 'null')).data;
+    return unsentShape.safeParse(JSON.parse(localStorage.getItem(name) ?? 'null')).data;
   } catch {
     return undefined;
   }
 }
 
-function keep(name: string, cuts: readonly Cut[]): void {
+function keepUnsent(name: string, unsent: { version: number; cuts: readonly Cut[] } | undefined): void {
   try {
-    localStorage.setItem(name, JSON.stringify(cuts));
+    if (unsent) localStorage.setItem(name, JSON.stringify(unsent));
+    else localStorage.removeItem(name);
   } catch {
     // See above.
   }
 }
 
-/** The cuts of a file, as proposed or as they were left on this machine; kept here until they are rounds. */
-export function useCuts(footageId: string, proposals: Parameters<typeof firstCuts>[0], limits: CutLimits) {
+const SETTLED_MS = 400;
+const AGAIN_MS = 5000;
+const AWAY = 'The server cannot be reached: these cuts are kept on this machine until it can.';
+const ELSEWHERE = 'These cuts were changed on another machine meanwhile; what was done there is shown.';
+
+/** The cuts of a file, as proposed or as they were left on whichever machine; kept on the server until they are rounds. */
+export function useCuts(
+  footageId: string,
+  proposals: Parameters<typeof firstCuts>[0],
+  limits: CutLimits,
+  left: { readonly cuts: readonly KeptCut[]; readonly version: number } | undefined,
+) {
   const name = `owl-cuts-${footageId}`;
   const reduce = useMemo(() => createCutReducer(limits), [limits]);
-  const [state, dispatch] = useReducer(reduce, undefined, () => firstCuts(proposals, limits.kept));
-  const [restored, setRestored] = useState(false);
-  const touched = useRef(false);
+  const [state, dispatch] = useReducer(reduce, undefined, () =>
+    left ? reduce(firstCuts([], limits.kept), { kind: 'restore', cuts: left.cuts }) : firstCuts(proposals, limits.kept),
+  );
+  const [trouble, setTrouble] = useState<string>();
+  const touched = useRef(left !== undefined);
+  const version = useRef(left?.version ?? 0);
+  // What the server has, or has shown: only what differs from it is sent.
+  const known = useRef<readonly Cut[]>(state.cuts);
 
+  // What this machine could not send when it was here last goes on from the same version.
   useEffect(() => {
-    const cuts = readKept(name);
-    if (cuts && cuts.length > 0) {
-      touched.current = true;
-      dispatch({ kind: 'restore', cuts });
-    }
-    setRestored(true);
+    const unsent = readUnsent(name);
+    if (unsent?.version !== version.current) return keepUnsent(name, undefined);
+    touched.current = true;
+    dispatch({ kind: 'restore', cuts: unsent.cuts });
   }, [name]);
 
   // Proposals that come while the page is open take the place of what nobody has touched.
   useEffect(() => {
-    if (restored && !touched.current) dispatch({ kind: 'restore', cuts: firstCuts(proposals, limits.kept).cuts });
-  }, [proposals, limits.kept, restored]);
+    if (touched.current) return;
+    const { cuts } = firstCuts(proposals, limits.kept);
+    known.current = cuts;
+    dispatch({ kind: 'restore', cuts });
+  }, [proposals, limits.kept]);
+
+  const latest = useRef(state.cuts);
+  const isSending = useRef(false);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const flush = useCallback(async () => {
+    const cuts = latest.current;
+    if (isSending.current || cuts === known.current) return;
+    isSending.current = true;
+    const outcome = await keepCuts(footageId, [...cuts], version.current).catch(() => undefined);
+    isSending.current = false;
+    if (outcome?.status === 'refused') return;
+    if (outcome) {
+      version.current = outcome.version;
+      known.current = cuts;
+      keepUnsent(name, undefined);
+    }
+    setTrouble(outcome ? (outcome.status === 'changed' ? ELSEWHERE : undefined) : AWAY);
+    if (outcome?.status === 'changed') dispatch({ kind: 'restore', cuts: outcome.cuts });
+    else if (latest.current !== known.current) timer.current = setTimeout(flush, outcome ? 0 : AGAIN_MS);
+  }, [footageId, name]);
 
   useEffect(() => {
-    if (touched.current) keep(name, state.cuts);
-  }, [name, state.cuts]);
+    latest.current = state.cuts;
+    if (!touched.current || state.cuts === known.current) return;
+    keepUnsent(name, { version: version.current, cuts: state.cuts });
+    clearTimeout(timer.current);
+    timer.current = setTimeout(flush, SETTLED_MS);
+  }, [name, flush, state.cuts]);
+  useEffect(() => () => clearTimeout(timer.current), []);
 
   const act = useCallback((action: CutAction) => {
     if (!['choose', 'step-choice'].includes(action.kind)) touched.current = true;
     dispatch(action);
   }, []);
-  return { state, act };
+  return { state, act, trouble };
 }
