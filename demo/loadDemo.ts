@@ -17,7 +17,7 @@ import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { hashPassword } from '../src/server/accounts/passwords';
 import { probeFootage } from '../src/server/footage/probe';
 import { figureEverything } from '../src/server/jobs/refigure';
-import { today } from '../src/server/kernel/environment';
+import { dayOfServer } from '../src/server/kernel/environment';
 import { upcomingClasses } from './academy/classes';
 import { demoId, marksOfRound, roundSpan } from './academy/marksOfRound';
 import { ACADEMY_NAME, coaches, DEMO_PASSWORD, doNotPair, people } from './academy/people';
@@ -38,8 +38,8 @@ export async function loadDemo(databaseUrl: string, folder: string, say: (text: 
     const footage = new Map<string, string>();
     for (const round of filmedRounds) footage.set(round.key, await loadFilm(pool, round, folder));
     await inTransaction(pool, (client) => loadAcademy(client, footage));
-    await loadOpenMat(pool, films, folder, today());
-    await figureEverything(pool, today());
+    await loadOpenMat(pool, films, folder, dayOfServer());
+    await figureEverything(pool, dayOfServer());
     say(`loaded ${people.length} people, ${allRounds.length} rounds, ${upcomingClasses.length} classes.`);
   } finally {
     await pool.end();
@@ -77,7 +77,7 @@ async function loadFilm(pool: pg.Pool, round: DemoRound, folder: string): Promis
 }
 
 async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, string>): Promise<void> {
-  const day = today();
+  const day = dayOfServer();
   await saveAcademy(client, { name: ACADEMY_NAME, liveWeightGapRatio: 0.2, minorsWithAdults: false });
   const passwordHash = await hashPassword(DEMO_PASSWORD);
   for (const coach of coaches)

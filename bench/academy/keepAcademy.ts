@@ -7,7 +7,7 @@ import type { Cluster } from '../../bin/cluster';
 import { ensureDatabase } from '../../bin/cluster';
 import { say } from '../../bin/steps';
 import { hashPassword } from '../../src/server/accounts/passwords';
-import { today } from '../../src/server/kernel/environment';
+import { dayOfServer } from '../../src/server/kernel/environment';
 import { GENERATOR, generateAcademy } from './generate';
 
 const columns: readonly (readonly [table: string, columns: string])[] = [
@@ -22,7 +22,7 @@ export const BENCH_PASSWORD = 'a bench in the owl light';
 
 /** The address of the great academy's database: generated and loaded once, kept for later runs of the same day and generator. */
 export async function keepAcademy(cluster: Cluster): Promise<{ readonly address: string; readonly isNew: boolean }> {
-  const name = `owl_academy_${GENERATOR}_${today().replaceAll('-', '')}`;
+  const name = `owl_academy_${GENERATOR}_${dayOfServer().replaceAll('-', '')}`;
   const address = await ensureDatabase(cluster, name);
   const client = new pg.Client({ connectionString: address });
   await client.connect();
@@ -33,7 +33,7 @@ export async function keepAcademy(cluster: Cluster): Promise<{ readonly address:
   }
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-academy-'));
   say('generating an academy of a million marks …');
-  await generateAcademy(folder, today());
+  await generateAcademy(folder, dayOfServer());
   // What is loaded at once is worked out at once afterwards: no task for each row.
   await client.query(
     'alter table mark disable trigger user; alter table round disable trigger user; alter table round_athlete disable trigger user',

@@ -6,7 +6,7 @@ import { keepAlive } from '../../src/data/client';
 import { listStaleRounds } from '../../src/data/projections/roundFigures';
 import { figurePerson } from '../../src/server/figures/figurePerson';
 import { figureRound } from '../../src/server/figures/figureRound';
-import { today } from '../../src/server/kernel/environment';
+import { dayOfServer } from '../../src/server/kernel/environment';
 import { signIn } from '../../tests/support/pages';
 import { openServer } from '../../tests/support/server';
 import { launchOptions } from '../browser';
@@ -59,7 +59,8 @@ export async function measureAcademy(): Promise<BenchLine[]> {
     measured: `${worked.perSecond.toFixed(0)} rounds a second`,
   });
   const peopleBegan = performance.now();
-  for (let number = 0; number < SIZE.people; number += 1) await figurePerson(pool, idOf('person', number), today());
+  for (let number = 0; number < SIZE.people; number += 1)
+    await figurePerson(pool, idOf('person', number), dayOfServer());
   lines.push({
     what: `adding up the ${SIZE.people} students`,
     measured: `${((performance.now() - peopleBegan) / SIZE.people).toFixed(0)} ms each`,

@@ -1,3 +1,5 @@
+import { clockIn, dayIn } from '@/core/kernel';
+
 const weekdays = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'] as const;
 const months = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
 
@@ -9,5 +11,6 @@ export function dayWords(day: string, thisYear: number = new Date().getFullYear(
   return `${weekday} ${date} ${months[month - 1]}${year === thisYear ? '' : ` ${year}`}`;
 }
 
-/** A moment (ISO 8601) as it is read: the day and the time, "Tue 24 Nov, 19:30". */
-export const momentWords = (moment: string): string => `${dayWords(moment.slice(0, 10))}, ${moment.slice(11, 16)}`;
+/** A moment (ISO 8601) as it is read in a time zone: the day and the time, "Tue 24 Nov, 19:30". */
+export const momentWords = (moment: string, timeZone: string): string =>
+  `${dayWords(dayIn(timeZone, moment))}, ${clockIn(timeZone, moment)}`;

@@ -143,7 +143,15 @@ describe('sign-in', () => {
 it('the academy has limits before anybody sets them', async () => {
   expect(await getAcademy(pool())).toMatchObject({ liveWeightGapRatio: 0.2, minorsWithAdults: false });
   await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true });
-  expect(await getAcademy(pool())).toEqual({ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true });
+  expect(await getAcademy(pool())).toEqual({
+    ...{ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true },
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  });
+  await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true, timeZone: 'Asia/Tokyo' });
+  expect(await getAcademy(pool())).toMatchObject({ timeZone: 'Asia/Tokyo' });
+  // What does not say a zone leaves it.
+  await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.2, minorsWithAdults: true });
+  expect(await getAcademy(pool())).toMatchObject({ timeZone: 'Asia/Tokyo', liveWeightGapRatio: 0.2 });
 });
 
 it('a failed transaction leaves nothing behind', async () => {

@@ -4,3 +4,4 @@ export * from './readDay';
 export * from './result';
 export * from './text';
 export * from './units';
+export * from './zone';

@@ -1,12 +1,16 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { clockIn, dayIn } from '@/core/kernel';
 import { DayField } from '@/forms/DayField';
+import { FormMessage } from '@/forms/FormMessage';
+import { WornField } from '@/forms/RoundFields';
+import { useNewId } from '@/forms/useNewId';
+import { useDraft, useSending } from '@/forms/useSending';
 import { saveClass } from '@/server/classes/classActions';
-import { useNewId } from '@/ui/forms/useNewId';
-import { Fields, Notice } from '@/ui/layout/Page';
-import { Button, Choice, Dialog, TextField } from '@/ui/primitives';
+import { useZone } from '@/terms/ZoneContext';
+import { Fields } from '@/ui/layout/Page';
+import { Button, Dialog, TextField } from '@/ui/primitives';
 
 export interface ClassFacts {
   readonly id: string;
@@ -19,14 +23,12 @@ export interface ClassFacts {
   readonly pairsOnMats: number;
 }
 
-const two = (value: number): string => String(value).padStart(2, '0');
-
-function fieldsOf(one: ClassFacts | undefined) {
-  const start = one ? new Date(one.startsAt) : new Date(Date.now() + 86_400_000);
+function fieldsOf(one: ClassFacts | undefined, timeZone: string) {
+  const start = one?.startsAt ?? new Date(Date.now() + 86_400_000).toISOString();
   return {
     title: one?.title ?? 'Evening class',
-    day: `${start.getFullYear()}-${two(start.getMonth() + 1)}-${two(start.getDate())}`,
-    time: one ? `${two(start.getHours())}:${two(start.getMinutes())}` : '19:00',
+    day: dayIn(timeZone, start),
+    time: one ? clockIn(timeZone, start) : '19:00',
     minutes: String(one?.minutes ?? 75),
     uniform: one?.uniform ?? ('gi' as const),
     level: one?.level ?? 'all belts',
@@ -44,36 +46,31 @@ export function ClassDialog({
   readonly onClose: () => void;
 }) {
   const router = useRouter();
+  const zone = useZone();
   const fresh = useNewId();
-  const [fields, setFields] = useState(() => fieldsOf(one));
-  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
-  const [saving, startSaving] = useTransition();
-  const set = (patch: Partial<typeof fields>) => setFields((current) => ({ ...current, ...patch }));
-  const save = () =>
-    startSaving(async () => {
-      const { day, time, minutes, pairsOnMats, ...rest } = fields;
-      const draft = {
-        ...rest,
-        startsAt: `${day}T${time}:00`,
-        minutes: Number(minutes),
-        pairsOnMats: Number(pairsOnMats),
-      };
-      const outcome = await saveClass(
-        draft,
-        one ? { id: one.id, version: one.version } : { id: fresh.id(), version: 0 },
-      ).catch(() => undefined);
-      if (!outcome)
-        return setMessages({ '': 'The server could not be reached. Nothing is lost: try again in a moment.' });
-      if (!outcome.ok) return setMessages(outcome.messages);
-      setMessages({});
-      fresh.renew();
-      onClose();
-      if (one) router.refresh();
-      else router.push(`/classes/${outcome.classId}`);
-    });
+  const { fields, set } = useDraft(() => fieldsOf(one, zone));
+  const { messages, isSending, send } = useSending();
+  const save = () => {
+    const { day, time, minutes, pairsOnMats, ...rest } = fields;
+    const draft = {
+      ...rest,
+      startsAt: `${day}T${time}:00`,
+      minutes: Number(minutes),
+      pairsOnMats: Number(pairsOnMats),
+    };
+    send(
+      () => saveClass(draft, one ? { id: one.id, version: one.version } : { id: fresh.id(), version: 0 }),
+      ({ classId }) => {
+        fresh.renew();
+        onClose();
+        if (one) router.refresh();
+        else router.push(`/classes/${classId}`);
+      },
+    );
+  };
   return (
     <Dialog title={one ? 'This class' : 'A new class'} isOpen={isOpen} onClose={onClose}>
-      {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}
+      <FormMessage messages={messages} />
       <TextField
         label="Name"
         value={fields.title}
@@ -100,20 +97,12 @@ export function ClassDialog({
           problem={messages.pairsOnMats}
         />
       </Fields>
-      <Choice
-        label="Worn"
-        value={fields.uniform}
-        onChange={(uniform) => set({ uniform })}
-        options={[
-          { value: 'gi', label: 'Gi' },
-          { value: 'no-gi', label: 'No-gi' },
-        ]}
-      />
+      <WornField value={fields.uniform} onChange={(uniform) => set({ uniform })} />
       <TextField label="Level" value={fields.level} onChange={(level) => set({ level })} />
       <div className="buttons">
         <Button onPress={onClose}>Leave it</Button>
-        <Button look="lead" onPress={save} isPending={saving}>
-          {saving ? 'Saving …' : 'Save'}
+        <Button look="lead" onPress={save} isPending={isSending}>
+          {isSending ? 'Saving …' : 'Save'}
         </Button>
       </div>
     </Dialog>

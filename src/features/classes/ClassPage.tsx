@@ -7,6 +7,7 @@ import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning'
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { useZone } from '@/terms/ZoneContext';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
@@ -35,6 +36,7 @@ export interface ClassPageProps {
 }
 
 export function ClassPage({ one, people, chances, stored, asked, weightLimitRatio, unit }: ClassPageProps) {
+  const zone = useZone();
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
   const [locks, setLocks] = useState<readonly DrillLock[]>(stored?.locks ?? []);
@@ -76,7 +78,7 @@ export function ClassPage({ one, people, chances, stored, asked, weightLimitRati
   return (
     <Page
       title={one.title}
-      aside={`${longDayWords(one.startsAt)}, ${clockTime(one.startsAt, 0)} to ${clockTime(one.startsAt, one.minutes)} · ${one.uniform} · ${one.level} · room for ${one.pairsOnMats} pairs`}
+      aside={`${longDayWords(one.startsAt, zone)}, ${clockTime(one.startsAt, 0, zone)} to ${clockTime(one.startsAt, one.minutes, zone)} · ${one.uniform} · ${one.level} · room for ${one.pairsOnMats} pairs`}
       actions={
         <>
           <Button onPress={() => setEditing(true)}>Change</Button>

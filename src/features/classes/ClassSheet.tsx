@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import type { ClassPlan, PlanBlock } from '@/core/planning';
 import { drillOf, GENERAL_CAUTION, houseNameOf } from '@/core/vocabulary';
 import { useHouse } from '@/terms/HouseContext';
+import { useZone } from '@/terms/ZoneContext';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
@@ -64,6 +65,7 @@ export function ClassSheet({
   names,
   backHref,
 }: ClassSheetProps) {
+  const zone = useZone();
   const nameOf = (id: string) => names[id] ?? 'somebody';
   const seen = new Set<string>();
   return (
@@ -79,7 +81,7 @@ export function ClassSheet({
         <div>
           <h1>{title}</h1>
           <div className="when">
-            {longDayWords(startsAt)}, {clockTime(startsAt, 0)} to {clockTime(startsAt, minutes)}
+            {longDayWords(startsAt, zone)}, {clockTime(startsAt, 0, zone)} to {clockTime(startsAt, minutes, zone)}
           </div>
         </div>
         <div className="end">
@@ -152,12 +154,13 @@ function SheetRow({
   readonly first: boolean;
   readonly nameOf: (id: string) => string;
 }) {
+  const zone = useZone();
   const house = useHouse();
   const drill = block.drillId ? drillOf(house, block.drillId) : undefined;
   const who = [...new Set(block.reasons.flatMap((reason) => reason.people.map((one) => nameOf(one.personId))))];
   return (
     <tr>
-      <td className="time">{clockTime(startsAt, block.startMinute)}</td>
+      <td className="time">{clockTime(startsAt, block.startMinute, zone)}</td>
       <td>
         {drill ? (
           <>

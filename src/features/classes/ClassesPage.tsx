@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
+import { useZone } from '@/terms/ZoneContext';
 import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
@@ -14,6 +15,7 @@ export interface ClassLine extends ClassFacts {
 }
 
 function ClassTable({ classes }: { readonly classes: readonly ClassLine[] }) {
+  const zone = useZone();
   return (
     <Table>
       <thead>
@@ -30,7 +32,7 @@ function ClassTable({ classes }: { readonly classes: readonly ClassLine[] }) {
         {classes.map((one) => (
           <tr key={one.id}>
             <td>
-              {longDayWords(one.startsAt)}, {clockTime(one.startsAt, 0)}
+              {longDayWords(one.startsAt, zone)}, {clockTime(one.startsAt, 0, zone)}
             </td>
             <td>
               <Link href={`/classes/${one.id}`}>{one.title}</Link> <Quiet>{one.level}</Quiet>

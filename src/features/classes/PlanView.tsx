@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import { type ClassPlan, type DrillLock, leastMinutesOf, type PlanBlock } from '@/core/planning';
 import { drillOf, findDrill, findHazard } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { useZone } from '@/terms/ZoneContext';
 import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -78,13 +79,14 @@ function Block({
   nameOf,
   onLocks,
 }: PlanViewProps & { readonly block: PlanBlock; readonly first: boolean }) {
+  const zone = useZone();
   const house = useHouse();
   const wordOf = useWordOf();
   const drill = block.drillId ? drillOf(house, block.drillId) : undefined;
   const chosen = plan.drills.find((one) => one.drillId === block.drillId);
   return (
     <li>
-      <div className="time">{clockTime(startsAt, block.startMinute)}</div>
+      <div className="time">{clockTime(startsAt, block.startMinute, zone)}</div>
       <div>
         <div className="kind">
           {blockTitle[block.kind]} · {workWords(block)}

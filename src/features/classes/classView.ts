@@ -1,3 +1,4 @@
+import { clockIn } from '@/core/kernel';
 import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock } from '@/core/planning';
 import { findDrill, findHazard } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
@@ -32,15 +33,11 @@ export function sittingOutWords(rules: readonly PairRule[]): string {
 }
 
 /** "19:05" a number of minutes after the class began. */
-export function clockTime(startsAt: string, minute: number): string {
-  return new Date(Date.parse(startsAt) + minute * 60_000).toLocaleTimeString('en-GB', {
-    hour: '2-digit',
-    minute: '2-digit',
-  });
-}
+export const clockTime = (startsAt: string, minute: number, timeZone: string): string =>
+  clockIn(timeZone, new Date(Date.parse(startsAt) + minute * 60_000).toISOString());
 
-export const longDayWords = (startsAt: string): string =>
-  new Date(startsAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+export const longDayWords = (startsAt: string, timeZone: string): string =>
+  new Date(startsAt).toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone });
 
 /** The sentence of a reason: "Flat in half guard: Ana 5 times, last Fri 20 Nov; Teo twice". */
 export function reasonWords(

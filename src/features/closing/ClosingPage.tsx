@@ -3,10 +3,10 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useReducer, useState, useTransition } from 'react';
+import { useNewId } from '@/forms/useNewId';
 import { signReview } from '@/server/reviews/closingActions';
 import type { ReviewContent } from '@/server/reviews/closingInput';
 import { dayWords } from '@/terms/dayWords';
-import { useNewId } from '@/ui/forms/useNewId';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, TextArea } from '@/ui/primitives';
 import { closingReducer, MOST_POINTS, type WorkPoint } from './closingReducer';

@@ -4,6 +4,7 @@ import Image from 'next/image';
 import Link from 'next/link';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
+import { useZone } from '@/terms/ZoneContext';
 import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
@@ -52,7 +53,7 @@ export function ShelfRow({ line, work, onAct, onDelete }: ShelfRowProps) {
       </td>
       <td>
         <Name>{line.name}</Name>
-        <Quiet>{pictureWords(line)}</Quiet>
+        <Quiet>{pictureWords(line, useZone())}</Quiet>
         {damaged ? <Damage>{damaged}</Damage> : null}
         <WorkLines work={work} onAct={onAct} />
       </td>

@@ -39,9 +39,9 @@ export function frameOfStrip(strip: Filmstrip, atSeconds: number): { readonly co
 }
 
 /** "24 Nov, 18:30 · 1280×720, 30 pictures a second", and what stands in the way of looking at it. */
-export function pictureWords(line: FootageLine): string {
+export function pictureWords(line: FootageLine, timeZone: string): string {
   const rate = Number(line.framesPerSecond.toFixed(2));
-  const filmed = line.recordedAt ? `filmed ${momentWords(line.recordedAt)} · ` : '';
+  const filmed = line.recordedAt ? `filmed ${momentWords(line.recordedAt, timeZone)} · ` : '';
   const shape = `${filmed}${line.width}×${line.height}, ${rate} pictures a second`;
   const { original, copy, copyWanted } = line.looking;
   if (copy) return `${shape} · with a copy for looking`;

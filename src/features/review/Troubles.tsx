@@ -2,6 +2,7 @@
 
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
+import { useZone } from '@/terms/ZoneContext';
 import { Button } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import { textOfMark } from './CallLine';
@@ -65,7 +66,7 @@ export interface WaitingProps {
 
 /** What waits, why and since when, with a way to take it along. Said only when it lasts: a server that starts again is back in seconds. */
 export function Waiting({ keeping, pending, isSecond }: WaitingProps) {
-  const words = waitWords(keeping, pending.length, isSecond);
+  const words = waitWords(keeping, pending.length, isSecond, useZone());
   const lasts = useLasting(words !== undefined, keeping.onlyHere || keeping.ofOthers > 0 ? 0 : LASTS_MS);
   if (!words || !lasts) return null;
   const download = () => {

@@ -1,3 +1,4 @@
+import { clockIn } from '@/core/kernel';
 import type { PendingChange } from './reviewReducer';
 import type { Keeping } from './useOutbox';
 
@@ -15,10 +16,10 @@ export function keepWords(keeping: Keeping, waiting: number): string {
 }
 
 /** Why they wait, since when, and what to do; undefined where there is nothing to say. */
-export function waitWords(keeping: Keeping, waiting: number, isSecond: boolean): string | undefined {
+export function waitWords(keeping: Keeping, waiting: number, isSecond: boolean, timeZone: string): string | undefined {
   const { ofOthers } = keeping;
   const parts = [
-    waiting > 0 && isWaiting(keeping) ? reasonWords(keeping, isSecond) : undefined,
+    waiting > 0 && isWaiting(keeping) ? reasonWords(keeping, isSecond, timeZone) : undefined,
     keeping.onlyHere
       ? `This browser keeps nothing for this page (its storage is switched off, full or was cleared): what waits is lost when the page is closed. ${waiting > 0 ? 'Leave it open, or download what waits.' : 'Marks are sent as long as the server is there.'}`
       : undefined,
@@ -29,8 +30,8 @@ export function waitWords(keeping: Keeping, waiting: number, isSecond: boolean):
   return parts.filter(Boolean).join(' ') || undefined;
 }
 
-function reasonWords({ state, status, sinceMs }: Keeping, isSecond: boolean): string {
-  const since = sinceMs === undefined ? '' : ` since ${new Date(sinceMs).toTimeString().slice(0, 5)}`;
+function reasonWords({ state, status, sinceMs }: Keeping, isSecond: boolean, timeZone: string): string {
+  const since = sinceMs === undefined ? '' : ` since ${clockIn(timeZone, new Date(sinceMs).toISOString())}`;
   switch (state) {
     case 'signed-out':
       return 'You are signed out. Sign in in another tab: what waits is sent then.';

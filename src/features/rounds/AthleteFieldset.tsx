@@ -3,9 +3,15 @@
 import { styled } from 'styled-components';
 import type { WeightUnit } from '@/core/kernel';
 import { type AgeClass, ageClassOn } from '@/core/partner';
-import { beltCloth, beltWords, mostStripes } from '@/core/vocabulary';
-import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
-import { FoldedBelt } from '@/ui/charts/FoldedBelt';
+import {
+  BeltField,
+  BeltPicture,
+  DivisionField,
+  HeightField,
+  StandingField,
+  StripesField,
+  WeightField,
+} from '@/forms/PersonFields';
 import { Choice, Select, TextField } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 import type { AthleteFields, PersonFacts } from './roundCardReducer';
@@ -87,16 +93,7 @@ export function AthleteFieldset({
       </div>
       {fields.personId ? null : (
         <div className="pair">
-          <Choice
-            label="Is a"
-            value={fields.standing}
-            onChange={(standing) => onChange({ standing })}
-            options={[
-              { value: 'student', label: 'Student' },
-              { value: 'partner', label: 'Partner' },
-              { value: 'guest', label: 'Guest' },
-            ]}
-          />
+          <StandingField value={fields.standing} onChange={(standing) => onChange({ standing })} />
           <TextField
             label="Told apart by"
             value={fields.toldApartBy}
@@ -107,33 +104,19 @@ export function AthleteFieldset({
       )}
       <div className="pair">
         <div className="belt">
-          <Select
-            label="Belt that day"
-            options={beltOptions}
-            value={fields.belt ?? NOT_SAID}
-            onChange={(belt) => onChange({ belt: readBelt(belt), stripes: 0 })}
-          />
-          <FoldedBelt
-            {...beltCloth(fields.belt)}
-            stripes={fields.stripes}
-            label={beltWords(fields.belt, fields.stripes)}
-          />
+          <BeltField label="Belt that day" value={fields.belt} onChange={(belt) => onChange({ belt, stripes: 0 })} />
+          <BeltPicture belt={fields.belt} stripes={fields.stripes} />
         </div>
-        <Select
-          label="Stripes"
-          options={Array.from({ length: mostStripes(fields.belt) + 1 }, (_, count) => ({
-            value: String(count),
-            label: String(count),
-          }))}
-          value={String(fields.stripes)}
-          onChange={(stripes) => onChange({ stripes: Number(stripes) })}
+        <StripesField
+          belt={fields.belt}
+          value={fields.stripes}
+          onChange={(stripes) => onChange({ stripes })}
           problem={message('stripes')}
         />
       </div>
       <div className="weight">
-        <TextField
+        <WeightField
           label="Weight that day"
-          inputMode="decimal"
           unit={unit}
           value={fields.weight}
           onChange={(weight) => onChange({ weight })}
@@ -151,10 +134,7 @@ export function AthleteFieldset({
         />
       </div>
       <div className="height">
-        <TextField
-          label="Height"
-          unit="cm"
-          inputMode="numeric"
+        <HeightField
           value={fields.height}
           onChange={(height) => onChange({ height })}
           problem={message('condition.heightCm')}
@@ -166,15 +146,10 @@ export function AthleteFieldset({
         </p>
       </div>
       {fields.personId && fields.division ? null : (
-        <Choice
+        <DivisionField
           label="Division, for the weight class"
           value={fields.division}
           onChange={(division) => onChange({ division })}
-          onClear={() => onChange({ division: undefined })}
-          options={[
-            { value: 'female', label: 'Female' },
-            { value: 'male', label: 'Male' },
-          ]}
         />
       )}
     </Box>

@@ -2,15 +2,18 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useReducer, useState, useTransition } from 'react';
+import { useMemo, useReducer, useState } from 'react';
 import { styled } from 'styled-components';
 import type { WeightUnit } from '@/core/kernel';
 import { DayField } from '@/forms/DayField';
+import { FormMessages } from '@/forms/FormMessage';
+import { LengthField, occasionOptions, RulesField, ThemeField, WornField } from '@/forms/RoundFields';
+import { useNewId } from '@/forms/useNewId';
+import { useSending } from '@/forms/useSending';
 import { removeRound, saveRound } from '@/server/rounds/roundActions';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
-import { useNewId } from '@/ui/forms/useNewId';
 import { Fields, Notice, Page, Row, Section, Stack } from '@/ui/layout/Page';
-import { Button, Choice, ConfirmDialog, Select, TextField } from '@/ui/primitives';
+import { Button, Choice, ConfirmDialog, TextField } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import { AthleteFieldset } from './AthleteFieldset';
 import { CircumstancesFields } from './CircumstancesFields';
@@ -40,24 +43,20 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
   const fresh = useNewId();
   const reduce = useMemo(() => createCardReducer(people, unit), [people, unit]);
   const [fields, dispatch] = useReducer(reduce, initial);
-  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
-  const [saving, startSaving] = useTransition();
+  const { messages, isSending, send } = useSending();
   const [deleting, setDeleting] = useState(false);
   const set = (patch: Partial<Omit<CardFields, 'a' | 'b'>>) => dispatch({ kind: 'set', patch });
   const gap = gapView(fields.a, fields.b, fields.uniform, unit);
 
   const save = () =>
-    startSaving(async () => {
-      const outcome = await saveRound(
-        toRoundInput(fields, footage?.id, unit),
-        existing ? { id: existing.id, version: existing.version } : { id: fresh.id(), version: 0 },
-      ).catch(() => undefined);
-      if (!outcome)
-        setMessages({ '': 'The server could not be reached. Nothing is lost: wait a moment and save again.' });
-      else if (outcome.ok) router.push(`/rounds/${outcome.roundId}`);
-      else setMessages(outcome.messages);
-    });
-  const problems = Object.values(messages);
+    send(
+      () =>
+        saveRound(
+          toRoundInput(fields, footage?.id, unit),
+          existing ? { id: existing.id, version: existing.version } : { id: fresh.id(), version: 0 },
+        ),
+      ({ roundId }) => router.push(`/rounds/${roundId}`),
+    );
 
   return (
     <Page
@@ -65,12 +64,7 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
       aside={footage ? `Cut out of ${footage.name}` : 'Marked without footage'}
       actions={existing ? <Link href={`/rounds/${existing.id}/agreement`}>A second pair of eyes</Link> : undefined}
     >
-      {problems.length > 0 ? (
-        <Notice role="alert">
-          {messages[''] ??
-            `Not saved yet: ${problems.length === 1 ? 'one thing needs' : `${problems.length} things need`} a correction. ${problems.join(' ')}`}
-        </Notice>
-      ) : null}
+      <FormMessages messages={messages} lead="Not saved yet" />
       {footage ? (
         <Section>
           <h2>From when to when</h2>
@@ -145,44 +139,23 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
                 onChange={(numberInSession) => set({ numberInSession })}
                 problem={messages.numberInSession}
               />
-              <TextField
-                label="Length asked for"
-                unit="min"
-                inputMode="decimal"
+              <LengthField
                 value={fields.plannedMinutes}
                 onChange={(plannedMinutes) => set({ plannedMinutes })}
                 problem={messages.plannedSeconds}
               />
-              <Select
-                label="Rules"
-                options={ruleSets.map((one) => ({ value: one.id, label: one.name }))}
-                value={fields.ruleSet}
-                onChange={(ruleSet) => set({ ruleSet })}
-              />
+              <RulesField ruleSets={ruleSets} value={fields.ruleSet} onChange={(ruleSet) => set({ ruleSet })} />
             </Fields>
             <Row>
-              <Choice
-                label="Worn"
-                value={fields.uniform}
-                onChange={(uniform) => set({ uniform })}
-                options={[
-                  { value: 'gi', label: 'Gi' },
-                  { value: 'no-gi', label: 'No-gi' },
-                ]}
-              />
+              <WornField value={fields.uniform} onChange={(uniform) => set({ uniform })} />
               <Choice
                 label="Occasion"
                 value={fields.occasion}
                 onChange={(occasion) => set({ occasion })}
-                options={[
-                  { value: 'sparring', label: 'Sparring' },
-                  { value: 'positional', label: 'Positional' },
-                  { value: 'competition', label: 'Competition' },
-                ]}
+                options={occasionOptions}
               />
             </Row>
-            <TextField
-              label="Theme or intent"
+            <ThemeField
               value={fields.theme}
               onChange={(theme) => set({ theme })}
               problem={messages.theme}
@@ -209,8 +182,8 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
         </div>
       </Section>
       <Row>
-        <Button look="lead" onPress={save} isPending={saving}>
-          {saving ? 'Saving …' : existing ? 'Save the card' : 'Save and review'}
+        <Button look="lead" onPress={save} isPending={isSending}>
+          {isSending ? 'Saving …' : existing ? 'Save the card' : 'Save and review'}
         </Button>
         {existing ? (
           <Button look="harm" onPress={() => setDeleting(true)}>

@@ -1,10 +1,10 @@
 'use client';
 
-import { useState, useTransition } from 'react';
 import type { PointsRules, RuleSet } from '@/core/scoring';
+import { FormMessage } from '@/forms/FormMessage';
+import { useDraft, useSending } from '@/forms/useSending';
 import { removeRuleSet, saveRuleSet } from '@/server/settings/ruleSetActions';
-import type { RuleSetOutcome } from '@/server/settings/ruleSetInput';
-import { Fields, Notice, Row, Stack } from '@/ui/layout/Page';
+import { Fields, Row, Stack } from '@/ui/layout/Page';
 import { Button, Checkbox, Choice, Dialog, Select, TextField } from '@/ui/primitives';
 import { fieldsOf, inputOf, penaltyLabels, pointLabels, type RuleSetFields } from './ruleSetFields';
 
@@ -26,17 +26,8 @@ export function RuleSetDialog({
   readonly rounds: number;
   readonly onClose: () => void;
 }) {
-  const [fields, setFields] = useState<RuleSetFields>(() => fieldsOf(ruleSet));
-  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
-  const [pending, start] = useTransition();
-  const set = (patch: Partial<RuleSetFields>) => setFields((known) => ({ ...known, ...patch }));
-  const run = (work: () => Promise<RuleSetOutcome>) =>
-    start(async () => {
-      const outcome = await work().catch(() => undefined);
-      if (!outcome) setMessages({ '': 'The server could not be reached. Nothing is lost: try again in a moment.' });
-      else if (outcome.ok) onClose();
-      else setMessages(outcome.messages);
-    });
+  const { fields, set } = useDraft<RuleSetFields>(() => fieldsOf(ruleSet));
+  const { messages, isSending, send } = useSending();
   const number = (label: string, value: string, onChange: (text: string) => void, path: string, unit?: string) => (
     <TextField
       key={path}
@@ -146,17 +137,21 @@ export function RuleSetDialog({
             )}
           </Fields>
         ) : null}
-        {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}
+        <FormMessage messages={messages} />
         <Row>
-          <Button look="lead" isPending={pending} onPress={() => run(() => saveRuleSet(inputOf(fields), version))}>
+          <Button
+            look="lead"
+            isPending={isSending}
+            onPress={() => send(() => saveRuleSet(inputOf(fields), version), onClose)}
+          >
             Keep these rules
           </Button>
           {version !== undefined ? (
             <Button
               look="harm"
               isDisabled={rounds > 0}
-              isPending={pending}
-              onPress={() => run(() => removeRuleSet(ruleSet.id))}
+              isPending={isSending}
+              onPress={() => send(() => removeRuleSet(ruleSet.id), onClose)}
             >
               Take them away
             </Button>

@@ -1,8 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { type WeightUnit, weightUnitNames, weightUnits } from '@/core/kernel';
+import { FormMessage } from '@/forms/FormMessage';
+import { useDraft, useSending } from '@/forms/useSending';
+import { ZoneField } from '@/forms/ZoneField';
 import { saveSettings } from '@/server/settings/settingsActions';
 import { Fields, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
@@ -10,34 +13,52 @@ import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSectio
 import { ReactionDialog } from './ReactionDialog';
 
 export interface SettingsPageProps {
-  readonly academy: { readonly name: string; readonly liveWeightGapRatio: number; readonly minorsWithAdults: boolean };
+  readonly academy: {
+    readonly name: string;
+    readonly liveWeightGapRatio: number;
+    readonly minorsWithAdults: boolean;
+    readonly timeZone: string;
+  };
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
   readonly coaches: readonly CoachLine[];
 }
 
+const fieldsOf = (academy: SettingsPageProps['academy'], coach: SettingsPageProps['coach']) => ({
+  academyName: academy.name,
+  gap: String(Math.round(academy.liveWeightGapRatio * 100)),
+  minorsWithAdults: academy.minorsWithAdults,
+  timeZone: academy.timeZone,
+  lead: String(Number(coach.reactionLeadSeconds.toFixed(2))),
+  weightUnit: coach.weightUnit,
+});
+
+const readNumber = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
+
+const inputOf = ({ gap, lead, ...rest }: ReturnType<typeof fieldsOf>) => ({
+  ...rest,
+  liveWeightGapPercent: readNumber(gap),
+  reactionLeadSeconds: readNumber(lead),
+});
+
 export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
   const isHead = coach.role === 'head';
-  const [name, setName] = useState(academy.name);
-  const [gap, setGap] = useState(String(Math.round(academy.liveWeightGapRatio * 100)));
-  const [minors, setMinors] = useState(academy.minorsWithAdults);
-  const [lead, setLead] = useState(String(Number(coach.reactionLeadSeconds.toFixed(2))));
-  const [unit, setUnit] = useState(coach.weightUnit);
-  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
+  const { fields, set } = useDraft(() => fieldsOf(academy, coach));
+  const { messages, isSending, send } = useSending();
+  const [isSaved, setSaved] = useState(false);
   const [measuring, setMeasuring] = useState(false);
-  const [saving, startSaving] = useTransition();
-  const read = (text: string) => Number(text.replace(',', '.'));
+  const change: typeof set = (patch) => {
+    setSaved(false);
+    set(patch);
+  };
   const save = (measuredLead?: number) =>
-    startSaving(async () => {
-      const answer = await saveSettings({
-        academyName: name,
-        liveWeightGapPercent: read(gap),
-        minorsWithAdults: minors,
-        reactionLeadSeconds: measuredLead ?? read(lead),
-        weightUnit: unit,
-      }).catch(() => undefined);
-      if (!answer) setMessages({ '': 'The server could not be reached. Try again in a moment.' });
-      else setMessages(answer.ok ? { saved: 'Saved.' } : answer.messages);
-    });
+    send(
+      () =>
+        saveSettings({
+          ...inputOf(fields),
+          ...(measuredLead === undefined ? {} : { reactionLeadSeconds: measuredLead }),
+        }),
+      () => setSaved(true),
+    );
   return (
     <Page title="Settings" aside="Your own habits, the academy’s limits, and who may sign in.">
       <Section>
@@ -47,8 +68,8 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
           <Stack>
             <Choice
               label="Weights in"
-              value={unit}
-              onChange={setUnit}
+              value={fields.weightUnit}
+              onChange={(weightUnit) => change({ weightUnit })}
               options={weightUnits.map((value) => ({ value, label: weightUnitNames[value] }))}
             />
             <Fields>
@@ -56,8 +77,8 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
                 label="Reaction lead"
                 unit="s"
                 inputMode="decimal"
-                value={lead}
-                onChange={setLead}
+                value={fields.lead}
+                onChange={(lead) => change({ lead })}
                 problem={messages.reactionLeadSeconds}
               />
             </Fields>
@@ -75,8 +96,8 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
           <Stack>
             <TextField
               label="Name"
-              value={name}
-              onChange={setName}
+              value={fields.academyName}
+              onChange={(academyName) => change({ academyName })}
               isDisabled={!isHead}
               problem={messages.academyName}
             />
@@ -85,13 +106,23 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
                 label="Largest weight gap in live work"
                 unit="% of the lighter"
                 inputMode="decimal"
-                value={gap}
-                onChange={setGap}
+                value={fields.gap}
+                onChange={(gap) => change({ gap })}
                 isDisabled={!isHead}
                 problem={messages.liveWeightGapPercent}
               />
+              <ZoneField
+                value={fields.timeZone}
+                onChange={(timeZone) => change({ timeZone })}
+                isDisabled={!isHead}
+                problem={messages.timeZone}
+              />
             </Fields>
-            <Checkbox isSelected={minors} onChange={setMinors} isDisabled={!isHead}>
+            <Checkbox
+              isSelected={fields.minorsWithAdults}
+              onChange={(minorsWithAdults) => change({ minorsWithAdults })}
+              isDisabled={!isHead}
+            >
               Minors may be paired with adults
             </Checkbox>
             <Notice data-tone="caution">
@@ -102,11 +133,11 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
         </div>
       </Section>
       <Row>
-        <Button look="lead" onPress={() => save()} isPending={saving}>
-          {saving ? 'Saving …' : 'Save settings'}
+        <Button look="lead" onPress={() => save()} isPending={isSending}>
+          {isSending ? 'Saving …' : 'Save settings'}
         </Button>
-        {messages.saved ? <Quiet role="status">{messages.saved}</Quiet> : null}
-        {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}
+        {isSaved ? <Quiet role="status">Saved.</Quiet> : null}
+        <FormMessage messages={messages} />
       </Row>
       <Section>
         <h2>Rules</h2>
@@ -120,7 +151,7 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
       {measuring ? (
         <ReactionDialog
           onMeasured={(seconds) => {
-            setLead(String(seconds));
+            change({ lead: String(seconds) });
             setMeasuring(false);
             save(seconds);
           }}

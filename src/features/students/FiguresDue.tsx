@@ -1,5 +1,6 @@
 'use client';
 
+import { useZone } from '@/terms/ZoneContext';
 import { Notice } from '@/ui/layout/Page';
 import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { figuresDueWords } from './studentView';
@@ -14,10 +15,11 @@ export interface FiguresDueProps {
 /** Says that figures are still on their way, and shows them when they are there. */
 export function FiguresDue({ rounds, since }: FiguresDueProps) {
   useLookAgain(rounds > 0);
+  const zone = useZone();
   if (rounds === 0) return null;
   return (
     <Notice data-tone="calm" role="status">
-      {figuresDueWords(rounds, since, Date.now())}
+      {figuresDueWords(rounds, since, Date.now(), zone)}
     </Notice>
   );
 }

@@ -1,15 +1,16 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
 import { fromKilograms, readWeight, type WeightUnit } from '@/core/kernel';
-import { type AnyBelt, mostStripes } from '@/core/vocabulary';
+import type { AnyBelt } from '@/core/vocabulary';
 import { DayField } from '@/forms/DayField';
+import { FormMessage } from '@/forms/FormMessage';
+import { BeltField, DivisionField, HeightField, StandingField, StripesField, WeightField } from '@/forms/PersonFields';
+import { useNewId } from '@/forms/useNewId';
+import { useDraft, useSending } from '@/forms/useSending';
 import { savePerson } from '@/server/people/personActions';
-import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
-import { useNewId } from '@/ui/forms/useNewId';
-import { Fields, Notice } from '@/ui/layout/Page';
-import { Button, Choice, Dialog, Select, TextField } from '@/ui/primitives';
+import { Fields } from '@/ui/layout/Page';
+import { Button, Dialog, TextField } from '@/ui/primitives';
 
 export interface PersonFacts {
   readonly id: string;
@@ -54,32 +55,28 @@ const readNumber = (text: string): number | undefined =>
 export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProps) {
   const router = useRouter();
   const fresh = useNewId();
-  const [fields, setFields] = useState(() => fieldsOf(person, unit));
-  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
-  const [saving, startSaving] = useTransition();
-  const set = (patch: Partial<typeof fields>) => setFields((current) => ({ ...current, ...patch }));
+  const { fields, set } = useDraft(() => fieldsOf(person, unit));
+  const { messages, isSending, send } = useSending();
 
-  const save = () =>
-    startSaving(async () => {
-      const { weight, height, ...rest } = fields;
-      const typed = readWeight(weight, unit);
-      const outcome = await savePerson(
-        { ...rest, weight: typed?.reading, weightUnit: typed?.unit ?? unit, heightCm: readNumber(height) },
-        person ? { id: person.id, version: person.version } : { id: fresh.id(), version: 0 },
-      ).catch(() => undefined);
-      if (!outcome)
-        return setMessages({ '': 'The server could not be reached. Nothing is lost: try again in a moment.' });
-      if (!outcome.ok) return setMessages(outcome.messages);
-      setMessages({});
-      fresh.renew();
-      onClose();
-      if (person) router.refresh();
-      else router.push(`/students/${outcome.personId}`);
-    });
+  const save = () => {
+    const { weight, height, ...rest } = fields;
+    const typed = readWeight(weight, unit);
+    const draft = { ...rest, weight: typed?.reading, weightUnit: typed?.unit ?? unit, heightCm: readNumber(height) };
+    const seen = person ? { id: person.id, version: person.version } : { id: fresh.id(), version: 0 };
+    send(
+      () => savePerson(draft, seen),
+      ({ personId }) => {
+        fresh.renew();
+        onClose();
+        if (person) router.refresh();
+        else router.push(`/students/${personId}`);
+      },
+    );
+  };
 
   return (
     <Dialog title={person ? `Details of ${person.name}` : 'Somebody new'} isOpen={isOpen} onClose={onClose}>
-      {messages[''] ? <Notice role="alert">{messages['']}</Notice> : null}
+      <FormMessage messages={messages} />
       <TextField
         label="Name"
         value={fields.name}
@@ -87,46 +84,18 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
         problem={messages.name}
         autoFocus
       />
-      <Choice
-        label="Is a"
-        value={fields.standing}
-        onChange={(standing) => set({ standing })}
-        options={[
-          { value: 'student', label: 'Student' },
-          { value: 'partner', label: 'Partner' },
-          { value: 'guest', label: 'Guest' },
-        ]}
-      />
-      <Choice
-        label="Division"
-        value={fields.division}
-        onChange={(division) => set({ division })}
-        options={[
-          { value: 'female', label: 'Female' },
-          { value: 'male', label: 'Male' },
-        ]}
-      />
+      <StandingField value={fields.standing} onChange={(standing) => set({ standing })} />
+      <DivisionField value={fields.division} onChange={(division) => set({ division })} />
       <Fields>
-        <Select
-          label="Belt"
-          options={beltOptions}
-          value={fields.belt ?? NOT_SAID}
-          onChange={(belt) => set({ belt: readBelt(belt), stripes: 0 })}
-        />
-        <Select
-          label="Stripes"
-          options={Array.from({ length: mostStripes(fields.belt) + 1 }, (_, count) => ({
-            value: String(count),
-            label: String(count),
-          }))}
-          value={String(fields.stripes)}
-          onChange={(stripes) => set({ stripes: Number(stripes) })}
+        <BeltField label="Belt" value={fields.belt} onChange={(belt) => set({ belt, stripes: 0 })} />
+        <StripesField
+          belt={fields.belt}
+          value={fields.stripes}
+          onChange={(stripes) => set({ stripes })}
           problem={messages.stripes}
         />
-        <TextField
-          label="Weight"
+        <WeightField
           unit={unit}
-          inputMode="decimal"
           value={fields.weight}
           onChange={(weight) => set({ weight })}
           problem={messages.weight}
@@ -137,14 +106,7 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
           onChange={(bornOn) => set({ bornOn })}
           problem={messages.bornOn}
         />
-        <TextField
-          label="Height"
-          unit="cm"
-          inputMode="numeric"
-          value={fields.height}
-          onChange={(height) => set({ height })}
-          problem={messages.heightCm}
-        />
+        <HeightField value={fields.height} onChange={(height) => set({ height })} problem={messages.heightCm} />
         <DayField
           label="Next competition"
           hint="empty for none"
@@ -170,8 +132,8 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
       </Fields>
       <div className="buttons">
         <Button onPress={onClose}>Leave as it was</Button>
-        <Button look="lead" onPress={save} isPending={saving}>
-          {saving ? 'Saving …' : 'Save'}
+        <Button look="lead" onPress={save} isPending={isSending}>
+          {isSending ? 'Saving …' : 'Save'}
         </Button>
       </div>
     </Dialog>

@@ -1,4 +1,5 @@
 import { formatClock } from '@/core/clock';
+import { clockIn } from '@/core/kernel';
 import type { PatternStatus, RecurringError } from '@/core/patterns';
 import { placeOfRole } from '@/core/round';
 import { type CatalogueError, conceptName, type Role, techniqueClasses } from '@/core/vocabulary';
@@ -117,11 +118,9 @@ export function trendWords(found: RecurringError): string {
 }
 
 /** What a page says while figures are on their way; where they are long in coming, from when those are that it shows. */
-export function figuresDueWords(rounds: number, since: string | undefined, nowMs: number): string {
+export function figuresDueWords(rounds: number, since: string | undefined, nowMs: number, timeZone: string): string {
   const what = rounds === 1 ? 'One round is still being worked out' : `${rounds} rounds are still being worked out`;
   const waitedMs = since === undefined ? 0 : nowMs - Date.parse(since);
   if (since === undefined || waitedMs < 60_000) return `${what}; this page shows them when they are.`;
-  const [hour, minute] = [new Date(since).getHours(), new Date(since).getMinutes()];
-  const clock = `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
-  return `${what}: these are the figures of ${clock}.`;
+  return `${what}: these are the figures of ${clockIn(timeZone, since)}.`;
 }

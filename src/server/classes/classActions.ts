@@ -2,9 +2,11 @@
 
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { momentOf } from '@/core/kernel';
 import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { findPerson } from '@/data/people/people';
+import { academyZone } from '../kernel/academyTime';
 import { defineAction, seenVersion } from '../kernel/defineAction';
 import { putOnce } from '../kernel/putOnce';
 import { messagesOf } from '../rounds/roundInput';
@@ -16,7 +18,7 @@ export const saveClass = defineAction({
   args: [classInput, seenVersion],
   refused: (error): SaveClassOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
   run: async (_coach, draft, { id, version }): Promise<SaveClassOutcome> => {
-    const content = { id, ...draft, startsAt: new Date(draft.startsAt).toISOString() };
+    const content = { id, ...draft, startsAt: momentOf(await academyZone(), draft.startsAt) };
     const touched = await putOnce(version, {
       insert: () => insertClass(pool(), content),
       find: () => findClass(pool(), id),

@@ -1,4 +1,4 @@
-import { ageOn, type WeightUnit } from '@/core/kernel';
+import { ageOn, dayIn, momentAt, type WeightUnit } from '@/core/kernel';
 import {
   type AcademyClass,
   type AskedPlan,
@@ -15,7 +15,7 @@ import { type Academy, getAcademy } from '@/data/people/academy';
 import { countPeople, listPeople, type Person } from '@/data/people/people';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
-import { today } from '../kernel/environment';
+import { academyZone, today } from '../kernel/academyTime';
 import { isUuid, uuidIn } from '../kernel/isUuid';
 
 export interface ClassPage {
@@ -40,7 +40,7 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
     findAskedPlan(pool(), classId),
     getAcademy(pool()),
   ]);
-  const day = academyClass.startsAt.slice(0, 10);
+  const day = dayIn(academy.timeZone, academyClass.startsAt);
   return {
     academyClass,
     people: people.map((person) => ({ ...person, age: person.bornOn ? ageOn(person.bornOn, day) : undefined })),
@@ -63,7 +63,7 @@ export async function loadClasses(after?: string): Promise<{
 }> {
   await requireCoach();
   // A class of today stands ahead until the day is over.
-  const from = `${today()}T00:00:00`;
+  const from = momentAt(await academyZone(), `${await today()}T00:00`);
   const [upcoming, past, people] = await Promise.all([
     listClassesFrom(pool(), from),
     listPastClasses(pool(), from, SHOWN_PAST, uuidIn(after)),

@@ -1,11 +1,12 @@
 import { framesPerSecond } from '@/core/clock';
 import { findLulls, proposeRounds } from '@/core/footage';
+import { dayIn } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { findCuts } from '@/data/footage/cuts';
 import { findSignals } from '@/data/footage/signals';
 import { findLatestRound, listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
-import { localDay, today } from '../kernel/environment';
+import { academyZone, today } from '../kernel/academyTime';
 import { listPeopleOverTime } from '../people/listPeopleOverTime';
 import { listRuleSetChoices } from '../rounds/ruleSetOf';
 import { findServableFootage } from './findServableFootage';
@@ -60,14 +61,14 @@ export async function loadCutting(footageId: string) {
     })),
     people,
     ruleSets,
-    facts: firstFacts(footage.recordedAt, rounds.length, latest),
+    facts: await firstFacts(footage.recordedAt, rounds.length, latest),
     weightUnit: coach.weightUnit,
   };
 }
 /** What the rounds of a session share, as far as it can be known: the day it was filmed, the rest as in the latest round. */
-function firstFacts(recordedAt: string | undefined, roundsBefore: number, latest: Round | undefined) {
+async function firstFacts(recordedAt: string | undefined, roundsBefore: number, latest: Round | undefined) {
   return {
-    heldOn: recordedAt ? localDay(new Date(recordedAt)) : today(),
+    heldOn: recordedAt ? dayIn(await academyZone(), recordedAt) : await today(),
     uniform: latest?.uniform ?? ('gi' as const),
     ruleSet: latest?.ruleSet ?? 'no-score',
     occasion: 'sparring' as const,

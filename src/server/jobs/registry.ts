@@ -6,7 +6,7 @@ import { log } from '../../log/log';
 import { workOutPlan } from '../classes/workOutPlan';
 import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 import { doWork } from './doWork';
 import { lookAt } from './lookAt';
 import { makeProxy } from './makeProxy';
@@ -53,15 +53,15 @@ export const jobs: Readonly<Record<string, Job>> = {
   plan: defineJob('plan', z.object({ classId: z.uuid(), version: z.number().int() }), async (asked, surroundings) => {
     const { classId, version } = asked;
     try {
-      await workOutPlan(pool(), classId, version, today(), surroundings.stopping);
+      await workOutPlan(pool(), classId, version, await today(), surroundings.stopping);
     } catch (error) {
       if (surroundings.isLastTry)
         await endPlan(pool(), classId, version, { state: 'failed', problem: { code: 'interrupted' } });
       throw error;
     }
   }),
-  'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), ({ personId }) =>
-    figurePerson(pool(), personId, today()),
+  'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), async ({ personId }) =>
+    figurePerson(pool(), personId, await today()),
   ),
 };
 

@@ -14,7 +14,7 @@ import {
 } from '@/data/footage/queue';
 import { reviveWork } from '@/data/footage/work';
 import { log } from '../../log/log';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 import { queueArrival, queueWorkTask } from './queueWork';
 import { askForStaleFigures } from './refigure';
 import { type Lane, taskListOf } from './registry';
@@ -80,7 +80,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
       if (Date.now() - sweptAt > SWEEP_EVERY_MS) {
         sweptAt = Date.now();
         await sweepLeftovers(sweptAt);
-        await askForStaleFigures(pool(), today());
+        await askForStaleFigures(pool(), await today());
       }
       if (watchesInbox) await inbox.look(Date.now());
     },

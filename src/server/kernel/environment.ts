@@ -1,4 +1,5 @@
 import path from 'node:path';
+import { dayIn } from '@/core/kernel';
 
 /** The folder of this academy's data; set by bin/owl. */
 export function dataFolder(): string {
@@ -24,10 +25,6 @@ export const reserveBytes = (): number => Number(process.env.OWL_RESERVE_BYTES ?
 /** Seconds for which a file in the camera's inbox must not grow before it counts as finished. */
 export const inboxSettleSeconds = (): number => Number(process.env.OWL_INBOX_SETTLE_SECONDS ?? 10);
 
-/** The calendar date of a moment where the server stands. */
-export function localDay(moment: Date): string {
-  const two = (value: number) => String(value).padStart(2, '0');
-  return `${moment.getFullYear()}-${two(moment.getMonth() + 1)}-${two(moment.getDate())}`;
-}
-
-export const today = (): string => localDay(new Date());
+/** The calendar date where the server stands, for programs that have no academy yet. */
+export const dayOfServer = (): string =>
+  dayIn(Intl.DateTimeFormat().resolvedOptions().timeZone, new Date().toISOString());

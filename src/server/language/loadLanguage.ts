@@ -5,7 +5,7 @@ import type { Database } from '@/data/client';
 import { countUses } from '@/data/language/occurrences';
 import { listLessons } from '@/data/projections/roundFigures';
 import type { Round } from '@/data/rounds/rounds';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 import { houseOf } from './loadHouse';
 
 export interface Language {
@@ -24,7 +24,7 @@ export async function loadLanguage(database: Database, round: TaughtRound): Prom
   const [house, uses, lessons] = await Promise.all([
     houseOf(database),
     countUses(database),
-    listLessons(database, round.id, addDays(today(), -TEACHING_DAYS), TEACHING_ROUNDS),
+    listLessons(database, round.id, addDays(await today(), -TEACHING_DAYS), TEACHING_ROUNDS),
   ]);
   return { house, uses, habits: addHabits(lessons, [round.a.personId, round.b.personId]) };
 }

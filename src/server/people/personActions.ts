@@ -5,8 +5,8 @@ import { toKilograms } from '@/core/kernel';
 import { type Database, inTransaction, pool } from '@/data/client';
 import { listWeighings, noteBelt, noteWeight } from '@/data/people/histories';
 import { findPerson, insertPerson, type NewPerson, updatePerson } from '@/data/people/people';
+import { today } from '../kernel/academyTime';
 import { defineAction, seenVersion } from '../kernel/defineAction';
-import { today } from '../kernel/environment';
 import { putOnce } from '../kernel/putOnce';
 import { messagesOf } from '../rounds/roundInput';
 import { personInput, type SavePersonOutcome } from './personInput';
@@ -48,8 +48,8 @@ export const savePerson = defineAction({
 
 /** What somebody is said to wear and weigh now holds from today on; a weight that did not change is no new weighing. */
 async function noteToday(database: Database, { id, belt, stripes, weightKg }: NewPerson): Promise<void> {
-  if (belt) await noteBelt(database, { personId: id, sinceDay: today(), belt, stripes });
+  if (belt) await noteBelt(database, { personId: id, sinceDay: await today(), belt, stripes });
   const known = (await listWeighings(database, [id])).at(-1)?.weightKg;
   if (weightKg !== undefined && (known === undefined || Math.abs(known - weightKg) > 0.05))
-    await noteWeight(database, { personId: id, sinceDay: today(), weightKg, source: 'stated' });
+    await noteWeight(database, { personId: id, sinceDay: await today(), weightKg, source: 'stated' });
 }

@@ -6,8 +6,8 @@ import { pool } from '@/data/client';
 import { findPerson } from '@/data/people/people';
 import { findRound } from '@/data/rounds/rounds';
 import { loadPatterns } from '../figures/records';
+import { today } from '../kernel/academyTime';
 import { defineAction } from '../kernel/defineAction';
-import { today } from '../kernel/environment';
 import { listBlindRounds } from './blindness';
 
 type Latent = Record<Athlete, Record<string, number>>;
@@ -23,7 +23,7 @@ export const loadLatentDamage = defineAction({
     const blind = await listBlindRounds(coach.id);
     const latentOf = async (personId: string) => {
       const person = await findPerson(pool(), personId);
-      const errors = person ? (await loadPatterns(pool(), person, today(), blind)).errors : [];
+      const errors = person ? (await loadPatterns(pool(), person, await today(), blind)).errors : [];
       return Object.fromEntries(errors.map((one) => [one.errorId, one.factors.cost.latentDamage]));
     };
     return { a: await latentOf(round.a.personId), b: await latentOf(round.b.personId) };

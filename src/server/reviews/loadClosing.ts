@@ -9,7 +9,7 @@ import { listSignedReviews } from '@/data/reviews/signedReviews';
 import { findRound } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { loadPatterns } from '../figures/records';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { loadHouse } from '../language/loadHouse';
 import { marksByRound } from '../rounds/marksByRound';
@@ -53,7 +53,8 @@ export async function loadClosing(roundId: string, slot: Athlete) {
     const mark = marks.find((one) => one.id === markId);
     return mark && { markId, at: formatClock(mark.atSeconds - round.startSeconds), mediaSeconds: mark.atSeconds };
   };
-  const candidates = draft.candidates.map((one) => pointOf(one, house));
+  const day = await today();
+  const candidates = draft.candidates.map((one) => pointOf(one, house, day));
   return {
     round: { id: round.id, heldOn: round.heldOn, a: round.a.name, b: round.b.name, markCount: marks.length },
     slot,
@@ -78,11 +79,11 @@ export type Closing = NonNullable<Awaited<ReturnType<typeof loadClosing>>>;
 async function prioritiesOf(personId: string): Promise<ReadonlyMap<string, number>> {
   const person = await findPerson(pool(), personId);
   if (!person) return new Map();
-  const { errors } = await loadPatterns(pool(), person, today());
+  const { errors } = await loadPatterns(pool(), person, await today());
   return new Map(errors.map((one) => [one.errorId, one.priority]));
 }
 
-function pointOf({ errorId, markIds, damage, unlinked }: WorkCandidate, house: HouseWords): WorkPoint {
+function pointOf({ errorId, markIds, damage, unlinked }: WorkCandidate, house: HouseWords, day: string): WorkPoint {
   const drillId = findError(errorId)?.drillIds.find((id) => !house.hiddenIds.includes(id));
   const drill = drillId ? drillOf(house, drillId) : undefined;
   const branch = drill?.branches[0];
@@ -102,7 +103,7 @@ function pointOf({ errorId, markIds, damage, unlinked }: WorkCandidate, house: H
     branch: branch ? `If ${branch.when}, then ${branch.answer}.` : '',
     drillId,
     homework: cue ? `To be seen on your next footage: ${cue}` : '',
-    homeworkDue: addDays(today(), HOMEWORK_DAYS),
+    homeworkDue: addDays(day, HOMEWORK_DAYS),
     markIds: [...markIds],
   };
 }

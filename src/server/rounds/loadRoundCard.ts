@@ -4,7 +4,7 @@ import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { findLatestRound, findRound, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { listPeopleOverTime, type PersonWithPast } from '../people/listPeopleOverTime';
 import { listRuleSetChoices, type RuleSetChoice } from './ruleSetOf';
@@ -48,7 +48,7 @@ export async function loadRoundCard(ids: {
       framesPerSecond: framesPerSecond(footage.frameRate),
     },
     people,
-    today: today(),
+    today: await today(),
     weightUnit: coach.weightUnit,
     latest,
     ruleSets,

@@ -5,7 +5,7 @@ import { listReviewTimes } from '@/data/rounds/reviewTimes';
 import { listWaitingRounds, type Round } from '@/data/rounds/rounds';
 import { listDrilledDays, listLastReviews, listNextClassDays } from '@/data/rounds/waiting';
 import { requireCoach } from '../accounts/currentCoach';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 
 /** Drills older than this leave no open question. @source own decision: two months, as for old footage */
 const QUESTION_DAYS = 60;
@@ -31,7 +31,7 @@ export interface WhatNext {
 /** The rounds that wait, with what reviewing each is worth today and costs this coach. */
 export async function loadWhatNext(): Promise<WhatNext> {
   const coach = await requireCoach();
-  const now = new Date().toISOString();
+  const [now, day] = [new Date().toISOString(), await today()];
   const [rounds, people, times, reviews, classes, drilled] = await Promise.all([
     listWaitingRounds(pool()),
     listPeople(pool()),
@@ -55,7 +55,7 @@ export async function loadWhatNext(): Promise<WhatNext> {
   const lineOf = (round: Round): WaitingLine => {
     const liveSeconds = round.endSeconds - round.startSeconds;
     const own = [round.a.personId, round.b.personId].flatMap((id) => students.get(id) ?? []).map(needOf);
-    const worth = roundWorth({ roundId: round.id, heldOn: round.heldOn, liveSeconds, students: own }, today());
+    const worth = roundWorth({ roundId: round.id, heldOn: round.heldOn, liveSeconds, students: own }, day);
     const names = { a: round.a.name, b: round.b.name };
     return {
       roundId: round.id,

@@ -7,7 +7,7 @@ import { countUses, searchMarks } from '@/data/language/occurrences';
 import { listPeople } from '@/data/people/people';
 import { listRounds } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 import { describeFound } from '../language/foundMarks';
 import { loadHouse } from '../language/loadHouse';
 import { listBlindRounds } from '../reviews/blindness';
@@ -38,7 +38,7 @@ export async function searchEverything(raw: string, place?: SearchPlace): Promis
     listBlindRounds(coach.id),
   ]);
   const index = buildVocabularyIndex(house, uses);
-  const query = readQuery(text, { people, house, index, today: today() });
+  const query = readQuery(text, { people, house, index, today: await today() });
   const { personIds, uniform, fromDay, toDay, conceptIds, restWords } = query;
   const frame = { personIds, uniform, fromDay, toDay, withoutRoundIds };
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;

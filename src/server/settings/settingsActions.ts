@@ -13,7 +13,7 @@ export const saveSettings = defineAction({
   args: [settingsInput],
   refused: (error): SaveSettingsOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
   run: async (coach, input): Promise<SaveSettingsOutcome> => {
-    const { academyName, liveWeightGapPercent, minorsWithAdults, reactionLeadSeconds, weightUnit } = input;
+    const { academyName, liveWeightGapPercent, minorsWithAdults, reactionLeadSeconds, weightUnit, timeZone } = input;
     await inTransaction(pool(), async (client) => {
       await updateCoachPreferences(client, coach.id, reactionLeadSeconds, weightUnit);
       if (coach.role === 'head')
@@ -21,6 +21,7 @@ export const saveSettings = defineAction({
           name: academyName,
           liveWeightGapRatio: liveWeightGapPercent / 100,
           minorsWithAdults,
+          timeZone,
         });
     });
     revalidatePath('/', 'layout');

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { weightUnits } from '@/core/kernel';
+import { isTimeZone, weightUnits } from '@/core/kernel';
 import { storableText } from '@/core/marks';
 
 export const settingsInput = z.object({
@@ -8,6 +8,7 @@ export const settingsInput = z.object({
   minorsWithAdults: z.boolean(),
   reactionLeadSeconds: z.number().min(0, 'Write 0 to 3 seconds.').max(3, 'Write 0 to 3 seconds.'),
   weightUnit: z.enum(weightUnits),
+  timeZone: z.string().max(60).refine(isTimeZone, 'Choose a time zone from the list, such as Europe/Lisbon.'),
 });
 export type SettingsInput = z.input<typeof settingsInput>;
 export type SaveSettingsOutcome =

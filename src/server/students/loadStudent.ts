@@ -8,7 +8,7 @@ import { listRounds, type Round } from '@/data/rounds/rounds';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
 import { loadPatterns, WINDOW_DAYS } from '../figures/records';
-import { today } from '../kernel/environment';
+import { today } from '../kernel/academyTime';
 import { isUuid, uuidIn } from '../kernel/isUuid';
 import { listBlindRounds } from '../reviews/blindness';
 
@@ -36,7 +36,7 @@ export async function loadStudent(personId: string, after?: string): Promise<Stu
   const coach = await requireCoach();
   const person = isUuid(personId) ? await findPerson(pool(), personId) : undefined;
   if (!person) return undefined;
-  const day = today();
+  const day = await today();
   const [{ record, errors }, rounds, figuresDue] = await Promise.all([
     listBlindRounds(coach.id).then((blind) => loadPatterns(pool(), person, day, blind)),
     listRounds(pool(), { personIds: [person.id] }, SHOWN_ROUNDS, after),

@@ -16,6 +16,7 @@ const Field = styled(ComboBox)`
   label { ${fieldLabel} }
   .line { display: flex; border-bottom: 1px solid ${color.strongRule}; background: ${color.raised}; }
   input { width: 100%; min-width: 0; height: 34px; padding: 0 ${space(2)}; border: 0; background: transparent; }
+  .problem { color: ${color.harm}; font-size: ${size.small}; font-weight: 600; }
   .line button { border: 0; background: none; padding: 0 ${space(2)}; cursor: pointer; color: ${color.quiet}; }
 `;
 const Aside = styled.span`
@@ -41,10 +42,14 @@ export interface ComboFieldProps {
   readonly onChoose: (id: string) => void;
   readonly placeholder?: string;
   readonly autoFocus?: boolean;
+  readonly isDisabled?: boolean;
+  /** What is wrong with the value; shown below and read out. */
+  readonly problem?: string;
 }
 
 /** A field that offers what fits what is typed. */
-export function ComboField({ label, text, onText, options, onChoose, placeholder, autoFocus }: ComboFieldProps) {
+export function ComboField(props: ComboFieldProps) {
+  const { label, text, onText, options, onChoose, placeholder, autoFocus, isDisabled, problem } = props;
   // After a choice the package writes its name as if it were typed; the caller has already said what stands there.
   const choosing = useRef(false);
   return (
@@ -66,12 +71,19 @@ export function ComboField({ label, text, onText, options, onChoose, placeholder
       // What fits arrives one drawing after the key: the list opens at once and fills.
       allowsEmptyCollection
       autoFocus={autoFocus}
+      isDisabled={isDisabled}
+      isInvalid={problem !== undefined}
     >
       <Label>{label}</Label>
       <div className="line">
         <Input placeholder={placeholder} />
         <Button aria-label="Show what fits">▾</Button>
       </div>
+      {problem ? (
+        <span className="problem" role="alert">
+          {problem}
+        </span>
+      ) : null}
       <Floating>
         <ListBox<ComboOption> renderEmptyState={() => <Nothing>Nothing fits yet.</Nothing>}>
           {(option) => (

@@ -11,6 +11,7 @@ import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
 import { wholePicture } from '@/player/zoom';
 import { momentWords } from '@/terms/dayWords';
+import { useZone } from '@/terms/ZoneContext';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { Owl } from '@/ui/layout/Owl';
@@ -106,6 +107,7 @@ export function CutPage({
   weightUnit,
 }: CutPageProps) {
   const router = useRouter();
+  const zone = useZone();
   const video = useRef<HTMLVideoElement>(null);
   const source = useFootageSource(footage);
   const whole = useMemo(() => ({ startSeconds: 0, endSeconds: footage.durationSeconds }), [footage.durationSeconds]);
@@ -284,7 +286,10 @@ export function CutPage({
         </Link>
         <span className="name">{footage.name}</span>
         <span className="quiet">
-          {[footage.recordedAt ? `filmed ${momentWords(footage.recordedAt)}` : '', formatClock(footage.durationSeconds)]
+          {[
+            footage.recordedAt ? `filmed ${momentWords(footage.recordedAt, zone)}` : '',
+            formatClock(footage.durationSeconds),
+          ]
             .filter(Boolean)
             .join(' · ')}
         </span>

@@ -1,14 +1,17 @@
 'use client';
 
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
 import { DayField } from '@/forms/DayField';
+import { FormMessages } from '@/forms/FormMessage';
+import { BeltField, WeightField } from '@/forms/PersonFields';
+import { LengthField, occasionOptions, RulesField, ThemeField, WornField } from '@/forms/RoundFields';
+import { useDraft, useSending } from '@/forms/useSending';
 import { saveRounds } from '@/server/rounds/roundActions';
-import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
-import { Fields, Notice, Row } from '@/ui/layout/Page';
-import { Button, Choice, Select, TextField } from '@/ui/primitives';
+import { Fields, Row } from '@/ui/layout/Page';
+import { Button, Select, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { Filmframe } from '../Filmframe';
 import type { Filmstrip } from '../footageView';
@@ -67,10 +70,8 @@ export function WhoSheet({
   onSaved,
 }: WhoSheetProps) {
   const [rows, setRows] = useState(initial);
-  const [facts, setFacts] = useState(firstFacts);
-  const [messages, setMessages] = useState<Readonly<Record<string, string>>>({});
-  const [saving, startSaving] = useTransition();
-  const set = (patch: Partial<WhoFacts>) => setFacts((now) => ({ ...now, ...patch }));
+  const { fields: facts, set } = useDraft(() => firstFacts);
+  const { messages, isSending, send } = useSending();
   const change = (key: string, edit: (row: WhoRow) => WhoRow) =>
     setRows((all) => all.map((row) => (row.key === key ? edit(row) : row)));
   const changeCorner = (key: string, slot: 'a' | 'b', patch: Partial<Corner>) =>
@@ -88,18 +89,14 @@ export function WhoSheet({
       );
     });
   const save = () =>
-    startSaving(async () => {
-      const outcome = await saveRounds(toRounds(rows, facts, people, footageId, unit)).catch(() => undefined);
-      if (!outcome)
-        setMessages({ '': 'The server could not be reached. Nothing is lost: wait a moment and save again.' });
-      else if (outcome.ok)
+    send(
+      () => saveRounds(toRounds(rows, facts, people, footageId, unit)),
+      ({ roundIds }) =>
         onSaved(
           rows.map((row) => row.key),
-          outcome.roundIds,
-        );
-      else setMessages(outcome.messages);
-    });
-  const count = Object.keys(messages).length;
+          roundIds,
+        ),
+    );
   // What the rounds share is refused once for each of them; it is shown once.
   const shared = (field: string): string | undefined => messages[`0.${field}`];
   return (
@@ -108,53 +105,28 @@ export function WhoSheet({
         <h2>Who is in them</h2>
         <Row>
           <Button onPress={onLeave}>Back to the cuts</Button>
-          <Button look="lead" onPress={save} isDisabled={saving}>
-            {saving ? 'Saving …' : rows.length === 1 ? 'Save the round' : `Save the ${rows.length} rounds`}
+          <Button look="lead" onPress={save} isDisabled={isSending}>
+            {isSending ? 'Saving …' : rows.length === 1 ? 'Save the round' : `Save the ${rows.length} rounds`}
           </Button>
         </Row>
       </Row>
-      {count > 0 ? (
-        <Notice role="alert">
-          {messages[''] ?? `Nothing is saved yet: ${[...new Set(Object.values(messages))].join(' ')}`}
-        </Notice>
-      ) : null}
+      <FormMessages messages={messages} lead="Nothing is saved yet" />
       <Fields>
         <DayField label="Day" value={facts.heldOn} onChange={(heldOn) => set({ heldOn })} problem={shared('heldOn')} />
-        <Choice
-          label="Worn"
-          value={facts.uniform}
-          onChange={(uniform) => set({ uniform })}
-          options={[
-            { value: 'gi', label: 'Gi' },
-            { value: 'no-gi', label: 'No-gi' },
-          ]}
-        />
+        <WornField value={facts.uniform} onChange={(uniform) => set({ uniform })} />
         <Select
           label="Occasion"
           value={facts.occasion}
-          onChange={(occasion) => set({ occasion: occasion as WhoFacts['occasion'] })}
-          options={[
-            { value: 'sparring', label: 'Sparring' },
-            { value: 'positional', label: 'Positional' },
-            { value: 'competition', label: 'Competition' },
-          ]}
+          onChange={(occasion) => set({ occasion })}
+          options={occasionOptions}
         />
-        <Select
-          label="Rules"
-          value={facts.ruleSet}
-          onChange={(ruleSet) => set({ ruleSet })}
-          options={ruleSets.map((one) => ({ value: one.id, label: one.name }))}
-        />
-        <TextField
-          label="Length asked for"
-          unit="min"
-          inputMode="decimal"
+        <RulesField ruleSets={ruleSets} value={facts.ruleSet} onChange={(ruleSet) => set({ ruleSet })} />
+        <LengthField
           value={facts.plannedMinutes}
           onChange={(plannedMinutes) => set({ plannedMinutes })}
           problem={shared('plannedSeconds')}
         />
-        <TextField
-          label="Theme or intent"
+        <ThemeField
           value={facts.theme}
           onChange={(theme) => set({ theme })}
           hint="bottom only today"
@@ -261,18 +233,12 @@ function CornerFields({ slot, corner, people, unit, known, message, onChange }: 
             onChange={(newName) => onChange({ newName })}
             problem={message('newName')}
           />
-          <Select
-            label="Belt that day"
-            options={beltOptions}
-            value={corner.newBelt ?? NOT_SAID}
-            onChange={(belt) => onChange({ newBelt: readBelt(belt) })}
-          />
+          <BeltField label="Belt that day" value={corner.newBelt} onChange={(newBelt) => onChange({ newBelt })} />
         </>
       )}
-      <TextField
+      <WeightField
         label="Weight that day"
         unit={unit}
-        inputMode="decimal"
         value={corner.weight}
         onChange={(weight) => onChange({ weight })}
         hint={corner.weight === '' && known ? `as known: ${known}` : undefined}

@@ -4,7 +4,9 @@ import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { z } from 'zod';
 import type { Mark } from '@/core/round';
+import { momentWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
+import { useZone } from '@/terms/ZoneContext';
 import { Button } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 import { markWords, type Names } from '../reviewView';
@@ -29,8 +31,6 @@ const answerShape = z.object({
 });
 type Version = z.output<typeof answerShape>['versions'][number];
 
-const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-
 export interface HistoryPanelProps {
   readonly address: string;
   readonly mark: Mark | undefined;
@@ -43,6 +43,7 @@ export interface HistoryPanelProps {
 /** Every form that the chosen mark has had, with who made it so and when; an earlier one can be put back. */
 export function HistoryPanel({ address, mark, names, timeOf, onPutBack, onLeave }: HistoryPanelProps) {
   const wordOf = useWordOf();
+  const zone = useZone();
   const [versions, setVersions] = useState<readonly Version[] | 'away'>();
   useEffect(() => {
     if (!mark) return;
@@ -82,7 +83,7 @@ export function HistoryPanel({ address, mark, names, timeOf, onPutBack, onLeave 
                 </Button>
               ) : null}
               <small>
-                {one.by ?? 'somebody'}, {when.format(new Date(one.at))}
+                {one.by ?? 'somebody'}, {momentWords(one.at, zone)}
                 {at === 0 ? ', as it is now' : ''}
               </small>
             </li>
