@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { Mark, MarkKind } from '../round';
 
 /** Two marks of the same kind and athlete no farther apart than this may be the same thing seen twice. */
@@ -46,26 +47,26 @@ function align(first: readonly Mark[], second: readonly Mark[]): { one: Mark; ot
   const better = (a: { count: number; distance: number }, b: { count: number; distance: number }) =>
     a.count > b.count || (a.count === b.count && a.distance < b.distance - 1e-9);
   const paired = (row: number, column: number) => {
-    const gap = Math.abs(rows[row - 1]!.atSeconds - columns[column - 1]!.atSeconds);
+    const gap = Math.abs(present(rows[row - 1]).atSeconds - present(columns[column - 1]).atSeconds);
     if (gap > SAME_MOMENT_SECONDS + 1e-9) return undefined;
-    const before = best[row - 1]![column - 1]!;
+    const before = present(present(best[row - 1])[column - 1]);
     return { count: before.count + 1, distance: before.distance + gap };
   };
   for (let row = 1; row <= rows.length; row += 1)
     for (let column = 1; column <= columns.length; column += 1) {
-      let choice = best[row - 1]![column]!;
-      if (better(best[row]![column - 1]!, choice)) choice = best[row]![column - 1]!;
+      let choice = present(present(best[row - 1])[column]);
+      if (better(present(present(best[row])[column - 1]), choice)) choice = present(present(best[row])[column - 1]);
       const pair = paired(row, column);
       if (pair && better(pair, choice)) choice = pair;
-      best[row]![column] = choice;
+      present(best[row])[column] = choice;
     }
   const pairs: { one: Mark; other: Mark }[] = [];
   for (let row = rows.length, column = columns.length; row > 0 && column > 0; ) {
-    const here = best[row]![column]!;
-    if (here === best[row - 1]![column]) row -= 1;
-    else if (here === best[row]![column - 1]) column -= 1;
+    const here = present(present(best[row])[column]);
+    if (here === present(best[row - 1])[column]) row -= 1;
+    else if (here === present(best[row])[column - 1]) column -= 1;
     else {
-      pairs.push({ one: rows[row - 1]!, other: columns[column - 1]! });
+      pairs.push({ one: present(rows[row - 1]), other: present(columns[column - 1]) });
       row -= 1;
       column -= 1;
     }

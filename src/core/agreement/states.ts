@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { RoundReading, RoundState } from '../round';
 import { findIntervalAt } from '../round';
 import { cohenKappa, type Kappa } from './kappa';
@@ -17,8 +18,8 @@ export function agreementOfStates(one: RoundReading, other: RoundReading): Kappa
   for (let at = startSeconds + 0.5; at < endSeconds; at += 1) {
     const states = [one, other].map((reading) => findIntervalAt(reading, at)?.state ?? { kind: 'unmarked' as const });
     if (states.some((state) => state.kind === 'stopped')) continue;
-    first.push(nameOf(states[0]!));
-    second.push(nameOf(states[1]!));
+    first.push(nameOf(present(states[0])));
+    second.push(nameOf(present(states[1])));
   }
   return cohenKappa(first, second);
 }

@@ -1,4 +1,5 @@
 import { parseClock } from '../clock';
+import { present } from '../kernel';
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
 import type { CallContext } from './callContext';
 import { isOpening } from './modifiers';
@@ -21,7 +22,7 @@ export function readTimeShift(
   const back = /(?:^|\s)(\d{1,3}(?:\.\d)?)\s+back(?:\s|$)/i.exec(text);
   if (back) return { text: text.replace(back[0], ' '), atSeconds: context.atSeconds - Number(back[1]) };
   const at = /(?:^|\s)at\s+(\d{1,3}:\d{2}(?:\.\d+)?)(?:\s|$)/i.exec(text);
-  const seconds = at ? parseClock(at[1]!) : undefined;
+  const seconds = at ? parseClock(present(at[1])) : undefined;
   if (at && seconds !== undefined)
     return { text: text.replace(at[0], ' '), atSeconds: context.roundStartSeconds + seconds };
   return { text, atSeconds: context.atSeconds };
@@ -30,9 +31,9 @@ export function readTimeShift(
 /** Takes "led to …" or "after …" off a call: words that name the mark it is linked with. */
 export function splitLink(text: string): { readonly text: string; readonly ledTo?: string; readonly after?: string } {
   const forward = /^(.*?)\s+(?:led|leads|leading)\s+to\s+(.+)$/is.exec(text);
-  if (forward) return { text: forward[1]!, ledTo: forward[2]!.trim() };
+  if (forward) return { text: present(forward[1]), ledTo: present(forward[2]).trim() };
   const backward = /^(.*?)\s+(?:after|because of)\s+(.+)$/is.exec(text);
-  return backward ? { text: backward[1]!, after: backward[2]!.trim() } : { text };
+  return backward ? { text: present(backward[1]), after: present(backward[2]).trim() } : { text };
 }
 
 export interface Who {
@@ -49,11 +50,11 @@ export function readAthlete(words: readonly string[], context: CallContext): Who
   if (rest.length === 0) return { athlete: 'a', named: false, words };
   const inner = afterOpening(words, context);
   if (inner) return inner;
-  const called = athleteCalled(words[0]!, context);
+  const called = athleteCalled(present(words[0]), context);
   if (called) return { athlete: called, named: true, words: rest };
   const atEnd = nameAtEnd(words, context);
   if (atEnd) return atEnd;
-  const placed = placedAthlete(words[0]!, context.state);
+  const placed = placedAthlete(present(words[0]), context.state);
   return placed ? { athlete: placed, named: true, words } : { athlete: 'a', named: false, words };
 }
 
@@ -66,7 +67,7 @@ function namedLast(words: readonly string[], context: CallContext): Who | undefi
     words.at(-3) === 'punished' ||
     !called ||
     called.length < 2 ||
-    !['from', 'by'].includes(words.at(-2)!)
+    !['from', 'by'].includes(present(words.at(-2)))
   )
     return undefined;
   const athlete = athleteCalled(called, context);
@@ -75,8 +76,8 @@ function namedLast(words: readonly string[], context: CallContext): Who | undefi
 
 /** "side control ana": a name of more than two letters stands last, with nothing before it that makes it something else. */
 function nameAtEnd(words: readonly string[], context: CallContext): Who | undefined {
-  const last = words.at(-1)!;
-  if (last.length < 3 || ['from', 'on', 'off', 'to', 'the', 'over', 'under', 'with'].includes(words.at(-2)!))
+  const last = present(words.at(-1));
+  if (last.length < 3 || ['from', 'on', 'off', 'to', 'the', 'over', 'under', 'with'].includes(present(words.at(-2))))
     return undefined;
   const athlete = athleteCalled(last, context);
   return athlete && { athlete, named: true, words: words.slice(0, -1) };
@@ -85,8 +86,8 @@ function nameAtEnd(words: readonly string[], context: CallContext): Who | undefi
 /** "missed chance ana armbar": the name stands behind the word that tells the kind. Letters alone do not count there. */
 function afterOpening(words: readonly string[], context: CallContext): Who | undefined {
   const at = words.findIndex((word) => !isOpening(word));
-  if (at < 1 || at >= words.length - 1 || words[at]!.length < 2) return undefined;
-  const athlete = athleteCalled(words[at]!, context);
+  if (at < 1 || at >= words.length - 1 || present(words[at]).length < 2) return undefined;
+  const athlete = athleteCalled(present(words[at]), context);
   return athlete && { athlete, named: true, words: [...words.slice(0, at), ...words.slice(at + 1)] };
 }
 

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import { opponentOf, placeOnTop, rulings, type TurnEnd, turnStarts } from '../round';
 import type { CallContext } from './callContext';
 import { readAthlete } from './callParts';
@@ -86,8 +87,8 @@ export function readBoard(words: readonly string[], atSeconds: number): MarkDraf
   if (!match) return undefined;
   const [, points, against, ...more] = match.map((part) => Number(part ?? 0));
   const [advantagesA = 0, advantagesB = 0, penaltiesA = 0, penaltiesB = 0] = more;
-  const a = { points: points!, advantages: advantagesA, penalties: penaltiesA };
-  const b = { points: against!, advantages: advantagesB, penalties: penaltiesB };
+  const a = { points: present(points), advantages: advantagesA, penalties: penaltiesA };
+  const b = { points: present(against), advantages: advantagesB, penalties: penaltiesB };
   return { kind: 'board', atSeconds, score: { a, b } };
 }
 
@@ -95,7 +96,7 @@ export function readBoard(words: readonly string[], atSeconds: number): MarkDraf
 export function readPlace(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
   const match = /^(.+?) (?:is )?(on top|on the bottom|underneath|below)(?: now| again)?$/.exec(words.join(' '));
   if (!match || context.state.kind !== 'position') return undefined;
-  const who = readAthlete([...match[1]!.split(' '), match[2]!], context);
+  const who = readAthlete([...present(match[1]).split(' '), present(match[2])], context);
   if (!who.named || who.words.length !== 1) return undefined;
   const over = match[2] === 'on top' ? who.athlete : opponentOf(who.athlete);
   const placed = placeOnTop(context.state.positionId, over);
@@ -137,7 +138,7 @@ export function readTurn(words: readonly string[], atSeconds: number, context: C
     kind: 'turn',
     atSeconds,
     athlete: who.athlete,
-    from: turnStarts.find((start) => start === from)!,
+    from: present(turnStarts.find((start) => start === from)),
     end: end ? turnEndWords[end] : undefined,
     clockSeconds: secondsOf(times.slice(0, 3)),
     officialSeconds: secondsOf(times.slice(3, 6)),

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import { placeOfRole } from '../round';
 import { findError, findPosition, findStrength, type PositionFamily, type Uniform } from '../vocabulary';
 import { spellingsOf } from './spellings';
@@ -68,7 +69,7 @@ function phraseLikeness(typed: readonly string[], likenesses: readonly Likenesse
     let at = -1;
     for (let place = 0; place < wordNumbers.length; place += 1) {
       if (used & (1 << place)) continue;
-      const likeness = likenesses[position]!.get(wordNumbers[place]!) ?? 0;
+      const likeness = present(likenesses[position]).get(present(wordNumbers[place])) ?? 0;
       if (likeness > best) {
         best = likeness;
         at = place;
@@ -80,7 +81,7 @@ function phraseLikeness(typed: readonly string[], likenesses: readonly Likenesse
       if (at < last) inOrder = false;
       last = at;
       if (at >= typed.length) fromStart = false;
-    } else if (fillers.has(typed[position]!)) ignored += 1;
+    } else if (fillers.has(present(typed[position]))) ignored += 1;
     total += best;
   }
   const counted = typed.length - ignored;
@@ -149,9 +150,10 @@ export function matchConcepts(
     const likenesses = spelling.words.map((word) => likenessesOf(word, index));
     const candidates = new Set<number>();
     for (const one of likenesses)
-      for (const number of one.keys()) for (const phrase of index.words[number]!.phraseNumbers) candidates.add(phrase);
+      for (const number of one.keys())
+        for (const phrase of present(index.words[number]).phraseNumbers) candidates.add(phrase);
     for (const number of candidates) {
-      const phrase = index.phrases[number]!;
+      const phrase = present(index.phrases[number]);
       offer(phrase.concept, phraseLikeness(spelling.words, likenesses, phrase) * spelling.trust);
     }
   }

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import {
   type AttemptEnd,
   type GripOutcome,
@@ -173,14 +174,14 @@ export interface Split {
 export function splitModifiers(words: readonly string[]): Split[] {
   const fronts: Split[] = [{ words, modifiers: {}, stripped: 0 }];
   for (;;) {
-    const next = stripFirst(fronts[fronts.length - 1]!);
+    const next = stripFirst(present(fronts[fronts.length - 1]));
     if (!next) break;
     fronts.push(next);
   }
   return fronts.flatMap((start) => {
     const splits = [start];
     for (;;) {
-      const next = stripLast(splits[splits.length - 1]!);
+      const next = stripLast(present(splits[splits.length - 1]));
       if (!next) return splits;
       splits.push(next);
     }
@@ -192,7 +193,7 @@ function stripFirst(split: Split): Split | undefined {
     if (split.words.length <= length) continue;
     const phrase = split.words.slice(0, length).join(' ');
     if (!Object.hasOwn(leading, phrase)) continue;
-    const lead = leading[phrase]!;
+    const lead = present(leading[phrase]);
     return {
       words: split.words.slice(length),
       modifiers: { ...split.modifiers, ...lead.modifier },

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import { placeOfRole, type RoundState, roleIn } from '../round';
 import { findTechnique } from '../vocabulary';
 import type { CallContext } from './callContext';
@@ -142,11 +143,11 @@ function plainReading(read: {
   readonly context: CallContext;
 }): CallReading {
   const { plain, who, best, note, atSeconds, index, context } = read;
-  const concept = index.phrases.find((phrase) => phrase.concept.id === plain.conceptId)!.concept;
+  const concept = present(index.phrases.find((phrase) => phrase.concept.id === plain.conceptId)).concept;
   const about = plain.athlete ? { ...who, athlete: plain.athlete, named: true } : who;
   const draft = draftOf(concept, plain.modifiers, about, atSeconds, context);
   const remark = [draft.note, plain.said, note].filter(Boolean).join(' - ');
-  const { class: wanted } = findTechnique(plain.conceptId)!;
+  const { class: wanted } = present(findTechnique(plain.conceptId));
   const named = (best?.choices ?? []).filter(
     ({ concept: one }) => one.id !== concept.id && findTechnique(one.id)?.class === wanted,
   );
@@ -165,7 +166,7 @@ function plainReading(read: {
 function whoAndWhat(words: readonly string[], index: VocabularyIndex, context: CallContext) {
   const who = readAthlete(words, context);
   const best = bestReading(who.words, index, context, placeOf(who, context.state));
-  if (!who.named || words[0]!.length > 1 || words[0] === 'a' || words[0] === 'b') return { who, best };
+  if (!who.named || present(words[0]).length > 1 || words[0] === 'a' || words[0] === 'b') return { who, best };
   const whole = bestReading(words, index, context);
   const isName =
     whole && whole.match.confidence >= 0.95 && whole.match.confidence > (best?.match.confidence ?? 0) - 0.03;

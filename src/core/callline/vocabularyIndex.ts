@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import {
   type CatalogueFamily,
   type CatalogueKind,
@@ -87,7 +88,7 @@ export function buildVocabularyIndex(
     const spoken = wordsOf(text);
     const wordNumbers = spoken.map(numberOf);
     if (wordNumbers.length === 0) return;
-    for (const number of new Set(wordNumbers)) words[number]!.phraseNumbers.push(phrases.length);
+    for (const number of new Set(wordNumbers)) present(words[number]).phraseNumbers.push(phrases.length);
     const initials = trust >= ALIAS_TRUST && spoken.length > 1 ? spoken.map((word) => word[0]).join('') : undefined;
     phrases.push({ concept, wordNumbers, initials, trust });
   };
@@ -112,11 +113,11 @@ export function buildVocabularyIndex(
     if (kind) for (const name of [word.name, ...word.aliases]) add(describeConcept(house, kind, id), name, ALIAS_TRUST);
   }
   for (const entry of [...unnamedPositions, ...unnamedGrips, ...unnamedTechniques]) {
-    const concept = describeConcept(house, kindOfCall(entry.id)!, entry.id);
+    const concept = describeConcept(house, present(kindOfCall(entry.id)), entry.id);
     for (const alias of entry.aliases) add(concept, alias, UNNAMED_TRUST);
   }
-  add(describeConcept(house, 'error', unnamedErrors[0]!.id), 'unnamed error', UNNAMED_TRUST);
-  add(describeConcept(house, 'strength', unnamedStrengths[0]!.id), 'good unnamed', UNNAMED_TRUST);
+  add(describeConcept(house, 'error', present(unnamedErrors[0]).id), 'unnamed error', UNNAMED_TRUST);
+  add(describeConcept(house, 'strength', present(unnamedStrengths[0]).id), 'good unnamed', UNNAMED_TRUST);
   return { phrases, words, uses: new Map(Object.entries(uses)) };
 }
 

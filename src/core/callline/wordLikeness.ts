@@ -1,4 +1,5 @@
 import { distance } from 'fastest-levenshtein';
+import { present } from '../kernel';
 import { ordinaryWords } from './ordinaryWords';
 import type { VocabularyIndex } from './vocabularyIndex';
 import { phoneticKey, stemOf } from './words';
@@ -36,7 +37,7 @@ function wordLikeness(typed: Typed, known: Typed): number {
 /** How alike a typed word is to another, 0 to 1, by the same measure as in calls: for lists that are no vocabulary. */
 export function likenessOf(typed: string, known: string): number {
   const [one, other] = [typed, known].map((word) => ({ word, stem: stemOf(word), sound: phoneticKey(word) }));
-  return wordLikeness(one!, other!);
+  return wordLikeness(present(one), present(other));
 }
 
 /** Two neighbouring letters exchanged: one slip of the fingers, though two edits. */
@@ -61,7 +62,7 @@ export function likenessesOf(word: string, index: VocabularyIndex): Likenesses {
   const typed = { word, stem: stemOf(word), sound: phoneticKey(word) };
   const found = new Map<number, number>();
   for (let number = 0; number < index.words.length; number += 1) {
-    const likeness = wordLikeness(typed, index.words[number]!);
+    const likeness = wordLikeness(typed, present(index.words[number]));
     if (likeness > 0) found.set(number, likeness);
   }
   if (memory.size >= MOST_REMEMBERED) memory.clear();

@@ -1,4 +1,4 @@
-import { fail, type Result, succeed } from '../kernel';
+import { fail, present, type Result, succeed } from '../kernel';
 
 export interface ReactionLead {
   /** Median time from a moment to the press, rounded to hundredths. */
@@ -26,7 +26,7 @@ export function measureReactionLead(
     .sort((one, other) => one - other)
     .flatMap((moment) => {
       const at = free.findIndex((press) => press - moment >= SOONEST_SECONDS && press - moment <= LATEST_SECONDS);
-      return at < 0 ? [] : [free.splice(at, 1)[0]! - moment];
+      return at < 0 ? [] : [present(free.splice(at, 1)[0]) - moment];
     });
   if (delays.length < LEAST_PRESSES) return fail({ code: 'too-few', used: delays.length, needed: LEAST_PRESSES });
   const middle = medianOf(delays);
@@ -38,5 +38,5 @@ export function measureReactionLead(
 function medianOf(values: readonly number[]): number {
   const ordered = [...values].sort((one, other) => one - other);
   const half = Math.floor(ordered.length / 2);
-  return ordered.length % 2 === 1 ? ordered[half]! : (ordered[half - 1]! + ordered[half]!) / 2;
+  return ordered.length % 2 === 1 ? present(ordered[half]) : (present(ordered[half - 1]) + present(ordered[half])) / 2;
 }

@@ -1,4 +1,5 @@
 import type { MarkDraft } from '../callline';
+import { present } from '../kernel';
 import { type Hearing, type Proposal, type Said, says } from './hearing';
 import * as signals from './signals';
 
@@ -11,7 +12,7 @@ type DraftPart = MarkDraft extends infer Draft ? (Draft extends unknown ? Omit<D
 /** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
 export function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing: Hearing): boolean {
   const { sureWho = true, ...bare } = part;
-  const saidAtSeconds = said.words[said.mention.from]!.atSeconds;
+  const saidAtSeconds = present(said.words[said.mention.from]).atSeconds;
   const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
   const verdict = says(said.whole, signals.onPurpose)
     ? 'concession'
@@ -27,7 +28,7 @@ export function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing
   } as MarkDraft;
   const again = findAgain(hearing.proposals, draft, saidAtSeconds);
   if (again >= 0) {
-    hearing.proposals[again] = joined(hearing.proposals[again]!, draft, said.sentence.text);
+    hearing.proposals[again] = joined(present(hearing.proposals[again]), draft, said.sentence.text);
     return false;
   }
   const named = said.pointings.some((one) => one.byName);
@@ -41,7 +42,7 @@ const SURELY_PAST_SECONDS = 120;
 /** The place of the same thing said a moment ago; looks back only as far as that, since long talks have thousands of proposals. */
 function findAgain(proposals: readonly Proposal[], draft: MarkDraft, saidAtSeconds: number): number {
   for (let at = proposals.length - 1; at >= 0; at -= 1) {
-    const one = proposals[at]!;
+    const one = present(proposals[at]);
     const ago = saidAtSeconds - one.saidAtSeconds;
     if (ago > SURELY_PAST_SECONDS) return -1;
     if (ago <= SAME_MOMENT_SECONDS && isSame(one.draft, draft)) return at;

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
 import type { Hearing, Said } from './hearing';
 
@@ -14,7 +15,10 @@ export function doerOf(said: Said, hearing: Hearing, place: 'over' | 'under' | '
   const { mention, clause, pointings, words } = said;
   const behind = pointings.find(
     (one) =>
-      one.at > mention.to && one.at <= mention.to + 3 && one.byName && ['by', 'for'].includes(words[one.at - 1]!.word),
+      one.at > mention.to &&
+      one.at <= mention.to + 3 &&
+      one.byName &&
+      ['by', 'for'].includes(present(words[one.at - 1]).word),
   );
   if (behind) return { athlete: behind.athlete, sureWho: true };
   const usable = pointings.filter((one) => one.role !== 'object');

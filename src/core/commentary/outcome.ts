@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { Side } from '../round';
 import { type Said, says } from './hearing';
 import * as signals from './signals';
@@ -24,7 +25,7 @@ export function stageOf({ clause, whole }: Said, techniqueClass: string): Outcom
 /** The athlete's own side; "right now" and "right there" are none, nor is the side of the picture. */
 export function sideIn({ clause, mention, words }: Said): Side | undefined {
   for (let at = clause.from; at <= clause.to; at += 1) {
-    const { word } = words[at]!;
+    const { word } = present(words[at]);
     const next = words[at + 1]?.word ?? '';
     const previous = words[at - 1]?.word ?? '';
     if (word !== 'left' && word !== 'right') continue;

@@ -1,4 +1,5 @@
 import { holderOf, type VocabularyIndex } from '../callline';
+import { present } from '../kernel';
 import { type Athlete, opponentOf, placeOfRole, stateAfterAttempt } from '../round';
 import { findError, findStrength, findTechnique } from '../vocabulary';
 import { findPointings, type Listener } from './athletes';
@@ -87,11 +88,15 @@ function clauseAround(
   words: readonly SpokenWord[],
 ): Clause {
   let from = mention.from;
-  while (from > (previous ? previous.to + 1 : 0) && !words[from]!.afterPause && !connectors.has(words[from - 1]!.word))
+  while (
+    from > (previous ? previous.to + 1 : 0) &&
+    !present(words[from]).afterPause &&
+    !connectors.has(present(words[from - 1]).word)
+  )
     from -= 1;
   let to = mention.to;
   const end = next ? next.from - 1 : words.length - 1;
-  while (to < end && !words[to + 1]!.afterPause && !connectors.has(words[to + 1]!.word)) to += 1;
+  while (to < end && !present(words[to + 1]).afterPause && !connectors.has(present(words[to + 1]).word)) to += 1;
   const join = (start: number, stop: number) =>
     ` ${words
       .slice(start, stop)
@@ -228,7 +233,7 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
   if (!add({ ...draft, sureWho: doer.sureWho }, said, hearing)) return;
   hearing.lastAttempt = {
     athlete: doer.athlete,
-    atSeconds: said.words[mention.from]!.atSeconds,
+    atSeconds: present(said.words[mention.from]).atSeconds,
     at: hearing.proposals.length - 1,
   };
   const after = attempt.end === 'finished' ? stateAfterAttempt({ ...draft, id: '', atSeconds: 0 }) : undefined;

@@ -1,4 +1,5 @@
 import { type Concept, stemOf, type VocabularyIndex } from '../callline';
+import { present } from '../kernel';
 import { misheardWords } from '../vocabulary';
 
 /** A name or saying as the ear takes it: its telling words, and whether their order matters. */
@@ -67,11 +68,14 @@ const contentStems = (words: readonly string[]): string[] => {
 export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
   const frequency = new Map<string, number>();
   const phrases: SpokenPhrase[] = index.phrases.flatMap((phrase) => {
-    const words = phrase.wordNumbers.map((number) => index.words[number]!.word);
+    const words = phrase.wordNumbers.map((number) => present(index.words[number]).word);
     const stems = contentStems(words);
     const { kind } = phrase.concept;
     const isSaying = kind === 'error' || kind === 'strength';
-    if (stems.length === 1 && (ordinary.has(words[0]!) || ordinary.has(stems[0]!) || isSaying || stems[0]!.length < 3))
+    if (
+      stems.length === 1 &&
+      (ordinary.has(present(words[0])) || ordinary.has(present(stems[0])) || isSaying || present(stems[0]).length < 3)
+    )
       return [];
     return [{ concept: phrase.concept, stems, ordered: !isSaying || stems.length > 4, trust: phrase.trust }];
   });
@@ -79,7 +83,9 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
     for (const stem of new Set(phrase.stems)) frequency.set(stem, (frequency.get(stem) ?? 0) + 1);
   const phrasesByRareStem = new Map<string, SpokenPhrase[]>();
   for (const phrase of phrases) {
-    const rare = phrase.stems.reduce((one, other) => (frequency.get(other)! < frequency.get(one)! ? other : one));
+    const rare = phrase.stems.reduce((one, other) =>
+      present(frequency.get(other)) < present(frequency.get(one)) ? other : one,
+    );
     phrasesByRareStem.set(rare, [...(phrasesByRareStem.get(rare) ?? []), phrase]);
   }
   const stems = new Set(frequency.keys());
@@ -127,7 +133,7 @@ export function findMentions(words: readonly HeardWord[], index: SpokenIndex): M
   const kept: Mention[] = [];
   for (const mention of found) {
     const places = Array.from({ length: mention.to - mention.from + 1 }, (_, at) => mention.from + at);
-    if (places.some((place) => taken.has(place) && !words[place]!.isFiller)) continue;
+    if (places.some((place) => taken.has(place) && !present(words[place]).isFiller)) continue;
     for (const place of places) taken.add(place);
     kept.push(mention);
   }
@@ -161,13 +167,13 @@ function follow(words: readonly HeardWord[], at: number, stems: readonly string[
   let strange = 0;
   for (const stem of stems) {
     end += step;
-    while (words[end] && !words[end]!.stems.includes(stem)) {
-      if (!words[end]!.isFiller) strange += 1;
+    while (words[end] && !present(words[end]).stems.includes(stem)) {
+      if (!present(words[end]).isFiller) strange += 1;
       if (strange > 1) return undefined;
       end += step;
     }
     if (!words[end]) return undefined;
-    if (words[step === 1 ? end : end + 1]!.afterPause) strange += 1;
+    if (present(words[step === 1 ? end : end + 1]).afterPause) strange += 1;
   }
   return { end, strange };
 }
@@ -178,10 +184,10 @@ function fitAnyhow(words: readonly HeardWord[], at: number, stems: readonly stri
   let from = at;
   let to = at;
   for (const stem of stems) {
-    if (words[at]!.stems.includes(stem)) continue;
+    if (present(words[at]).stems.includes(stem)) continue;
     let best = -1;
     for (let place = Math.max(0, at - reach); place <= Math.min(words.length - 1, at + reach); place += 1) {
-      if (!words[place]!.stems.includes(stem)) continue;
+      if (!present(words[place]).stems.includes(stem)) continue;
       if (best < 0 || Math.abs(place - at) < Math.abs(best - at)) best = place;
     }
     if (best < 0) return undefined;
@@ -189,7 +195,7 @@ function fitAnyhow(words: readonly HeardWord[], at: number, stems: readonly stri
     to = Math.max(to, best);
   }
   let content = 0;
-  for (let place = from; place <= to; place += 1) if (!words[place]!.isFiller) content += 1;
+  for (let place = from; place <= to; place += 1) if (!present(words[place]).isFiller) content += 1;
   const strange = Math.max(0, content - stems.length);
   return strange > 2 ? undefined : { from, to, strange };
 }

@@ -1,4 +1,4 @@
-import { isStorableText } from '../kernel';
+import { isStorableText, present } from '../kernel';
 
 /** A stretch of speech with its time, counted from the start of the commentary. */
 export interface Cue {
@@ -100,7 +100,8 @@ export function parseTimedText(text: string): TimedText | TimedTextProblem {
     .map((cue, at) => ({ cue, at }))
     .sort((one, other) => one.cue.startSeconds - other.cue.startSeconds || one.at - other.at);
   for (const [at, cue] of cues.entries())
-    if (at > 0 && cue.startSeconds < cues[at - 1]!.startSeconds) remarks.push({ code: 'out-of-order', line: cue.line });
+    if (at > 0 && cue.startSeconds < present(cues[at - 1]).startSeconds)
+      remarks.push({ code: 'out-of-order', line: cue.line });
   return { cues: ordered.flatMap(({ cue }) => cutLong(cue)), remarks };
 }
 
@@ -153,7 +154,7 @@ function readPlain(lines: readonly string[]): Collected {
     if (match && startSeconds === undefined)
       remarks.push({ code: 'no-such-time', line: at + 1, text: line.trim().slice(0, 200) });
     if (match && startSeconds !== undefined) {
-      cues.push({ startSeconds, endSeconds: startSeconds, text: plainText(match[5]!), line: at + 1 });
+      cues.push({ startSeconds, endSeconds: startSeconds, text: plainText(present(match[5])), line: at + 1 });
       continue;
     }
     // A line without a time goes on with the one before.
@@ -170,7 +171,7 @@ function readPlain(lines: readonly string[]): Collected {
       return [cue, Math.max(cue.startSeconds, Math.min(next, cue.startSeconds + USUAL_CUE_SECONDS))] as const;
     }),
   );
-  return { cues: cues.map((cue) => ({ ...cue, endSeconds: endOf.get(cue)! })), remarks };
+  return { cues: cues.map((cue) => ({ ...cue, endSeconds: present(endOf.get(cue)) })), remarks };
 }
 
 const plainText = (text: string): string =>

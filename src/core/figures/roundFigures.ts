@@ -1,5 +1,5 @@
 import type { Span } from '../clock';
-import type { CalendarDate } from '../kernel';
+import { type CalendarDate, present } from '../kernel';
 import {
   type Athlete,
   countsAsError,
@@ -84,7 +84,7 @@ export function roundFigures(record: RoundRecord): RoundFigures {
   }
   const exposures = new Map<string, number>();
   // An own error shares the exposure of the standard one that it is a kind of, whether it was seen in this round or not.
-  for (const error of [...errors, findError('err-unnamed')!]) {
+  for (const error of [...errors, present(findError('err-unnamed'))]) {
     const exposure = exposureOf(error, reading, summary, athlete);
     if (exposure > 0) exposures.set(error.id, exposure);
   }

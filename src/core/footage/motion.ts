@@ -1,4 +1,5 @@
 import type { Span } from '../clock';
+import { present } from '../kernel';
 
 /** Movement in the picture over the length of a file: mean absolute differences of luma, evenly spaced. */
 export interface MotionCurve {
@@ -14,11 +15,12 @@ const LEAST_CONTRAST = 1.6;
 export function smoothMotion({ perSecond, values }: MotionCurve): Float64Array {
   const half = Math.max(1, Math.round((SMOOTHING_SECONDS * perSecond) / 2));
   const sums = new Float64Array(values.length + 1);
-  for (let index = 0; index < values.length; index += 1) sums[index + 1] = sums[index]! + values[index]!;
+  for (let index = 0; index < values.length; index += 1)
+    sums[index + 1] = present(sums[index]) + present(values[index]);
   return Float64Array.from({ length: values.length }, (_, index) => {
     const from = Math.max(0, index - half);
     const to = Math.min(values.length, index + half + 1);
-    return (sums[to]! - sums[from]!) / (to - from);
+    return (present(sums[to]) - present(sums[from])) / (to - from);
   });
 }
 
@@ -35,7 +37,10 @@ export function stillnessThreshold(curve: MotionCurve): number | undefined {
   if (high - low < Math.log(LEAST_CONTRAST)) return undefined;
   const bins = 64;
   const histogram = new Array<number>(bins).fill(0);
-  for (const value of logs) histogram[Math.min(bins - 1, Math.floor(((value - low) / (high - low)) * bins))]! += 1;
+  for (const value of logs) {
+    const bin = Math.min(bins - 1, Math.floor(((value - low) / (high - low)) * bins));
+    histogram[bin] = present(histogram[bin]) + 1;
+  }
   const best = otsuBin(histogram);
   const threshold = low + ((best + 1) / bins) * (high - low);
   const mean = (values: readonly number[]) =>
@@ -71,7 +76,7 @@ const REST_SHARE = 0.05;
 /** The level up to which a stretch is a rest: a hold in which two people work slowly is quieter than a scramble, but never as quiet as a rest. */
 function restLevel(smooth: Float64Array, threshold: number): number {
   const sorted = Float64Array.from(smooth).sort();
-  const quietest = sorted[Math.floor(sorted.length * 0.02)]!;
+  const quietest = present(sorted[Math.floor(sorted.length * 0.02)]);
   const moving = sorted.filter((value) => value >= threshold);
   const lively = moving[Math.floor(moving.length / 2)] ?? threshold;
   return quietest + REST_SHARE * (lively - quietest);
@@ -89,13 +94,13 @@ export function stillStretches(curve: MotionCurve, leastSeconds: number): Span[]
   const rest = restLevel(smooth, threshold);
   const isRest = (first: number, end: number) => {
     let sum = 0;
-    for (let index = first; index < end; index += 1) sum += smooth[index]!;
+    for (let index = first; index < end; index += 1) sum += present(smooth[index]);
     return sum / (end - first) <= rest;
   };
   const stretches: Span[] = [];
   let first = -1;
   for (let index = 0; index <= smooth.length; index += 1) {
-    const still = index < smooth.length && smooth[index]! < threshold;
+    const still = index < smooth.length && present(smooth[index]) < threshold;
     if (still && first < 0) first = index;
     if (!still && first >= 0) {
       const span = sharpen(curve, threshold, first, index);
@@ -110,11 +115,11 @@ export function stillStretches(curve: MotionCurve, leastSeconds: number): Span[]
 function sharpen({ perSecond, values }: MotionCurve, threshold: number, first: number, end: number): Span {
   const reach = Math.ceil(SMOOTHING_SECONDS * perSecond);
   let from = first;
-  while (from > 0 && from > first - reach && values[from - 1]! < threshold) from -= 1;
-  while (from < end && from < first + reach && values[from]! >= threshold) from += 1;
+  while (from > 0 && from > first - reach && present(values[from - 1]) < threshold) from -= 1;
+  while (from < end && from < first + reach && present(values[from]) >= threshold) from += 1;
   let to = end;
-  while (to < values.length && to < end + reach && values[to]! < threshold) to += 1;
-  while (to > from && to > end - reach && values[to - 1]! >= threshold) to -= 1;
+  while (to < values.length && to < end + reach && present(values[to]) < threshold) to += 1;
+  while (to > from && to > end - reach && present(values[to - 1]) >= threshold) to -= 1;
   // A difference belongs to the time between two pictures: movement ended with the earlier one.
   return { startSeconds: from / perSecond, endSeconds: to / perSecond };
 }

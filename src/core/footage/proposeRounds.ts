@@ -1,4 +1,5 @@
 import type { Span } from '../clock';
+import { present } from '../kernel';
 import { activeShare, type MotionCurve, stillStretches } from './motion';
 import type { ToneBurst } from './tones';
 
@@ -176,7 +177,7 @@ function movementCandidates(still: readonly Span[], durationSeconds: number): Ca
   const edges = [0, ...still.flatMap((one) => [one.startSeconds, one.endSeconds]), durationSeconds];
   const found: Candidate[] = [];
   for (let index = 0; index + 1 < edges.length; index += 2) {
-    const span = { startSeconds: edges[index]!, endSeconds: edges[index + 1]! };
+    const span = { startSeconds: present(edges[index]), endSeconds: present(edges[index + 1]) };
     if (span.endSeconds - span.startSeconds < SHORTEST_MOVEMENT_SECONDS) continue;
     // A file in which nothing ever rests may hold one round or none: not worth a proposal of its own beyond the whole file.
     found.push({ ...span, reason: 'movement-only', confidenceRatio: still.length > 0 ? 0.4 : 0.2, weight: 1 });
@@ -190,16 +191,16 @@ function heaviest(candidates: readonly Candidate[]): Candidate[] {
   const best: { readonly weight: number; readonly chosen?: Candidate; readonly before: number }[] = [];
   for (const [index, candidate] of sorted.entries()) {
     let before = index - 1;
-    while (before >= 0 && sorted[before]!.endSeconds > candidate.startSeconds + 1e-6) before -= 1;
-    const withIt = candidate.weight + (before >= 0 ? best[before]!.weight : 0);
-    const without = index > 0 ? best[index - 1]!.weight : 0;
+    while (before >= 0 && present(sorted[before]).endSeconds > candidate.startSeconds + 1e-6) before -= 1;
+    const withIt = candidate.weight + (before >= 0 ? present(best[before]).weight : 0);
+    const without = index > 0 ? present(best[index - 1]).weight : 0;
     best.push(
       withIt > without ? { weight: withIt, chosen: candidate, before } : { weight: without, before: index - 1 },
     );
   }
   const chosen: Candidate[] = [];
-  for (let index = best.length - 1; index >= 0; index = best[index]!.before) {
-    const { chosen: candidate } = best[index]!;
+  for (let index = best.length - 1; index >= 0; index = present(best[index]).before) {
+    const { chosen: candidate } = present(best[index]);
     if (candidate) chosen.unshift(candidate);
   }
   return chosen;

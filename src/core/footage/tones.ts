@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 /** A stretch of sound in which one tone stands out. */
 export interface ToneBurst {
   readonly startSeconds: number;
@@ -34,7 +35,7 @@ export function goertzelShare(samples: Float32Array, coefficient: number, energy
   let before = 0;
   let beforeThat = 0;
   for (let index = 0; index < samples.length; index += 1) {
-    const here = samples[index]! + coefficient * before - beforeThat;
+    const here = present(samples[index]) + coefficient * before - beforeThat;
     beforeThat = before;
     before = here;
   }
@@ -97,7 +98,7 @@ export function createToneListener(): ToneListener {
   return {
     hear: (samples) => {
       for (let index = 0; index < samples.length; index += 1) {
-        window[filled] = samples[index]!;
+        window[filled] = present(samples[index]);
         filled += 1;
         if (filled === WINDOW) {
           weigh();
@@ -114,7 +115,7 @@ export function createToneListener(): ToneListener {
 
 function strongestTone(window: Float32Array): { readonly bin: number; readonly share: number } | undefined {
   let energy = 0;
-  for (let index = 0; index < window.length; index += 1) energy += window[index]! * window[index]!;
+  for (let index = 0; index < window.length; index += 1) energy += present(window[index]) * present(window[index]);
   if (Math.sqrt(energy / window.length) < LEAST_LOUDNESS) return undefined;
   let bin = 0;
   let share = 0;

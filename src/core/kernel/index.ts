@@ -1,5 +1,6 @@
 export * from './calendarDate';
 export * from './names';
+export * from './present';
 export * from './readDay';
 export * from './result';
 export * from './text';

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { Uniform } from '../vocabulary';
 
 export type Division = 'male' | 'female';
@@ -20,7 +21,7 @@ const names = [
   'ultra heavy',
 ];
 const table = (limits: readonly number[]): readonly ClassLimit[] =>
-  [...limits, Number.POSITIVE_INFINITY].map((limitKg, index) => ({ name: names[index]!, limitKg }));
+  [...limits, Number.POSITIVE_INFINITY].map((limitKg, index) => ({ name: present(names[index]), limitKg }));
 
 /**
  * Upper limits of the adult classes, weighed in what is worn.
@@ -40,7 +41,7 @@ const classes: Readonly<Record<Division, Readonly<Record<Uniform, readonly Class
 /** The adult weight class of a weight; exactly on a limit belongs to the class of that limit. */
 export function weightClassOf(weightKg: number, division: Division, uniform: Uniform): ClassLimit {
   const all = classes[division][uniform];
-  return all.find((one) => weightKg <= one.limitKg) ?? all[all.length - 1]!;
+  return all.find((one) => weightKg <= one.limitKg) ?? present(all[all.length - 1]);
 }
 
 /** All classes of a division from lightest to heaviest. */

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { Drill } from '../vocabulary';
 import type { Attendee } from './attendee';
 import {
@@ -132,7 +133,7 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
   for (const group of groups) {
     for (const { slope, offset } of chords()) {
       const dose: Terms = group.members.flatMap(({ candidate, share }) => {
-        const index = indexOf.get(candidate.drill.id)!;
+        const index = present(indexOf.get(candidate.drill.id));
         const strength = share * meanResistance(candidate.drill) * matShare * slope;
         return [
           [-strength, minutes(index)],
@@ -164,7 +165,7 @@ function addLocks(
     if (lock.kind === 'drop') add([[1, `x${index}`]], '=', 0);
     else {
       add([[1, `x${index}`]], '=', 1);
-      add([[1, `m${index}`]], '=', clampMinutes(problem.candidates[index]!.drill, lock.minutes));
+      add([[1, `m${index}`]], '=', clampMinutes(present(problem.candidates[index]).drill, lock.minutes));
     }
   }
 }
@@ -176,7 +177,7 @@ const clampMinutes = (drill: Drill, minutes: number): number =>
 function chords(): { slope: number; offset: number }[] {
   const height = (dose: number) => 1 - Math.exp(-dose / DOSE_MINUTES);
   return DOSE_KNOTS.slice(1).map((to, index) => {
-    const from = DOSE_KNOTS[index]!;
+    const from = present(DOSE_KNOTS[index]);
     const slope = (height(to) - height(from)) / (to - from);
     return { slope, offset: height(from) - slope * from };
   });
@@ -217,7 +218,7 @@ function withoutUseless(drills: readonly (DrillMinutes & { alternativeId?: strin
     ),
   );
   return drills.filter(({ drillId }) => {
-    const drill = problem.candidates.find((one) => one.drill.id === drillId)!.drill;
+    const drill = present(problem.candidates.find((one) => one.drill.id === drillId)).drill;
     return (
       isLocked(drillId) ||
       (doseOf(drill, drill.mostMinutes, 1) > 0 && drill.targetErrorIds.some((id) => needed.has(id)))

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { CatalogueFamily } from '../vocabulary';
 import { type DrillPhase, drillPhases } from './benefit';
 
@@ -31,7 +32,7 @@ export function orderDrills(items: readonly OrderItem[]): OrderedItem[] {
       for (const sequence of permutations(families)) {
         const changes =
           before.changes + sequence.length - 1 + (before.last !== undefined && before.last !== sequence[0] ? 1 : 0);
-        const last = sequence[sequence.length - 1]!;
+        const last = present(sequence[sequence.length - 1]);
         const known = best.get(last);
         if (known && known.changes <= changes) continue;
         const added = sequence.flatMap((family) =>
@@ -42,7 +43,10 @@ export function orderDrills(items: readonly OrderItem[]): OrderedItem[] {
     }
     options = [...best.values()];
   }
-  const winner = options.reduce((least, option) => (option.changes < least.changes ? option : least), options[0]!);
+  const winner = options.reduce(
+    (least, option) => (option.changes < least.changes ? option : least),
+    present(options[0]),
+  );
   ordered.push(...winner.sequence);
   return ordered;
 }

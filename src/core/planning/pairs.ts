@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import { beltRank } from '../vocabulary';
 import { type Attendee, isMinor, type PlanLimits } from './attendee';
 import type { Constraint, LinearModel, Solve } from './linearModel';
@@ -81,9 +82,9 @@ export function buildPairingModel(
   const groups = new Map<string, readonly number[]>();
   const costs = new Map<string, number>();
   const admissible = (i: number, j: number) =>
-    !findBrokenRule(people[i]!, people[j]!, problem) &&
-    !problem.usedPairs.has(pairKey(people[i]!.personId, people[j]!.personId));
-  const cost = (i: number, j: number) => pairCost(people[i]!, people[j]!, problem);
+    !findBrokenRule(present(people[i]), present(people[j]), problem) &&
+    !problem.usedPairs.has(pairKey(present(people[i]).personId, present(people[j]).personId));
+  const cost = (i: number, j: number) => pairCost(present(people[i]), present(people[j]), problem);
   const trios: string[] = [];
   for (let i = 0; i < people.length; i += 1) {
     for (let j = i + 1; j < people.length; j += 1) {
@@ -101,10 +102,10 @@ export function buildPairingModel(
     }
   }
   const memberOf = people.map((): [number, string][] => []);
-  for (const [name, members] of groups) for (const index of members) memberOf[index]!.push([1, name]);
+  for (const [name, members] of groups) for (const index of members) present(memberOf[index]).push([1, name]);
   const constraints: Constraint[] = people.map((_, index) => ({
     name: `one${index}`,
-    terms: [...memberOf[index]!, [1, `s${index}`]],
+    terms: [...present(memberOf[index]), [1, `s${index}`]],
     relation: '=',
     bound: 1,
   }));
@@ -141,12 +142,12 @@ function solvePairing(problem: PairingProblem, solve: Solve, anyTrios: boolean):
     taken(`s${index}`) ? [{ personId: person.personId, rules: rulesAgainst(person, problem) }] : [],
   );
   return {
-    groups: chosen.map((members) => members.map((index) => problem.people[index]!.personId)),
+    groups: chosen.map((members) => members.map((index) => present(problem.people[index]).personId)),
     sittingOut,
     cost: chosen.reduce((sum, members) => sum + groupCost(members, problem), 0),
     unknownWeightIds: problem.live
       ? chosen.flat().flatMap((index) => {
-          const { weightKg, personId } = problem.people[index]!;
+          const { weightKg, personId } = present(problem.people[index]);
           return weightKg === undefined ? personId : [];
         })
       : [],
@@ -157,7 +158,8 @@ function solvePairing(problem: PairingProblem, solve: Solve, anyTrios: boolean):
 export function groupCost(members: readonly number[], problem: PairingProblem): number {
   let cost = 0;
   for (const [position, i] of members.entries()) {
-    for (const j of members.slice(position + 1)) cost += pairCost(problem.people[i]!, problem.people[j]!, problem);
+    for (const j of members.slice(position + 1))
+      cost += pairCost(present(problem.people[i]), present(problem.people[j]), problem);
   }
   return cost;
 }

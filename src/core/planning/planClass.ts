@@ -1,4 +1,4 @@
-import { fail, type Result, succeed } from '../kernel';
+import { fail, present, type Result, succeed } from '../kernel';
 import { placeOfRole } from '../round';
 import { drills as catalogueDrills, type Drill, findDrill, findError, type Uniform } from '../vocabulary';
 import type { Attendee, PlanLimits } from './attendee';
@@ -149,16 +149,16 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
 function layOut(problem: ClassProblem, choice: Choice): PlanBlock[] {
   const fixed = fixedMinutes(problem.minutes);
   const items = choice.drills.map(({ drillId }) => {
-    const drill = findDrill(drillId)!;
+    const drill = present(findDrill(drillId));
     return { drillId, family: drill.family, phases: phasesOf(drill) };
   });
   const drafts: Omit<PlanBlock, 'startMinute'>[] = [
     { kind: 'warm-up', minutes: fixed['warm-up'], excludedIds: [], reasons: [] },
   ];
   for (const { drillId, phase } of orderDrills(items)) {
-    const entry = choice.drills.find((one) => one.drillId === drillId)!;
-    const drill = findDrill(drillId)!;
-    const minutes = splitMinutes(drill, entry.minutes).find((part) => part.phase === phase)!.minutes;
+    const entry = present(choice.drills.find((one) => one.drillId === drillId));
+    const drill = present(findDrill(drillId));
+    const minutes = present(splitMinutes(drill, entry.minutes).find((part) => part.phase === phase)).minutes;
     drafts.push({
       kind: phase,
       minutes,

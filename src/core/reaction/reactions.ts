@@ -1,4 +1,5 @@
 import { liveSecondsBetween, liveSpans } from '../clock';
+import { present } from '../kernel';
 import { type Athlete, type Mark, opponentOf, type RoundReading, stoppageSpans } from '../round';
 import { quantile } from '../statistics';
 
@@ -73,8 +74,8 @@ export function reactionFigures(
   const share = (test: (value: number) => boolean) => seconds.filter(test).length / count;
   return {
     count,
-    medianSeconds: quantile(seconds, 0.5)!,
-    quartiles: [quantile(seconds, 0.25)!, quantile(seconds, 0.75)!],
+    medianSeconds: present(quantile(seconds, 0.5)),
+    quartiles: [present(quantile(seconds, 0.25)), present(quantile(seconds, 0.75))],
     slowRatio: share((value) => value > slowSeconds),
     passiveRatio: share((value) => value >= passiveSeconds),
   };

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 /** A round that could be reviewed: what it costs in seconds of the coach's time, and what it is worth. */
 export interface Choosable {
   readonly roundId: string;
@@ -20,21 +21,21 @@ export function chooseRounds<Round extends Choosable>(rounds: readonly Round[], 
   const taken = rounds.map(() => new Uint8Array(room + 1));
   for (const [index, round] of rounds.entries()) {
     if (round.worth <= 0) continue;
-    const cost = steps[index]!;
+    const cost = present(steps[index]);
     for (let space = room; space >= cost; space -= 1) {
-      const withIt = best[space - cost]! + round.worth;
-      if (withIt > best[space]! + 1e-12) {
+      const withIt = present(best[space - cost]) + round.worth;
+      if (withIt > present(best[space]) + 1e-12) {
         best[space] = withIt;
-        taken[index]![space] = 1;
+        present(taken[index])[space] = 1;
       }
     }
   }
-  let space = best.findIndex((worth) => worth >= best[room]! - 1e-12);
+  let space = best.findIndex((worth) => worth >= present(best[room]) - 1e-12);
   const chosen: Round[] = [];
   for (let index = rounds.length - 1; index >= 0; index -= 1) {
-    if (!taken[index]![space]) continue;
-    chosen.unshift(rounds[index]!);
-    space -= steps[index]!;
+    if (!present(taken[index])[space]) continue;
+    chosen.unshift(present(rounds[index]));
+    space -= present(steps[index]);
   }
   return chosen;
 }

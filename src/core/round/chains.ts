@@ -1,4 +1,4 @@
-import { fail, type Result, succeed } from '../kernel';
+import { fail, present, type Result, succeed } from '../kernel';
 import { compareMarks, countsAsError, type ErrorMark, type Mark } from '../marks';
 import { type Root, sharePoints } from './conceded';
 import { listEndings } from './endings';
@@ -59,7 +59,7 @@ function ancestorIds(marks: readonly Mark[], markId: string): ReadonlySet<string
 export function descendantIds(marks: readonly Mark[], markId: string): ReadonlySet<string> {
   const place = marks.findIndex((mark) => mark.id === markId);
   if (place < 0) return new Set();
-  return new Set(descendantFinder(linkGraphOf(marks))(place).map((below) => marks[below]!.id));
+  return new Set(descendantFinder(linkGraphOf(marks))(place).map((below) => present(marks[below]).id));
 }
 
 /** What an error cost, in points of the generic table. */
@@ -98,7 +98,7 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
   const damageByRoot = new Map<string, Damage>();
   const linked: (LossRoot & Root & { readonly id: string })[] = [];
   for (let place = 0; place < marks.length; place += 1) {
-    const mark = marks[place]!;
+    const mark = present(marks[place]);
     if (mark.kind !== 'error' || !countsAsError(mark)) continue;
     if (isSymptom[place] === 1) {
       symptomIds.add(mark.id);
@@ -108,14 +108,14 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
     const descendants = descendantsOf(place);
     if (descendants.length === 0) continue;
     const { id, athlete, atSeconds } = mark;
-    linked.push({ id, athlete, atSeconds, lastSeconds: latest[place]!, descendants });
+    linked.push({ id, athlete, atSeconds, lastSeconds: present(latest[place]), descendants });
   }
   const shares = sharePoints(linked, marks);
   const losses = shareTideLoss(linked, tide, listEndings(reading));
   for (let root = 0; root < linked.length; root += 1) {
-    const { points, taps } = shares[root]!;
-    const tideLoss = losses[root]!;
-    damageByRoot.set(linked[root]!.id, {
+    const { points, taps } = present(shares[root]);
+    const tideLoss = present(losses[root]);
+    damageByRoot.set(present(linked[root]).id, {
       points,
       tideLoss,
       tapped: taps > 0,
@@ -133,23 +133,23 @@ function findSymptoms({ marks, below }: LinkGraph): Uint8Array {
   const visited = new Uint8Array(marks.length);
   const open: number[] = [];
   for (let place = 0; place < marks.length; place += 1) {
-    const mark = marks[place]!;
+    const mark = present(marks[place]);
     if (mark.kind === 'error' && countsAsError(mark)) open.push(place);
   }
   // Links go forward in time, so one pass in reading order settles nearly all; what grows after its turn gets another.
   for (let index = 0; index < open.length; index += 1) {
-    const place = open[index]!;
+    const place = present(open[index]);
     visited[place] = 1;
-    const handed = behind[place]! | athleteBit[(marks[place] as ErrorMark).athlete];
-    for (const next of below[place]!) {
-      if (marks[next]!.kind !== 'error') continue;
-      const before = behind[next]!;
+    const handed = present(behind[place]) | athleteBit[(marks[place] as ErrorMark).athlete];
+    for (const next of present(below[place])) {
+      if (present(marks[next]).kind !== 'error') continue;
+      const before = present(behind[next]);
       behind[next] = before | handed;
       if (behind[next] !== before && visited[next] === 1) open.push(next);
     }
   }
   return behind.map((bits, place) => {
-    const mark = marks[place]!;
+    const mark = present(marks[place]);
     return mark.kind === 'error' && (bits & athleteBit[mark.athlete]) !== 0 ? 1 : 0;
   });
 }

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import { type Athlete, isFinished, type Mark } from '../marks';
 import { findPosition, findTechnique, type PointsClass } from '../vocabulary';
 
@@ -29,8 +30,8 @@ export function sharePoints(roots: readonly Root[], marks: readonly Mark[]): Sha
   const shares = roots.map((): Share => ({ points: 0, taps: 0 }));
   const owners = new Map<number, number[]>();
   for (let root = 0; root < roots.length; root += 1) {
-    for (const place of roots[root]!.descendants) {
-      if (!mayConcede(marks[place]!)) continue;
+    for (const place of present(roots[root]).descendants) {
+      if (!mayConcede(present(marks[place]))) continue;
       const known = owners.get(place);
       if (known) known.push(root);
       else owners.set(place, [root]);
@@ -38,19 +39,19 @@ export function sharePoints(roots: readonly Root[], marks: readonly Mark[]): Sha
   }
   const paid: (Paid | undefined)[] = [];
   const paidBy = (root: number): Paid => {
-    paid[root] ??= paidBelow(roots[root]!, marks);
+    paid[root] ??= paidBelow(present(roots[root]), marks);
     return paid[root];
   };
   for (const [place, all] of owners) {
-    const mark = marks[place]!;
+    const mark = present(marks[place]);
     for (const athlete of bothAthletes) {
-      const losing = all.filter((root) => roots[root]!.athlete === athlete);
+      const losing = all.filter((root) => present(roots[root]).athlete === athlete);
       if (losing.length === 0) continue;
       const counted = !mayBePaid(mark) || losing.some((root) => !isPaid(mark, paidBy(root)));
       if (!counted) continue;
       const { points, tap } = conceded(mark, athlete);
       for (const root of losing) {
-        const share = shares[root]!;
+        const share = present(shares[root]);
         share.points += points / losing.length;
         share.taps += tap / losing.length;
       }
@@ -69,7 +70,7 @@ function paidBelow({ descendants }: Root, marks: readonly Mark[]): Paid {
   const passers = new Set<Athlete>();
   const backTakenSeconds = { a: Number.POSITIVE_INFINITY, b: Number.POSITIVE_INFINITY };
   for (const place of descendants) {
-    const mark = marks[place]!;
+    const mark = present(marks[place]);
     if (mark.kind !== 'attempt' || !isFinished(mark)) continue;
     const technique = findTechnique(mark.techniqueId);
     if (technique?.class === 'passes') passers.add(mark.athlete);

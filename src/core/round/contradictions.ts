@@ -1,4 +1,5 @@
 import type { Span } from '../clock';
+import { present } from '../kernel';
 import { type Athlete, type AttemptMark, countsAsError, isFinished, type Mark, type StoppageMark } from '../marks';
 import { findPosition, findTechnique, type PositionFamily } from '../vocabulary';
 import type { RoundReading } from './readRound';
@@ -32,8 +33,11 @@ export function listContradictions(reading: RoundReading): Contradiction[] {
     (mark): mark is StoppageMark => mark.kind === 'stoppage' && mark.offCamera === true,
   );
   for (const [index, mark] of reading.marks.entries()) {
-    while (cursor < reading.intervals.length && reading.intervals[cursor]!.startSeconds < mark.atSeconds - 1e-9) {
-      state = reading.intervals[cursor]!.state;
+    while (
+      cursor < reading.intervals.length &&
+      present(reading.intervals[cursor]).startSeconds < mark.atSeconds - 1e-9
+    ) {
+      state = present(reading.intervals[cursor]).state;
       cursor += 1;
     }
     if (isOutside(mark, reading.round)) blame('outside-round', mark);
@@ -77,7 +81,7 @@ const placeOf = (state: Extract<RoundState, { kind: 'position' }>, athlete: Athl
   placeOfRole(roleIn(state.positionId, state.holder, athlete));
 
 function findPositionClash(marks: readonly Mark[], index: number): string | undefined {
-  const mark = marks[index]!;
+  const mark = present(marks[index]);
   const before = marks[index - 1];
   if (mark.kind !== 'position' || before?.kind !== 'position' || before.atSeconds !== mark.atSeconds) return undefined;
   return mark.holder && before.holder && mark.holder !== before.holder ? before.id : undefined;
@@ -92,12 +96,12 @@ const isPlay = (mark: Mark): boolean =>
   mark.kind === 'stoppage';
 
 function findPlayAfterFinish(marks: readonly Mark[], index: number): string | undefined {
-  const mark = marks[index]!;
+  const mark = present(marks[index]);
   if (mark.kind !== 'attempt' || !isFinished(mark)) return undefined;
   if (findTechnique(mark.techniqueId)?.class !== 'submissions') return undefined;
   const finishedAt = mark.endSeconds ?? mark.atSeconds;
   let at = index + 1;
-  while (at < marks.length && !(isPlay(marks[at]!) && marks[at]!.atSeconds > finishedAt)) at += 1;
+  while (at < marks.length && !(isPlay(present(marks[at])) && present(marks[at]).atSeconds > finishedAt)) at += 1;
   const next = marks[at];
   if (!next || next.kind === 'stoppage') return undefined;
   const restarts = next.kind === 'position' && findPosition(next.positionId)?.family === 'standing';

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { Mark } from '../marks';
 
 /** The links of a round by place in its marks: what each error led to, without what is not there. */
@@ -10,7 +11,7 @@ const nothing: readonly number[] = [];
 
 export function linkGraphOf(marks: readonly Mark[]): LinkGraph {
   const placeOf = new Map<string, number>();
-  for (let place = 0; place < marks.length; place += 1) placeOf.set(marks[place]!.id, place);
+  for (let place = 0; place < marks.length; place += 1) placeOf.set(present(marks[place]).id, place);
   const below = marks.map((mark): readonly number[] => {
     if (mark.kind !== 'error' || mark.ledTo.length === 0) return nothing;
     return mark.ledTo.flatMap((id) => placeOf.get(id) ?? []);
@@ -23,13 +24,13 @@ export function descendantFinder({ marks, below }: LinkGraph): (place: number) =
   const askedLast = new Int32Array(marks.length);
   let asked = 0;
   return (place) => {
-    if (below[place]!.length === 0) return nothing;
+    if (present(below[place]).length === 0) return nothing;
     asked += 1;
     askedLast[place] = asked;
     const found: number[] = [];
     const open = [place];
     while (open.length > 0) {
-      for (const next of below[open.pop()!]!) {
+      for (const next of present(below[present(open.pop())])) {
         if (askedLast[next] === asked) continue;
         askedLast[next] = asked;
         found.push(next);
@@ -45,10 +46,10 @@ export function latestBelow({ marks, below }: LinkGraph): Float64Array {
   const latest = Float64Array.from(marks, (mark) => mark.atSeconds);
   const settled = new Uint8Array(marks.length);
   const visit = (place: number): number => {
-    if (settled[place] === 1 || below[place]!.length === 0) return latest[place]!;
+    if (settled[place] === 1 || present(below[place]).length === 0) return present(latest[place]);
     settled[place] = 1;
-    let last = latest[place]!;
-    for (const next of below[place]!) last = Math.max(last, visit(next));
+    let last = present(latest[place]);
+    for (const next of present(below[place])) last = Math.max(last, visit(next));
     latest[place] = last;
     return last;
   };

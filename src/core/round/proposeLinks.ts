@@ -1,4 +1,5 @@
 import { liveSecondsBetween, liveSpans } from '../clock';
+import { present } from '../kernel';
 import { conceptIdOf, countsAsError, type ErrorMark, type Mark, opponentOf, stoppageSpans } from '../marks';
 import { type CatalogueError, findError, findPosition, findTechnique } from '../vocabulary';
 import { descendantFinder, linkGraphOf } from './linkGraph';
@@ -31,9 +32,9 @@ export function proposeLinks(reading: RoundReading): LinkProposal[] {
     if (!entry) return [];
     let best: LinkProposal | undefined;
     for (let at = index + 1; at < marks.length; at += 1) {
-      const mark = marks[at]!;
+      const mark = present(marks[at]);
       if (mark.atSeconds - error.atSeconds > CONSEQUENCE_SECONDS * 4) break;
-      const seconds = liveAt[at]! - liveAt[index]!;
+      const seconds = present(liveAt[at]) - present(liveAt[index]);
       if (seconds > CONSEQUENCE_SECONDS) break;
       const fit = fitOf(error, entry, mark);
       // A mark that leads to the error already would close a circle.

@@ -1,4 +1,5 @@
 import { type Span, spanSeconds } from '../clock';
+import { present } from '../kernel';
 import { compareMarks, type Mark, type StoppageMark } from '../marks';
 import type { RoundState } from './state';
 import { listStateChanges, type StateChange } from './stateChanges';
@@ -89,7 +90,7 @@ export function findIntervalAt(reading: RoundReading, mediaSeconds: number): Sta
   let high = intervals.length - 1;
   while (low < high) {
     const middle = (low + high + 1) >> 1;
-    if (intervals[middle]!.startSeconds <= mediaSeconds) low = middle;
+    if (present(intervals[middle]).startSeconds <= mediaSeconds) low = middle;
     else high = middle - 1;
   }
   return intervals[low];

@@ -1,4 +1,5 @@
 import { spanSeconds } from '../clock';
+import { present } from '../kernel';
 import type { Athlete } from '../marks';
 import { findPosition, type Role } from '../vocabulary';
 import type { RoundReading } from './readRound';
@@ -76,14 +77,18 @@ export interface Transition {
 export function countTransitions(reading: RoundReading): Transition[] {
   const counts = new Map<string, number>();
   for (let index = 1; index < reading.intervals.length; index += 1) {
-    const from = reading.intervals[index - 1]!.state;
-    const to = reading.intervals[index]!.state;
+    const from = present(reading.intervals[index - 1]).state;
+    const to = present(reading.intervals[index]).state;
     if (from.kind !== 'position' || to.kind !== 'position' || from.positionId === to.positionId) continue;
     const key = `${from.positionId} ${to.positionId}`;
     counts.set(key, (counts.get(key) ?? 0) + 1);
   }
   return [...counts]
-    .map(([key, count]) => ({ fromPositionId: key.split(' ')[0]!, toPositionId: key.split(' ')[1]!, count }))
+    .map(([key, count]) => ({
+      fromPositionId: present(key.split(' ')[0]),
+      toPositionId: present(key.split(' ')[1]),
+      count,
+    }))
     .sort(
       (one, other) =>
         other.count - one.count ||

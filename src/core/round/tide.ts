@@ -1,4 +1,5 @@
 import { type Span, spanSeconds } from '../clock';
+import { present } from '../kernel';
 import type { Athlete, AttemptMark } from '../marks';
 import { findPosition, findTechnique } from '../vocabulary';
 import type { RoundReading, StateInterval } from './readRound';
@@ -50,7 +51,7 @@ function firstAfter(intervals: readonly StateInterval[], seconds: number): numbe
   let high = intervals.length;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (intervals[middle]!.startSeconds > seconds) high = middle;
+    if (present(intervals[middle]).startSeconds > seconds) high = middle;
     else low = middle + 1;
   }
   return low;
@@ -82,7 +83,8 @@ export function tideOf(reading: RoundReading): Tide {
   let pressing: Pressure[] = [];
   for (const interval of reading.intervals) {
     const live = interval.state.kind !== 'stopped';
-    while (next < waiting.length && waiting[next]!.startSeconds < interval.endSeconds) pressing.push(waiting[next++]!);
+    while (next < waiting.length && present(waiting[next]).startSeconds < interval.endSeconds)
+      pressing.push(present(waiting[next++]));
     pressing = pressing.filter((one) => one.endSeconds > interval.startSeconds);
     const near = live ? pressing : [];
     const base = live ? baseValue(interval.state) : 0;
@@ -107,7 +109,7 @@ function splitAt(interval: Span, spans: readonly Span[]): Span[] {
   const inside = (seconds: number) => seconds > interval.startSeconds && seconds < interval.endSeconds;
   const cuts = spans.flatMap((span) => [span.startSeconds, span.endSeconds]).filter(inside);
   const edges = [interval.startSeconds, ...new Set(cuts.sort((one, other) => one - other)), interval.endSeconds];
-  return edges.slice(1).map((endSeconds, index) => ({ startSeconds: edges[index]!, endSeconds }));
+  return edges.slice(1).map((endSeconds, index) => ({ startSeconds: present(edges[index]), endSeconds }));
 }
 
 function netPressure(near: readonly Pressure[], piece: Span): number {

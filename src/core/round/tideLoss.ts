@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import type { Athlete } from '../marks';
 import type { Tide } from './tide';
 
@@ -27,8 +28,8 @@ export function shareTideLoss(roots: readonly LossRoot[], tide: Tide, endings: r
     const heights = blockHeights(tide.steps, athlete);
     const windows: LossWindow[] = [];
     for (let root = 0; root < roots.length; root += 1) {
-      if (roots[root]!.athlete !== athlete) continue;
-      const window = lossWindow(root, roots[root]!, tide.steps, heights, endings);
+      if (present(roots[root]).athlete !== athlete) continue;
+      const window = lossWindow(root, present(roots[root]), tide.steps, heights, endings);
       if (window.to > window.from) windows.push(window);
     }
     const pieces = cutPieces(windows, tide, athlete);
@@ -39,7 +40,7 @@ export function shareTideLoss(roots: readonly LossRoot[], tide: Tide, endings: r
         below = lossUpTo(pieces, level);
         sums.set(level, below);
       }
-      loss[root] = (below[firstAtOrAfter(pieces, to)]! - below[firstAtOrAfter(pieces, from)]!) / 60;
+      loss[root] = (present(below[firstAtOrAfter(pieces, to)]) - present(below[firstAtOrAfter(pieces, from)])) / 60;
     }
   }
   return loss;
@@ -49,7 +50,7 @@ export function shareTideLoss(roots: readonly LossRoot[], tide: Tide, endings: r
 function lossUpTo({ count, values, shares }: Pieces, level: number): Float64Array {
   const sums = new Float64Array(count + 1);
   for (let index = 0; index < count; index += 1)
-    sums[index + 1] = sums[index]! + Math.max(0, level - values[index]!) * shares[index]!;
+    sums[index + 1] = present(sums[index]) + Math.max(0, level - present(values[index])) * present(shares[index]);
   return sums;
 }
 
@@ -76,8 +77,8 @@ function cutPieces(windows: readonly LossWindow[], tide: Tide, athlete: Athlete)
   for (const step of tide.steps) {
     let from = step.startSeconds;
     while (from < step.endSeconds) {
-      while (opened < opens.length && opens[opened]! <= from) opened += 1;
-      while (closed < closes.length && closes[closed]! <= from) closed += 1;
+      while (opened < opens.length && present(opens[opened]) <= from) opened += 1;
+      while (closed < closes.length && present(closes[closed]) <= from) closed += 1;
       const covering = opened - closed;
       const to = Math.min(step.endSeconds, opens[opened] ?? step.endSeconds, closes[closed] ?? step.endSeconds);
       if (step.live && covering > 0) {
@@ -97,7 +98,7 @@ function firstAtOrAfter({ count, starts }: Pieces, seconds: number): number {
   let high = count;
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (starts[middle]! < seconds) low = middle + 1;
+    if (present(starts[middle]) < seconds) low = middle + 1;
     else high = middle;
   }
   return low;
@@ -113,13 +114,13 @@ function lossWindow(
   endings: readonly number[],
 ): LossWindow {
   let before = lastStepBefore(steps, atSeconds);
-  while (before >= 0 && !steps[before]!.live) before -= 1;
+  while (before >= 0 && !present(steps[before]).live) before -= 1;
   const level = seenBy(athlete, steps[before]?.value ?? 0);
   let back = Math.max(0, lastStepBefore(steps, lastSeconds));
-  while (back < steps.length && !(steps[back]!.endSeconds > lastSeconds + 1e-9)) back += 1;
+  while (back < steps.length && !(present(steps[back]).endSeconds > lastSeconds + 1e-9)) back += 1;
   back = firstAtLevel(steps, heights, athlete, back, level);
   const end = steps[steps.length - 1]?.endSeconds ?? atSeconds;
-  const until = back < steps.length ? Math.max(steps[back]!.startSeconds, lastSeconds) : end;
+  const until = back < steps.length ? Math.max(present(steps[back]).startSeconds, lastSeconds) : end;
   const ending = endings.find((seconds) => seconds >= lastSeconds - 1e-9) ?? until;
   return { root, from: atSeconds, to: Math.max(atSeconds, Math.min(until, ending)), level };
 }
@@ -130,9 +131,9 @@ const BLOCK = 64;
 function blockHeights(steps: Tide['steps'], athlete: Athlete): Float64Array {
   const heights = new Float64Array(Math.ceil(steps.length / BLOCK)).fill(Number.NEGATIVE_INFINITY);
   for (let index = 0; index < steps.length; index += 1) {
-    const step = steps[index]!;
+    const step = present(steps[index]);
     const block = Math.floor(index / BLOCK);
-    if (step.live) heights[block] = Math.max(heights[block]!, seenBy(athlete, step.value));
+    if (step.live) heights[block] = Math.max(present(heights[block]), seenBy(athlete, step.value));
   }
   return heights;
 }
@@ -146,11 +147,11 @@ function firstAtLevel(
   level: number,
 ): number {
   for (let index = start; index < steps.length; ) {
-    if (index % BLOCK === 0 && heights[index / BLOCK]! < level) {
+    if (index % BLOCK === 0 && present(heights[index / BLOCK]) < level) {
       index += BLOCK;
       continue;
     }
-    const step = steps[index]!;
+    const step = present(steps[index]);
     if (step.live && seenBy(athlete, step.value) >= level) return index;
     index += 1;
   }
@@ -163,7 +164,7 @@ function lastStepBefore(steps: Tide['steps'], seconds: number): number {
   let high = steps.length - 1;
   while (low < high) {
     const middle = (low + high + 1) >> 1;
-    if (steps[middle]!.startSeconds < seconds - 1e-9) low = middle;
+    if (present(steps[middle]).startSeconds < seconds - 1e-9) low = middle;
     else high = middle - 1;
   }
   return low;

@@ -1,3 +1,4 @@
+import { present } from '../kernel';
 import { aliasesOf, conceptName, findDrill, findError, kindOf, OWN_WORD_SEPARATOR, standardIdOf } from './catalogue';
 import { drills } from './drills';
 import { errors } from './errors';
@@ -93,7 +94,8 @@ export interface SchoolChoice {
 export function chosenOption(house: HouseWords, school: School): SchoolChoice {
   const key = house.schools[school.id] ?? school.defaultKey;
   const option =
-    school.options.find((one) => one.key === key) ?? school.options.find((one) => one.key === school.defaultKey)!;
+    school.options.find((one) => one.key === key) ??
+    present(school.options.find((one) => one.key === school.defaultKey));
   return { school, option, isDefault: option.key === school.defaultKey };
 }
 

@@ -2,13 +2,13 @@
 
 import { useRef, useState } from 'react';
 import { formatClock, type Span } from '@/core/clock';
-import { causeOf, checkLink, type Mark, type RoundReading, swapFrom } from '@/core/round';
+import { type Mark, type RoundReading, swapFrom } from '@/core/round';
 import type { Playhead } from '@/player/usePlayhead';
-import { copyAt, withLink } from './markEdits';
+import { copyAt } from './markEdits';
 import { markProblemText } from './reviewView';
+import { CHOOSE_FIRST, useMarkLinks } from './useMarkLinks';
 import type { useMarks } from './useMarks';
 
-const CHOOSE_FIRST = 'Choose a mark first, with ↑ and ↓.';
 const nobody: ReadonlySet<string> = new Set();
 
 export interface MarkMovesOptions {
@@ -27,7 +27,6 @@ export interface MarkMovesOptions {
 export function useMarkMoves(options: MarkMovesOptions) {
   const { marks, reading, shown, playhead, span, reactionLeadSeconds, say } = options;
   const { state } = marks;
-  const [linkFrom, setLinkFrom] = useState<string>();
   // Marks that are chosen besides the selected one.
   const [also, setAlso] = useState(nobody);
   // Where the playhead stood when a mark was chosen: until it moves on, ↑ and ↓ go from that mark, not from the moment.
@@ -48,6 +47,7 @@ export function useMarkMoves(options: MarkMovesOptions) {
     playhead.seek(mark.atSeconds);
     stay();
   };
+  const links = useMarkLinks({ marks, reading, selected, goTo, say });
   const neighbour = (direction: 1 | -1): Mark | undefined => {
     const now = playhead.now();
     const at = shown.findIndex((mark) => mark.id === state.selectedId);
@@ -89,32 +89,6 @@ export function useMarkMoves(options: MarkMovesOptions) {
     setAlso(nobody);
     if (chosen.length > 1) say(`${chosen.length} marks deleted. Z brings them back.`);
   };
-  const link = () => {
-    const cause = markOf(linkFrom);
-    if (!linkFrom) {
-      if (selected?.kind !== 'error') return say('Choose an error first: only errors lead to something.');
-      setLinkFrom(selected.id);
-      return say('What did it lead to? Choose the later mark with ↓, then press L.');
-    }
-    setLinkFrom(undefined);
-    if (!cause || !selected) return;
-    const checked = checkLink(reading.marks, cause.id, selected.id);
-    if (!checked.ok) return say(markProblemText(checked.problem));
-    marks.replace(cause, withLink(cause, selected.id));
-    say(undefined);
-  };
-  /** From a mark to the error that led to it, step by step to the first cause. */
-  const toCause = () => {
-    if (!selected) return say(CHOOSE_FIRST);
-    const cause = causeOf(reading.marks, selected.id);
-    if (cause) {
-      goTo(cause);
-      return say(
-        causeOf(reading.marks, cause.id) ? 'This led to it. Shift R goes further back.' : 'The first cause of it.',
-      );
-    }
-    say(selected.kind === 'error' ? 'This is a first cause.' : 'Nothing is linked to it. L on an error links the two.');
-  };
   const addCopy = (make: (mark: Mark, id: string) => Mark | undefined, whyNot: string) => {
     if (!selected) return say(CHOOSE_FIRST);
     const copy = make(selected, crypto.randomUUID());
@@ -137,9 +111,9 @@ export function useMarkMoves(options: MarkMovesOptions) {
     say(`The two are exchanged from ${formatClock(seconds - span.startSeconds)} on. Z takes it back.`);
   };
   return {
-    ...{ selected, chosen, linkFrom, stay, goTo, neighbour, chooseMore, replaceSelected, removeChosen },
-    ...{ link, toCause, addCopy, repeatLast, swapAthletes },
-    unlink: () => setLinkFrom(undefined),
+    ...{ selected, chosen, stay, goTo, neighbour, chooseMore, replaceSelected, removeChosen },
+    ...{ addCopy, repeatLast, swapAthletes },
+    ...links,
     unchoose: () => setAlso(nobody),
   };
 }

@@ -7,8 +7,9 @@ import { styled } from 'styled-components';
 import { type FrameRate, formatClock, formatClockTenths, frameAt, type Span } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
 import { FootagePicture } from '@/player/FootagePicture';
+import { moveCommands } from '@/player/moveCommands';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
-import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
+import { type Playhead, usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
 import { wholePicture } from '@/player/zoom';
 import { momentWords } from '@/terms/dayWords';
 import { useZone } from '@/terms/ZoneContext';
@@ -22,20 +23,12 @@ import { useShelfNews } from '../useShelfNews';
 import { WorkLines } from '../WorkLines';
 import { CutList } from './CutList';
 import { type CutCommand, cutKeyGroups, cutKeys } from './cutKeys';
-import type { CutAction, firstCuts } from './cutReducer';
-import {
-  type KeptPlan,
-  type KeptRound,
-  planByProposals,
-  planJoin,
-  planRecut,
-  planSplit,
-  sequenceOf,
-} from './keptRounds';
+import type { firstCuts } from './cutReducer';
+import type { KeptRound } from './keptRounds';
 import { Strip } from './Strip';
 import { decodeBytes, windowWith, zoomWindow } from './stripView';
+import { useCutDesk } from './useCutDesk';
 import { useCuts } from './useCuts';
-import { useKeptRounds } from './useKeptRounds';
 import { WhoSheet } from './WhoSheet';
 import { emptyCorner, type KnownPerson, type WhoFacts } from './whoView';
 
@@ -63,8 +56,6 @@ const Right = styled.aside`
   .verbs { display: flex; gap: ${space(3)}; padding: ${space(3)} ${space(4)}; border-top: 1px solid ${color.rule}; align-items: center; flex-wrap: wrap; }
   .work { padding: 0 ${space(4)} ${space(2)}; }
 `;
-
-const byStart = (one: Span, other: Span): number => one.startSeconds - other.startSeconds;
 
 export interface CutPageProps {
   readonly footage: {
@@ -107,7 +98,6 @@ export function CutPage({
   weightUnit,
 }: CutPageProps) {
   const router = useRouter();
-  const zone = useZone();
   const video = useRef<HTMLVideoElement>(null);
   const source = useFootageSource(footage);
   const whole = useMemo(() => ({ startSeconds: 0, endSeconds: footage.durationSeconds }), [footage.durationSeconds]);
@@ -122,32 +112,20 @@ export function CutPage({
     () => ({ durationSeconds: footage.durationSeconds, kept: rounds }),
     [footage.durationSeconds, rounds],
   );
-  const { state, act, trouble } = useCuts(footage.id, proposals, limits, left);
+  const cuts = useCuts(footage.id, proposals, limits, left);
+  const { state, act, trouble } = cuts;
   const [zoom, setZoom] = useState(wholePicture);
   const [window, setWindow] = useState<Span>(whole);
   const [keysOpen, setKeysOpen] = useState(false);
   const [asking, setAsking] = useState(false);
   const [said, setSaid] = useState<string>();
-  const [chosenRoundId, setChosenRoundId] = useState<string>();
   const { news, look } = useShelfNews(() => router.refresh());
   const work = news.work.filter((one) => one.footageId === footage.id);
   const curves = useMemo(
     () => signals && { ...signals, loudness: decodeBytes(signals.loudness), motion: decodeBytes(signals.motion) },
     [signals],
   );
-  const seconds = usePlayheadTime(playhead, 0.1);
   const confirmed = state.cuts.filter((one) => one.state === 'confirmed');
-  const chosen = state.cuts.find((one) => one.key === state.chosenKey);
-
-  const round = rounds.find((one) => one.id === chosenRoundId);
-  const keptRounds = useKeptRounds(rounds, setSaid, () => router.refresh());
-  const recut = (span: Partial<Span>) => {
-    if (!round) return;
-    const others = [...rounds.filter((one) => one !== round), ...state.cuts];
-    void changeRound(planRecut(round, { ...round, ...span }, others, footage.durationSeconds));
-  };
-  /** The key that undoes takes back what was done last, to a cut or to a round. */
-  const [lastTouched, setLastTouched] = useState<'cut' | 'round'>('cut');
 
   const [ready, setReady] = useState(false);
   useEffect(() => setReady(true), []);
@@ -156,89 +134,29 @@ export function CutPage({
     playhead.seek(at);
     setWindow((now) => windowWith(now, at, footage.durationSeconds));
   };
-  const choose = (key: string) => {
-    const cut = state.cuts.find((one) => one.key === key);
-    const kept = rounds.find((one) => one.id === key);
-    act({ kind: 'choose', key: cut?.key });
-    setChosenRoundId(kept?.id);
-    const start = (cut ?? kept)?.startSeconds;
-    if (start !== undefined) goTo(start);
-  };
-  const stepTo = (by: 1 | -1) => {
-    const keys = sequenceOf(state.cuts, rounds);
-    const index = keys.indexOf(chosenRoundId ?? state.chosenKey ?? '');
-    const next = keys[index < 0 ? (by === 1 ? 0 : keys.length - 1) : index + by];
-    if (next) choose(next);
-  };
   const zoomStrip = (factor: number, held: number) =>
     setWindow((now) => zoomWindow(now, factor, held, footage.durationSeconds));
+  const desk = useCutDesk({
+    cuts,
+    rounds,
+    proposals,
+    durationSeconds: footage.durationSeconds,
+    playhead,
+    goTo,
+    say: setSaid,
+  });
   const askWho = () =>
     confirmed.length > 0 ? setAsking(true) : setSaid('Confirm a round first, with Enter, or all of them with A.');
-
-  const actOnCut = (action: CutAction) => {
-    setLastTouched('cut');
-    act(action);
-  };
-  const changeRound = (plan: KeptPlan) => {
-    setLastTouched('round');
-    return keptRounds.take(plan);
-  };
-  const cutUp = (one: KeptRound) =>
-    void changeRound(
-      planByProposals(
-        one,
-        proposals,
-        proposals.map(() => crypto.randomUUID()),
-      ),
-    );
-
   const commands: Record<CutCommand, () => void> = {
-    play: () => (playhead.playing ? playhead.pause() : playhead.play()),
-    'frame-back': () => playhead.step(-1),
-    'frame-on': () => playhead.step(1),
-    'jump-back': () => goTo(playhead.now() - 5),
-    'jump-on': () => goTo(playhead.now() + 5),
-    'leap-back': () => goTo(playhead.now() - 30),
-    'leap-on': () => goTo(playhead.now() + 30),
-    'round-before': () => stepTo(-1),
-    'round-after': () => stepTo(1),
-    'to-begin': () => (round ?? chosen) && goTo((round ?? chosen)?.startSeconds ?? 0),
-    'to-end': () => (round ?? chosen) && goTo((round ?? chosen)?.endSeconds ?? 0),
-    'begin-here': () =>
-      round
-        ? recut({ startSeconds: playhead.now() })
-        : actOnCut({ kind: 'begin-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
-    'end-here': () =>
-      round
-        ? recut({ endSeconds: playhead.now() })
-        : actOnCut({ kind: 'end-here', atSeconds: playhead.now(), newKey: crypto.randomUUID() }),
-    confirm: () => actOnCut({ kind: 'confirm' }),
-    'confirm-all': () => actOnCut({ kind: 'confirm-all' }),
-    drop: () =>
-      round ? setSaid('A round that was cut out is deleted on its card, with its marks.') : actOnCut({ kind: 'drop' }),
-    merge: () => {
-      const next = [...rounds].sort(byStart).find((one) => round && one.startSeconds >= round.endSeconds - 0.01);
-      if (round) void changeRound(planJoin(round, next));
-      else actOnCut({ kind: 'merge' });
-    },
-    split: () => {
-      const newKey = crypto.randomUUID();
-      const under = rounds.find((one) => one.startSeconds < playhead.now() && playhead.now() < one.endSeconds);
-      const target = round ?? under;
-      if (target) void changeRound(planSplit(target, playhead.now(), newKey));
-      else actOnCut({ kind: 'split', atSeconds: playhead.now(), newKey });
-    },
-    'cut-up': () => (round ? cutUp(round) : setSaid('Choose a round that was cut out before, with ↑ and ↓.')),
+    ...moveCommands(playhead, goTo),
+    ...desk.commands,
     closer: () => zoomStrip(0.6, playhead.now()),
     wider: () => zoomStrip(1 / 0.6, playhead.now()),
-    undo: () => (lastTouched === 'round' && keptRounds.canUndo ? void keptRounds.undo() : act({ kind: 'undo' })),
-    redo: () => act({ kind: 'redo' }),
     who: askWho,
     keys: () => setKeysOpen(true),
     leave: () => {
       setSaid(undefined);
-      act({ kind: 'choose', key: undefined });
-      setChosenRoundId(undefined);
+      desk.unchoose();
     },
   };
   useKeyCommands(asking ? [] : cutKeys, (command) => {
@@ -280,35 +198,11 @@ export function CutPage({
     );
   return (
     <Frame data-light="loft" aria-busy={!ready}>
-      <header>
-        <Link href="/footage" className="home" aria-label="Back to all footage">
-          <Owl size={26} />
-        </Link>
-        <span className="name">{footage.name}</span>
-        <span className="quiet">
-          {[
-            footage.recordedAt ? `filmed ${momentWords(footage.recordedAt, zone)}` : '',
-            formatClock(footage.durationSeconds),
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </span>
-        <div className="end">
-          <Button look="plain" onPress={() => setKeysOpen(true)}>
-            Keys (?)
-          </Button>
-        </div>
-      </header>
+      <CutHeader footage={footage} onKeys={() => setKeysOpen(true)} />
       <Body>
         <Left>
           <FootagePicture video={video} source={source} playhead={playhead} zoom={zoom} onZoom={setZoom} />
-          <div className="clock">
-            <strong>{formatClockTenths(seconds)}</strong>
-            <span>picture {frameAt(seconds, source.frameRate)}</span>
-            <span className="last">
-              {playhead.playing ? 'Space pauses' : 'Space plays'} · B begins a round here, E ends it · ↑ ↓ choose
-            </span>
-          </div>
+          <CutClock playhead={playhead} frameRate={source.frameRate} />
         </Left>
         <Right>
           {message ? (
@@ -317,22 +211,15 @@ export function CutPage({
             </div>
           ) : null}
           {state.cuts.length + rounds.length === 0 ? (
-            <div className="start">
-              <p>
-                {signals
-                  ? 'No bell and no rest was found to cut by.'
-                  : 'Bells and rests are being looked for; rounds will be proposed here.'}
-              </p>
-              <p>Play to the start of a round and press B, to its end and press E.</p>
-            </div>
+            <NothingFound heard={signals !== undefined} />
           ) : (
             <CutList
               cuts={state.cuts}
               kept={rounds}
               proposals={proposals}
-              chosenKey={chosenRoundId ?? state.chosenKey}
-              onChoose={choose}
-              onCutUp={cutUp}
+              chosenKey={desk.chosenKey}
+              onChoose={desk.choose}
+              onCutUp={desk.cutUp}
             />
           )}
           <div className="work">
@@ -340,7 +227,7 @@ export function CutPage({
           </div>
           <div className="verbs">
             <Button
-              onPress={() => actOnCut({ kind: 'confirm-all' })}
+              onPress={() => desk.actOnCut({ kind: 'confirm-all' })}
               isDisabled={state.cuts.length === confirmed.length}
             >
               Confirm all (A)
@@ -358,15 +245,64 @@ export function CutPage({
         bells={signals?.bells ?? []}
         lulls={lulls}
         cuts={state.cuts}
-        chosenKey={chosenRoundId ?? state.chosenKey}
+        chosenKey={desk.chosenKey}
         kept={rounds}
         window={window}
         playhead={playhead}
         onZoom={zoomStrip}
-        onChoose={choose}
-        onMove={(key, span) => actOnCut({ kind: 'move', key, span })}
+        onChoose={desk.choose}
+        onMove={(key, span) => desk.actOnCut({ kind: 'move', key, span })}
       />
       <KeysDialog groups={cutKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
     </Frame>
   );
 }
+
+function CutHeader({ footage, onKeys }: { readonly footage: CutPageProps['footage']; readonly onKeys: () => void }) {
+  const zone = useZone();
+  return (
+    <header>
+      <Link href="/footage" className="home" aria-label="Back to all footage">
+        <Owl size={26} />
+      </Link>
+      <span className="name">{footage.name}</span>
+      <span className="quiet">
+        {[
+          footage.recordedAt ? `filmed ${momentWords(footage.recordedAt, zone)}` : '',
+          formatClock(footage.durationSeconds),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </span>
+      <div className="end">
+        <Button look="plain" onPress={onKeys}>
+          Keys (?)
+        </Button>
+      </div>
+    </header>
+  );
+}
+
+function CutClock({ playhead, frameRate }: { readonly playhead: Playhead; readonly frameRate: FrameRate }) {
+  const seconds = usePlayheadTime(playhead, 0.1);
+  return (
+    <div className="clock">
+      <strong>{formatClockTenths(seconds)}</strong>
+      <span>picture {frameAt(seconds, frameRate)}</span>
+      <span className="last">
+        {playhead.playing ? 'Space pauses' : 'Space plays'} · B begins a round here, E ends it · ↑ ↓ choose
+      </span>
+    </div>
+  );
+}
+
+const NothingFound = ({ heard }: { readonly heard: boolean }) => (
+  <div className="start">
+    <p>
+      {heard
+        ? 'No bell and no rest was found to cut by.'
+        : 'Bells and rests are being looked for; rounds will be proposed here.'}
+    </p>
+    <p>Play to the start of a round and press B, to its end and press E.</p>
+  </div>
+);

@@ -47,31 +47,9 @@ const overlaps = (one: Span, other: Span): boolean =>
 
 /** All that happens to the cuts of a file. Every step but choosing can be undone. A step that cannot be done says why and changes nothing. */
 export function createCutReducer(limits: CutLimits) {
-  const step = (state: CutState, cuts: readonly Cut[], chosenKey = state.chosenKey): CutState => ({
-    cuts: byStart(cuts),
-    chosenKey: cuts.some((one) => one.key === chosenKey) ? chosenKey : undefined,
-    past: [...state.past, state.cuts].slice(-200),
-    future: [],
-  });
-  const refuse = (state: CutState, said: string): CutState => ({ ...state, said });
-  const problemOf = (span: Span, cuts: readonly Cut[]): string | undefined => {
-    if (span.startSeconds < 0 || span.endSeconds > limits.durationSeconds + 0.01)
-      return 'A round lies within the file.';
-    if (span.endSeconds - span.startSeconds < LEAST_SECONDS) return `A round lasts at least ${LEAST_SECONDS} seconds.`;
-    if (limits.kept.some((one) => overlaps(one, span)))
-      return 'A round was cut out here before. Change it on its card.';
-    return cuts.some((one) => overlaps(one, span))
-      ? 'That would lie over another round. Merge the two with M.'
-      : undefined;
-  };
-  const place = (state: CutState, cut: Cut): CutState => {
-    const others = state.cuts.filter((one) => one.key !== cut.key);
-    const problem = problemOf(cut, others);
-    return problem ? refuse(state, problem) : step(state, [...others, cut], cut.key);
-  };
-
+  const problemOf = (span: Span, cuts: readonly Cut[]) => problemOfCut(limits, span, cuts);
+  const edit = createCutEdits(limits);
   return (state: CutState, action: CutAction): CutState => {
-    const chosen = state.cuts.find((one) => one.key === state.chosenKey);
     const index = state.cuts.findIndex((one) => one.key === state.chosenKey);
     switch (action.kind) {
       case 'choose':
@@ -80,99 +58,9 @@ export function createCutReducer(limits: CutLimits) {
         const next = index < 0 ? (action.by === 1 ? 0 : state.cuts.length - 1) : index + action.by;
         return { ...state, chosenKey: state.cuts[next]?.key ?? state.chosenKey, said: undefined };
       }
-      case 'begin-here': {
-        if (chosen && action.atSeconds < chosen.endSeconds)
-          return place(state, { ...chosen, startSeconds: action.atSeconds, state: 'confirmed' });
-        const next = [...state.cuts, ...limits.kept]
-          .map((one) => one.startSeconds)
-          .filter((at) => at > action.atSeconds);
-        const endSeconds = Math.min(action.atSeconds + NEW_SECONDS, limits.durationSeconds, ...next);
-        return place(state, { key: action.newKey, startSeconds: action.atSeconds, endSeconds, state: 'confirmed' });
-      }
-      case 'end-here': {
-        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓, or begin one with B.');
-        if (action.atSeconds <= chosen.startSeconds) return refuse(state, 'The end lies after the beginning.');
-        return place(state, { ...chosen, endSeconds: action.atSeconds, state: 'confirmed' });
-      }
-      case 'move': {
-        const cut = state.cuts.find((one) => one.key === action.key);
-        return cut ? place(state, { ...cut, ...action.span, state: 'confirmed' }) : state;
-      }
-      case 'confirm':
-        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓.');
-        return step(
-          state,
-          state.cuts.map((one) => (one === chosen ? { ...one, state: 'confirmed' } : one)),
-          state.cuts[index + 1]?.key ?? chosen.key,
-        );
-      case 'confirm-all':
-        return step(
-          state,
-          state.cuts.map((one) => ({ ...one, state: 'confirmed' as const })),
-        );
-      case 'drop':
-        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓.');
-        return step(
-          state,
-          state.cuts.filter((one) => one !== chosen),
-          (state.cuts[index + 1] ?? state.cuts[index - 1])?.key,
-        );
-      case 'merge': {
-        const next = state.cuts[index + 1];
-        if (!chosen || !next) return refuse(state, 'Choose a round that has another after it: the two become one.');
-        const merged: Cut = {
-          key: chosen.key,
-          startSeconds: chosen.startSeconds,
-          endSeconds: next.endSeconds,
-          state: 'confirmed',
-        };
-        const others = state.cuts.filter((one) => one !== chosen && one !== next);
-        const problem = problemOf(merged, others);
-        return problem ? refuse(state, problem) : step(state, [...others, merged], merged.key);
-      }
-      case 'split': {
-        const target = state.cuts.find(
-          (one) => one.startSeconds < action.atSeconds && action.atSeconds < one.endSeconds,
-        );
-        if (!target) return refuse(state, 'Go to a moment inside a round: it is split there.');
-        const first: Cut = {
-          key: target.key,
-          startSeconds: target.startSeconds,
-          endSeconds: action.atSeconds,
-          state: 'confirmed',
-        };
-        const second: Cut = {
-          key: action.newKey,
-          startSeconds: action.atSeconds,
-          endSeconds: target.endSeconds,
-          state: 'confirmed',
-        };
-        const problem = problemOf(first, []) ?? problemOf(second, []);
-        if (problem) return refuse(state, problem);
-        return step(state, [...state.cuts.filter((one) => one !== target), first, second], second.key);
-      }
-      case 'undo': {
-        const before = state.past.at(-1);
-        if (!before) return state;
-        return {
-          ...state,
-          cuts: before,
-          past: state.past.slice(0, -1),
-          future: [...state.future, state.cuts],
-          said: undefined,
-        };
-      }
-      case 'redo': {
-        const after = state.future.at(-1);
-        if (!after) return state;
-        return {
-          ...state,
-          cuts: after,
-          future: state.future.slice(0, -1),
-          past: [...state.past, state.cuts],
-          said: undefined,
-        };
-      }
+      case 'undo':
+      case 'redo':
+        return walkHistory(state, action.kind);
       case 'restore': {
         const cuts = byStart(action.cuts.filter((one) => !problemOf(one, [])));
         return { cuts, chosenKey: cuts[0]?.key, past: [], future: [] };
@@ -180,6 +68,110 @@ export function createCutReducer(limits: CutLimits) {
       case 'cut-out':
         // They are rounds now: going back would make them a second time.
         return { cuts: state.cuts.filter((one) => !action.keys.includes(one.key)), past: [], future: [] };
+      default:
+        return edit(state, action);
+    }
+  };
+}
+
+function walkHistory(state: CutState, direction: 'undo' | 'redo'): CutState {
+  const [from, to] = direction === 'undo' ? [state.past, state.future] : [state.future, state.past];
+  const cuts = from.at(-1);
+  if (!cuts) return state;
+  const [left, added] = [from.slice(0, -1), [...to, state.cuts]];
+  const [past, future] = direction === 'undo' ? [left, added] : [added, left];
+  return { ...state, cuts, past, future, said: undefined };
+}
+
+function problemOfCut(limits: CutLimits, span: Span, cuts: readonly Cut[]): string | undefined {
+  if (span.startSeconds < 0 || span.endSeconds > limits.durationSeconds + 0.01) return 'A round lies within the file.';
+  if (span.endSeconds - span.startSeconds < LEAST_SECONDS) return `A round lasts at least ${LEAST_SECONDS} seconds.`;
+  if (limits.kept.some((one) => overlaps(one, span)))
+    return 'A round was cut out here before. Choose it with ↑ and ↓ to change its ends.';
+  return cuts.some((one) => overlaps(one, span))
+    ? 'That would lie over another round. Merge the two with M.'
+    : undefined;
+}
+
+type CutEdit = Exclude<
+  CutAction,
+  { readonly kind: 'choose' | 'step-choice' | 'undo' | 'redo' | 'restore' | 'cut-out' }
+>;
+
+/** The steps that change cuts, each of them one to undo. */
+function createCutEdits(limits: CutLimits) {
+  const step = (state: CutState, cuts: readonly Cut[], chosenKey = state.chosenKey): CutState => ({
+    cuts: byStart(cuts),
+    chosenKey: cuts.some((one) => one.key === chosenKey) ? chosenKey : undefined,
+    past: [...state.past, state.cuts].slice(-200),
+    future: [],
+  });
+  const refuse = (state: CutState, said: string): CutState => ({ ...state, said });
+  const problemOf = (span: Span, cuts: readonly Cut[]) => problemOfCut(limits, span, cuts);
+  const place = (state: CutState, cut: Cut): CutState => {
+    const others = state.cuts.filter((one) => one.key !== cut.key);
+    const problem = problemOf(cut, others);
+    return problem ? refuse(state, problem) : step(state, [...others, cut], cut.key);
+  };
+  const begin = (state: CutState, chosen: Cut | undefined, atSeconds: number, newKey: string): CutState => {
+    if (chosen && atSeconds < chosen.endSeconds)
+      return place(state, { ...chosen, startSeconds: atSeconds, state: 'confirmed' });
+    const next = [...state.cuts, ...limits.kept].map((one) => one.startSeconds).filter((at) => at > atSeconds);
+    const endSeconds = Math.min(atSeconds + NEW_SECONDS, limits.durationSeconds, ...next);
+    return place(state, { key: newKey, startSeconds: atSeconds, endSeconds, state: 'confirmed' });
+  };
+  const merge = (state: CutState, chosen: Cut | undefined, next: Cut | undefined): CutState => {
+    if (!chosen || !next) return refuse(state, 'Choose a round that has another after it: the two become one.');
+    const { key, startSeconds } = chosen;
+    const merged: Cut = { key, startSeconds, endSeconds: next.endSeconds, state: 'confirmed' };
+    const others = state.cuts.filter((one) => one !== chosen && one !== next);
+    const problem = problemOf(merged, others);
+    return problem ? refuse(state, problem) : step(state, [...others, merged], merged.key);
+  };
+  const split = (state: CutState, atSeconds: number, newKey: string): CutState => {
+    const target = state.cuts.find((one) => one.startSeconds < atSeconds && atSeconds < one.endSeconds);
+    if (!target) return refuse(state, 'Go to a moment inside a round: it is split there.');
+    const { key, startSeconds, endSeconds } = target;
+    const first: Cut = { key, startSeconds, endSeconds: atSeconds, state: 'confirmed' };
+    const second: Cut = { key: newKey, startSeconds: atSeconds, endSeconds, state: 'confirmed' };
+    const problem = problemOf(first, []) ?? problemOf(second, []);
+    if (problem) return refuse(state, problem);
+    return step(state, [...state.cuts.filter((one) => one !== target), first, second], second.key);
+  };
+
+  return (state: CutState, action: CutEdit): CutState => {
+    const index = state.cuts.findIndex((one) => one.key === state.chosenKey);
+    const chosen = state.cuts[index];
+    switch (action.kind) {
+      case 'begin-here':
+        return begin(state, chosen, action.atSeconds, action.newKey);
+      case 'end-here':
+        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓, or begin one with B.');
+        if (action.atSeconds <= chosen.startSeconds) return refuse(state, 'The end lies after the beginning.');
+        return place(state, { ...chosen, endSeconds: action.atSeconds, state: 'confirmed' });
+      case 'move': {
+        const cut = state.cuts.find((one) => one.key === action.key);
+        return cut ? place(state, { ...cut, ...action.span, state: 'confirmed' }) : state;
+      }
+      case 'confirm': {
+        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓.');
+        const cuts = state.cuts.map((one): Cut => (one === chosen ? { ...one, state: 'confirmed' } : one));
+        return step(state, cuts, state.cuts[index + 1]?.key ?? chosen.key);
+      }
+      case 'confirm-all':
+        return step(
+          state,
+          state.cuts.map((one) => ({ ...one, state: 'confirmed' as const })),
+        );
+      case 'drop': {
+        if (!chosen) return refuse(state, 'Choose a round first, with ↑ and ↓.');
+        const others = state.cuts.filter((one) => one !== chosen);
+        return step(state, others, (state.cuts[index + 1] ?? state.cuts[index - 1])?.key);
+      }
+      case 'merge':
+        return merge(state, chosen, state.cuts[index + 1]);
+      case 'split':
+        return split(state, action.atSeconds, action.newKey);
     }
   };
 }

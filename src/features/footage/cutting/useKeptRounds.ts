@@ -1,5 +1,6 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { cutAnew, joinRounds } from '@/server/rounds/cutActions';
 import type { KeptPlan, KeptRound, KeptStep } from './keptRounds';
@@ -7,7 +8,8 @@ import type { KeptPlan, KeptRound, KeptStep } from './keptRounds';
 const AWAY = 'The server could not be reached; the round is as it was. Try again in a moment.';
 
 /** Changes of rounds that are there already: done on the server one after the other, each of them taken back by the next undo. */
-export function useKeptRounds(rounds: readonly KeptRound[], say: (words: string) => void, onChanged: () => void) {
+export function useKeptRounds(rounds: readonly KeptRound[], say: (words: string) => void) {
+  const router = useRouter();
   const [isBusy, setBusy] = useState(false);
   const [undos, setUndos] = useState<readonly KeptStep['does'][]>([]);
   const versions = useRef<Readonly<Record<string, number>>>({});
@@ -26,7 +28,7 @@ export function useKeptRounds(rounds: readonly KeptRound[], say: (words: string)
       return false;
     }
     versions.current = { ...versions.current, ...outcome.versions };
-    onChanged();
+    router.refresh();
     return true;
   };
   const take = async (plan: KeptPlan): Promise<void> => {
