@@ -2,15 +2,14 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { type FrameRate, formatClock, formatClockTenths, frameAt, type Span } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
 import { FootagePicture } from '@/player/FootagePicture';
 import { moveCommands } from '@/player/moveCommands';
-import { type Looking, useFootageSource } from '@/player/useFootageSource';
-import { type Playhead, usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
-import { wholePicture } from '@/player/zoom';
+import type { Looking } from '@/player/useFootageSource';
+import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { momentWords } from '@/terms/dayWords';
 import { useZone } from '@/terms/ZoneContext';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
@@ -23,11 +22,12 @@ import { useShelfNews } from '../useShelfNews';
 import { WorkLines } from '../WorkLines';
 import { CutList } from './CutList';
 import { type CutCommand, cutKeyGroups, cutKeys } from './cutKeys';
-import type { firstCuts } from './cutReducer';
+import type { Cut, firstCuts } from './cutReducer';
 import type { KeptRound } from './keptRounds';
 import { Strip } from './Strip';
-import { decodeBytes, windowWith, zoomWindow } from './stripView';
+import { decodeBytes } from './stripView';
 import { useCutDesk } from './useCutDesk';
+import { useCutFilm } from './useCutFilm';
 import { useCuts } from './useCuts';
 import { WhoSheet } from './WhoSheet';
 import { emptyCorner, type KnownPerson, type WhoFacts } from './whoView';
@@ -98,24 +98,14 @@ export function CutPage({
   weightUnit,
 }: CutPageProps) {
   const router = useRouter();
-  const video = useRef<HTMLVideoElement>(null);
-  const source = useFootageSource(footage);
-  const whole = useMemo(() => ({ startSeconds: 0, endSeconds: footage.durationSeconds }), [footage.durationSeconds]);
-  const playhead = usePlayhead(
-    video,
-    source.address !== undefined,
-    source.frameRate,
-    whole,
-    rounds.length > 0 ? 0 : (proposals[0]?.startSeconds ?? 0),
-  );
+  const film = useCutFilm(footage, rounds.length > 0 ? 0 : (proposals[0]?.startSeconds ?? 0));
+  const { video, source, playhead, zoom, setZoom, window, goTo, zoomStrip } = film;
   const limits = useMemo(
     () => ({ durationSeconds: footage.durationSeconds, kept: rounds }),
     [footage.durationSeconds, rounds],
   );
   const cuts = useCuts(footage.id, proposals, limits, left);
   const { state, act, trouble } = cuts;
-  const [zoom, setZoom] = useState(wholePicture);
-  const [window, setWindow] = useState<Span>(whole);
   const [keysOpen, setKeysOpen] = useState(false);
   const [asking, setAsking] = useState(false);
   const [said, setSaid] = useState<string>();
@@ -130,12 +120,6 @@ export function CutPage({
   const [ready, setReady] = useState(false);
   useEffect(() => setReady(true), []);
 
-  const goTo = (at: number) => {
-    playhead.seek(at);
-    setWindow((now) => windowWith(now, at, footage.durationSeconds));
-  };
-  const zoomStrip = (factor: number, held: number) =>
-    setWindow((now) => zoomWindow(now, factor, held, footage.durationSeconds));
   const desk = useCutDesk({
     cuts,
     rounds,
@@ -170,15 +154,7 @@ export function CutPage({
       <WhoSheet
         footageId={footage.id}
         filmstrip={footage.filmstrip}
-        initial={confirmed.map(({ key, startSeconds, endSeconds, plannedSeconds }) => ({
-          key,
-          roundId: crypto.randomUUID(),
-          startSeconds,
-          endSeconds,
-          plannedSeconds,
-          a: emptyCorner,
-          b: emptyCorner,
-        }))}
+        initial={confirmed.map(rowOfCut)}
         facts={facts}
         people={people}
         ruleSets={ruleSets}
@@ -257,6 +233,12 @@ export function CutPage({
     </Frame>
   );
 }
+
+/** A confirmed cut as a line of the sheet on which its two are named. */
+const rowOfCut = ({ key, startSeconds, endSeconds, plannedSeconds }: Cut) => ({
+  ...{ key, roundId: crypto.randomUUID(), startSeconds, endSeconds, plannedSeconds },
+  ...{ a: emptyCorner, b: emptyCorner },
+});
 
 function CutHeader({ footage, onKeys }: { readonly footage: CutPageProps['footage']; readonly onKeys: () => void }) {
   const zone = useZone();
