@@ -42,11 +42,24 @@ module.exports = {
       from: { path: '^src/forms/' },
       to: { path: '^src/(?!core/|terms/|ui/|forms/)' },
     },
+    {
+      name: 'session-knows-only-core',
+      comment: 'and no React: it is a model that pages watch',
+      severity: 'error',
+      from: { path: '^src/session/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(src/(?!core/|session/)|node_modules/)' },
+    },
+    {
+      name: 'sync-below-pages',
+      severity: 'error',
+      from: { path: '^src/sync/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(src/(?!core/|session/|sync/|offline/|server/marks/marksInput)|node_modules/(react|next)/)' },
+    },
     { name: 'log-knows-nothing', severity: 'error', from: { path: '^src/log/' }, to: { path: '^src/(?!log/)' } },
     {
       name: 'log-on-the-server-only',
       severity: 'error',
-      from: { path: '^src/(core|features|ui|player|offline|terms)/' },
+      from: { path: '^src/(core|features|ui|player|offline|session|sync|terms)/' },
       to: { path: '^src/log/' },
     },
     {

@@ -24,6 +24,8 @@ export default defineConfig({
             'src/features/**/*.test.ts',
             'src/player/**/*.test.ts',
             'src/offline/**/*.test.ts',
+            'src/session/**/*.test.ts',
+            'src/sync/**/*.test.ts',
             'src/terms/**/*.test.ts',
             'src/forms/**/*.test.ts',
             'demo/**/*.test.ts',

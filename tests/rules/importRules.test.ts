@@ -19,6 +19,8 @@ const planted: readonly (readonly [rule: string, file: string, text: string])[] 
   ['pg-only-in-data', 'src/server/planted/sql.ts', "import pg from 'pg';\nexport const client = pg;\n"],
   ['server-below-interface', 'src/server/planted/interface.ts', "import '../../ui/tokens/tokens';\n"],
   ['offline-knows-only-core', 'src/offline/planted/interface.ts', "import '../../ui/tokens/tokens';\n"],
+  ['session-knows-only-core', 'src/session/planted/page.ts', "import 'react';\n"],
+  ['sync-below-pages', 'src/sync/planted/page.ts', "import '../../ui/tokens/tokens';\n"],
   ['ui-knows-no-product', 'src/ui/planted/product.ts', "import '../../core/kernel/units';\n"],
   ['terms-know-only-core', 'src/terms/planted.ts', "import '../ui/tokens/tokens';\n"],
   ['player-knows-core-and-ui', 'src/player/planted/server.ts', "import '../../server/kernel/environment';\n"],

@@ -7,12 +7,12 @@ import { weightGap } from '@/core/partner';
 import type { Still } from '@/core/round';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { endSecond } from '@/server/reviews/secondReviewActions';
+import type { Keeping } from '@/sync/sender';
 import { BalanceBeam } from '@/ui/charts/BalanceBeam';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Owl } from '@/ui/layout/Owl';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { isWaiting, keepWords } from './keepView';
-import type { Keeping } from './useOutbox';
 import { StillPicture } from './who/StillPicture';
 
 const Bar = styled.header`

@@ -2,14 +2,14 @@
 
 import { useEffect, useState } from 'react';
 import { styled } from 'styled-components';
+import type { Conflict, PendingChange, Refusal } from '@/session/marksState';
+import type { Keeping } from '@/sync/sender';
 import { useZone } from '@/terms/ZoneContext';
 import { Button } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import { textOfMark } from './CallLine';
 import { waitingFile, waitWords } from './keepView';
-import type { Conflict, PendingChange, Refusal } from './reviewReducer';
 import { markProblemText, type Names } from './reviewView';
-import type { Keeping } from './useOutbox';
 
 const Box = styled.div`
   background: ${color.harmWash}; border-bottom: 1px solid ${color.harm}; padding: ${space(3)} ${space(4)}; display: flex; flex-direction: column; gap: ${space(2)};

@@ -1,6 +1,6 @@
 import { clockIn } from '@/core/kernel';
-import type { PendingChange } from './reviewReducer';
-import type { Keeping } from './useOutbox';
+import type { PendingChange } from '@/session/marksState';
+import type { Keeping } from '@/sync/sender';
 
 /** Whether what was marked waits for something that the coach should know of. */
 export const isWaiting = ({ state, onlyHere }: Keeping): boolean =>

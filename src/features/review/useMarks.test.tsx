@@ -2,10 +2,10 @@ import 'fake-indexeddb/auto';
 import { act, cleanup, renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Mark } from '@/core/round';
-import { addressOf } from './marksAddress';
-import { readOutbox } from './outbox';
+import { addressOf } from '@/sync/marksAddress';
+import { readOutbox } from '@/sync/outbox';
+import { pauseAfter } from '@/sync/pace';
 import { useMarks } from './useMarks';
-import { pauseAfter } from './useOutbox';
 
 interface Sent {
   readonly coachId: string;
@@ -119,6 +119,36 @@ describe('a mark', () => {
     back.unmount();
   });
 });
+
+describe('two tabs on one round', () => {
+  it('send what waits once between them, one after the other', async () => {
+    vi.stubGlobal('navigator', { locks: oneLock() });
+    answers = [() => Response.error()];
+    const first = open();
+    act(() => first.result.current.addAll([note('one'), note('two')]));
+    await vi.waitFor(async () => expect(await waits()).toEqual(['one', 'two']), soon);
+    const second = open();
+    await vi.waitFor(() => expect(second.result.current.state.pending).toHaveLength(2), soon);
+    requests = [];
+    answers = [(sent) => outcomes(sent)];
+    for (const tab of [first, second])
+      await vi.waitFor(() => expect(tab.result.current.state.pending).toEqual([]), soon);
+    expect(requests.flatMap((one) => one.changes.map(({ mark }) => mark.note))).toEqual(['one', 'two']);
+    expect(await waits()).toEqual([]);
+  });
+});
+
+/** The browser's locks as far as they are needed here: one holder at a time. */
+function oneLock() {
+  let last: Promise<unknown> = Promise.resolve();
+  return {
+    request: (_name: string, work: () => Promise<void>) => {
+      const next = last.then(work);
+      last = next.catch(() => undefined);
+      return next;
+    },
+  };
+}
 
 describe('a browser that keeps nothing', () => {
   it('is told of at once, and leaving is asked about while something waits', async () => {

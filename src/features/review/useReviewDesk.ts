@@ -12,6 +12,8 @@ import { useKeptPage } from '@/offline/useKeptPage';
 import { type Looking, useFootageSource } from '@/player/useFootageSource';
 import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
 import { wholePicture } from '@/player/zoom';
+import type { HeldMark } from '@/session/marksState';
+import { addressOf } from '@/sync/marksAddress';
 import { dayWords } from '@/terms/dayWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { callNames, pronounOf, shortNames } from './athleteWords';
@@ -23,11 +25,9 @@ import { useCommentary } from './commentary/useCommentary';
 import { useMarkDrawing } from './drawing/useMarkDrawing';
 import { useLedgerFilter } from './ledger/useLedgerFilter';
 import { useLulls } from './lulls/useLulls';
-import { addressOf } from './marksAddress';
 import { useOvertime } from './overtime/useOvertime';
 import { useQuestions } from './questions/useQuestions';
 import type { HeaderAthlete } from './ReviewHeader';
-import type { HeldMark } from './reviewReducer';
 import { useScore } from './score/useScore';
 import { useCalls } from './useCalls';
 import { useMarkMoves } from './useMarkMoves';
@@ -37,7 +37,6 @@ import { useRoundEnd } from './useRoundEnd';
 import { useRoundReading } from './useRoundReading';
 import { useSecondPass } from './useSecondPass';
 import { useStopwatch } from './useStopwatch';
-import { useUndo } from './useUndo';
 import { useLikelySwap } from './who/useLikelySwap';
 import { useStills } from './who/useStills';
 
@@ -119,9 +118,8 @@ export function useReviewDesk({
   const filmed = source.address !== undefined;
   const from = first.firstSeconds ?? round.startSeconds;
   const playhead = usePlayhead(video, filmed, rate, span, from, lulls.skippable);
-  const undo = useUndo(marks);
-  const clocks = useClocks(round.id, first.clocks, undo.record);
-  const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video, undo.record);
+  const clocks = useClocks(round.id, first.clocks, marks.record);
+  const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video, marks.record);
   const house = useHouse();
   const wordOf = useWordOf();
   // The picture that the server draws of the page takes no calls: it needs no words.
@@ -160,7 +158,7 @@ export function useReviewDesk({
   const secondPass = useSecondPass(marks, reading, moves, playhead, setSaid);
   const face = useTimeFace(clocks.clocks, clockGround, span);
   const likelySwap = useLikelySwap(settled, contradictions);
-  const endRound = useRoundEnd(round, span, undo.record, setSaid);
+  const endRound = useRoundEnd(round, span, marks.record, setSaid);
   const calls = useCalls({
     ...{ round, span, names, reading, playhead, marks, habits, index, reactionLeadSeconds },
     onMade: (place) => {
@@ -245,7 +243,6 @@ export function useReviewDesk({
     ...{ round, ruleSet, second, address, span, names, ready, video, source, filmed, rate, zoom, setZoom, playhead },
     ...{
       marks,
-      undo,
       reading,
       tide,
       chains,

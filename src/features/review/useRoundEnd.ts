@@ -4,8 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import { formatClock, type Span } from '@/core/clock';
 import { cutAnew } from '@/server/rounds/cutActions';
+import type { RecordStep } from '@/session/undoSteps';
 import { useOneByOne } from './useOneByOne';
-import type { RecordStep } from './useUndo';
 
 /** Nearer to the end than this, the round ends there already. @source own decision: a call comes a breath after the bell */
 const SAME_END_SECONDS = 2;

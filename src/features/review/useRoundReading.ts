@@ -3,7 +3,7 @@
 import { useDeferredValue, useMemo } from 'react';
 import type { Span } from '@/core/clock';
 import { listContradictions, outlineMarks, readChains, readRound, tideOf } from '@/core/round';
-import type { HeldMark } from './reviewReducer';
+import type { HeldMark } from '@/session/marksState';
 
 /**
  * Everything that the marks say, computed anew when they change. The marks themselves are there at once; what follows from them (`settled` and all beside it)

@@ -2,8 +2,8 @@
 
 import { useRef, useState } from 'react';
 import { removeClock, saveClock } from '@/server/rounds/clockActions';
+import type { RecordStep } from '@/session/undoSteps';
 import { useOneByOne } from '../useOneByOne';
-import type { RecordStep } from '../useUndo';
 import type { RoundClock } from './clockView';
 
 const AWAY = 'The server could not be reached; the clock is as it was. Try again in a moment.';

@@ -5,8 +5,8 @@ import type { Athlete, Still } from '@/core/round';
 import type { PictureBox } from '@/player/pictureArea';
 import { takeStill } from '@/player/takeStill';
 import { saveStill } from '@/server/rounds/stillActions';
+import type { RecordStep } from '@/session/undoSteps';
 import { useOneByOne } from '../useOneByOne';
-import type { RecordStep } from '../useUndo';
 
 type Stills = Readonly<Partial<Record<Athlete, Still>>>;
 

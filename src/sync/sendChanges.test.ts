@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { PendingChange } from './reviewReducer';
+import type { PendingChange } from '@/session/marksState';
 import { sendChanges } from './sendChanges';
 
 const ids = [

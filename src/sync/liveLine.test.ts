@@ -1,7 +1,7 @@
-import { act, cleanup, renderHook } from '@testing-library/react';
+// @vitest-environment jsdom
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { listenForMarks } from './liveLine';
 import type { MarksAddress } from './marksAddress';
-import { useLiveMerging } from './useLiveMerging';
 
 /** A line to the server that a test holds in its hand. */
 class Line extends EventTarget {
@@ -31,12 +31,14 @@ const show = (state: typeof shown) => {
   shown = state;
   document.dispatchEvent(new Event('visibilitychange'));
 };
-const later = (ms: number) => act(() => vi.advanceTimersByTimeAsync(ms));
+const later = (ms: number) => vi.advanceTimersByTimeAsync(ms);
 
+const ends: (() => void)[] = [];
 function listen(quietSince: () => number | undefined = () => 0) {
   const taken: string[][] = [];
   const take = (stored: readonly { mark: { id: string } }[]) => taken.push(stored.map((one) => one.mark.id));
-  const { unmount } = renderHook(() => useLiveMerging(address, quietSince, take));
+  const unmount = listenForMarks(address, quietSince, take);
+  ends.push(unmount);
   return { taken, unmount };
 }
 
@@ -52,12 +54,12 @@ describe('hearing what others mark', () => {
     fetched.mockReset().mockResolvedValue(answer('a', 'b'));
   });
   afterEach(() => {
-    cleanup();
+    for (const end of ends.splice(0)) end();
     vi.useRealTimers();
     vi.unstubAllGlobals();
     vi.restoreAllMocks();
   });
-  const hear = (kind: string) => act(() => Line.open[0]!.hear(kind));
+  const hear = (kind: string) => Line.open[0]!.hear(kind);
 
   it('asks for the marks once when several changes come together', async () => {
     const { taken } = listen();
@@ -113,9 +115,9 @@ describe('hearing what others mark', () => {
   it('gives its line back while nobody looks, and catches up afterwards', async () => {
     const { taken } = listen();
     hear('open');
-    act(() => show('hidden'));
+    show('hidden');
     expect(Line.open).toEqual([]);
-    act(() => show('visible'));
+    show('visible');
     expect(Line.open.length).toBe(1);
     hear('open');
     await later(500);
@@ -125,12 +127,12 @@ describe('hearing what others mark', () => {
     listen();
     const [first] = Line.open;
     first!.readyState = Line.CLOSED;
-    act(() => first!.hear('error'));
+    first!.hear('error');
     await later(3100);
     expect(Line.open.length).toBe(1);
     expect(Line.open[0]).not.toBe(first);
     // A line that the browser takes up again by itself is left to it.
-    act(() => Line.open[0]!.hear('error'));
+    Line.open[0]!.hear('error');
     const [second] = Line.open;
     await later(3100);
     expect(Line.open[0]).toBe(second);

@@ -1,8 +1,8 @@
 import 'fake-indexeddb/auto';
 import { openDB } from 'idb';
 import { describe, expect, it } from 'vitest';
+import type { PendingChange } from '@/session/marksState';
 import { forgetWaiting, keepWaiting, noteRefused, readOutbox } from './outbox';
-import type { PendingChange } from './reviewReducer';
 
 const change = (changeId: string, roundId: string, queuedAt = 0): PendingChange => ({
   changeId,

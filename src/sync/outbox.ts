@@ -1,5 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
-import type { PendingChange } from './reviewReducer';
+import type { PendingChange } from '@/session/marksState';
 
 /** A change that waits, in the order in which it was put there, with whose it is. */
 interface Waiting {

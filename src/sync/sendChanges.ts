@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Mark } from '@/core/round';
 import type { ChangeOutcome } from '@/server/marks/marksInput';
-import type { PendingChange } from './reviewReducer';
+import type { PendingChange } from '@/session/marksState';
 
 /** Why changes wait: only an outcome of the server's for a change takes it out of the outbox, and there was none. */
 export type WaitReason =

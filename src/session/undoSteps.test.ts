@@ -1,7 +1,5 @@
-import { act, renderHook } from '@testing-library/react';
-import { useReducer } from 'react';
 import { describe, expect, it } from 'vitest';
-import { useUndo } from './useUndo';
+import { createUndo } from './undoSteps';
 
 interface Fake {
   readonly undo: readonly string[];
@@ -16,17 +14,18 @@ const step = (state: Fake, action: string): Fake => {
 /** A desk with marks that are letters, and another thing that is on or off. */
 function openDesk() {
   const log: string[] = [];
-  const { result } = renderHook(() => {
-    const [state, dispatch] = useReducer(step, { undo: [], redo: [] });
-    const undo = useUndo({ state, undo: () => dispatch('undo'), redo: () => dispatch('redo') });
-    return { state, mark: dispatch, undo };
+  let state: Fake = { undo: [], redo: [] };
+  const dispatch = (action: string) => {
+    state = step(state, action);
+  };
+  const { record, undo, redo } = createUndo({
+    done: () => state.undo.length,
+    undone: () => state.redo.length,
+    undo: () => dispatch('undo'),
+    redo: () => dispatch('redo'),
   });
-  const mark = (name: string) => act(() => result.current.mark(name));
-  const other = (name: string) =>
-    act(() => result.current.undo.record({ undo: () => log.push(`-${name}`), redo: () => log.push(`+${name}`) }));
-  const undo = () => act(() => result.current.undo.undo());
-  const redo = () => act(() => result.current.undo.redo());
-  return { log, mark, other, undo, redo, marks: () => result.current.state.undo.join('') };
+  const other = (name: string) => record({ undo: () => log.push(`-${name}`), redo: () => log.push(`+${name}`) });
+  return { log, mark: dispatch, other, undo, redo, marks: () => state.undo.join('') };
 }
 
 describe('undo over everything', () => {

@@ -38,7 +38,7 @@ export interface Step {
   readonly after: readonly (Mark | undefined)[];
 }
 
-export interface ReviewState {
+export interface MarksState {
   readonly held: ReadonlyMap<string, HeldMark>;
   /** The changes that removed marks, so that undo can bring those back on the right one. */
   readonly removals: ReadonlyMap<string, string>;
@@ -50,7 +50,7 @@ export interface ReviewState {
   readonly selectedId?: string;
 }
 
-export type ReviewAction =
+export type MarksAction =
   | {
       readonly kind: 'restore';
       readonly changes: readonly PendingChange[];
@@ -72,7 +72,7 @@ export type ReviewAction =
   | { readonly kind: 'drop-refusal'; readonly changeId: string }
   | { readonly kind: 'select'; readonly markId: string | undefined };
 
-export const emptyReview = (stored: readonly HeldMark[]): ReviewState => ({
+export const emptyMarks = (stored: readonly HeldMark[]): MarksState => ({
   held: new Map(stored.map((one) => [one.mark.id, one])),
   removals: new Map(),
   pending: [],
@@ -84,7 +84,7 @@ export const emptyReview = (stored: readonly HeldMark[]): ReviewState => ({
 
 /** The changes that turn marks from one form into another, on what is held now. */
 export function changesFor(
-  state: ReviewState,
+  state: MarksState,
   roundId: string,
   from: readonly (Mark | undefined)[],
   to: readonly (Mark | undefined)[],
@@ -99,7 +99,7 @@ export function changesFor(
   });
 }
 
-function applyChanges(state: ReviewState, changes: readonly PendingChange[]): ReviewState {
+function applyChanges(state: MarksState, changes: readonly PendingChange[]): MarksState {
   const held = new Map(state.held);
   const removals = new Map(state.removals);
   for (const { mark, changeId, removed } of changes) {
@@ -118,7 +118,7 @@ const without = (changes: readonly PendingChange[], ids: readonly string[]): Pen
  * Takes in what is on the server: others' changes, new marks, removals. A mark with a change of one's own on its way, or in question, stays as it is: the
  * server's answer settles it.
  */
-function mergeStored(state: ReviewState, stored: readonly HeldMark[]): ReviewState {
+function mergeStored(state: MarksState, stored: readonly HeldMark[]): MarksState {
   const own = new Set([
     ...state.pending.map((one) => one.mark.id),
     ...state.conflicts.map((one) => one.change.mark.id),
@@ -142,7 +142,7 @@ function mergeStored(state: ReviewState, stored: readonly HeldMark[]): ReviewSta
 }
 
 /** All that happens to the marks of a round on this page. Pure: ids and times come with the actions. */
-export function reviewReducer(state: ReviewState, action: ReviewAction): ReviewState {
+export function marksReducer(state: MarksState, action: MarksAction): MarksState {
   switch (action.kind) {
     case 'restore': {
       // A page may hear twice of the same: from its storage, and from having made it.
