@@ -2,11 +2,12 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import { zoomAt } from '@/player/zoom';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
+import { useReady } from '@/ui/keys/useReady';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -98,8 +99,7 @@ function Board({
   const [keysOpen, setKeysOpen] = useState(false);
   const speeds = { left: left.playhead.speed, right: right.playhead.speed };
   const playing = left.playhead.playing || right.playhead.playing;
-  const [ready, setReady] = useState(false);
-  useEffect(() => setReady(true), []);
+  const ready = useReady();
 
   /** Moves one clip, and the other with it while they are tied. */
   const seek = (side: Side, seconds: number) => {

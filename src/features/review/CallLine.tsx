@@ -16,6 +16,7 @@ import {
 import type { Span } from '@/core/clock';
 import { formatClockTenths } from '@/core/clock';
 import { checkMark, type Mark } from '@/core/round';
+import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { markProblemText, markWords, type Names } from './reviewView';
@@ -56,7 +57,9 @@ export interface CallLineProps {
   readonly contextAt: (seconds: number) => CallContext;
   readonly span: Span;
   readonly names: Names;
-  readonly nextCalls: readonly NextCall[];
+  readonly playhead: Playhead;
+  /** What is likely called next at a moment; absent while digits mean something else. */
+  readonly nextAt?: (seconds: number) => readonly NextCall[];
   readonly onOpen: (text: string) => void;
   /** `causeId` is the error that the call names as its cause. */
   readonly onCommit: (draft: MarkDraft, editing: Mark | undefined, ties: CallTies) => void;
@@ -64,10 +67,23 @@ export interface CallLineProps {
 }
 
 export function CallLine(props: CallLineProps) {
-  const { call, nextCalls, onOpen } = props;
+  const { call } = props;
   if (call) return <OpenLine key={`${call.atSeconds}/${call.editing?.id ?? ''}`} {...props} call={call} />;
   return (
     <Box>
+      <NextCalls {...props} />
+    </Box>
+  );
+}
+
+const noCalls: readonly NextCall[] = [];
+
+/** What is likely called next, and how to write something else. It follows the playhead by itself. */
+function NextCalls({ playhead, nextAt, onOpen }: Pick<CallLineProps, 'playhead' | 'nextAt' | 'onOpen'>) {
+  const seconds = usePlayheadTime(playhead, 0.5);
+  const nextCalls = useMemo(() => nextAt?.(seconds) ?? noCalls, [nextAt, seconds]);
+  return (
+    <>
       <div className="next">
         {nextCalls.map((next, position) => (
           <button
@@ -90,7 +106,7 @@ export function CallLine(props: CallLineProps) {
         ) : null}{' '}
         · <kbd>Space</kbd> plays · <kbd>?</kbd> all keys
       </div>
-    </Box>
+    </>
   );
 }
 

@@ -13,7 +13,8 @@ import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Owl } from '@/ui/layout/Owl';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { isWaiting, keepWords } from './keepView';
-import { StillPicture } from './who/StillPicture';
+import { Pace, type PaceProps } from './Pace';
+import { StillPicture } from './panels/who/StillPicture';
 
 const Bar = styled.header`
   display: flex; align-items: center; gap: ${space(4)}; height: 46px; padding: 0 ${space(4)}; border-bottom: 1px solid ${color.rule}; white-space: nowrap;
@@ -55,8 +56,7 @@ export interface ReviewHeaderProps {
   readonly stills: Readonly<Partial<Record<'a' | 'b', Still>>>;
   readonly onWho: () => void;
   readonly onKeys: () => void;
-  /** Minutes of work for each minute of footage; undefined before it says anything. */
-  readonly pace?: number;
+  readonly pace: PaceProps;
   readonly second?: { readonly id: string };
 }
 
@@ -109,12 +109,7 @@ export function ReviewHeader(props: ReviewHeaderProps) {
         <span className="quiet facts" title={facts}>
           {second ? 'Blind second review · ' : ''}
           {facts}
-          {pace === undefined ? null : (
-            <span title="Minutes of your work for each minute of footage that you have seen">
-              {' '}
-              · worked {pace.toFixed(1)} × its length
-            </span>
-          )}
+          <Pace {...pace} />
         </span>
         <span className="keep" data-waits={isWaiting(keeping) || undefined} role="status">
           {keepWords(keeping, waiting)}

@@ -8,12 +8,12 @@ import { dayWords } from '@/terms/dayWords';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { color } from '@/ui/tokens/tokens';
 import { CallLine } from './CallLine';
-import { readingWords } from './clocks/clockView';
 import { DrawingPane } from './drawing/DrawingPane';
+import { readingWords } from './panels/clocks/clockView';
+import { ScoreStrip } from './panels/score/ScoreStrip';
 import { ReviewHeader } from './ReviewHeader';
 import { ReviewSide } from './ReviewSide';
 import { reviewKeyGroups } from './reviewKeys';
-import { ScoreStrip } from './score/ScoreStrip';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
 import { useReviewActs } from './useReviewActs';
@@ -58,10 +58,10 @@ export function ReviewPage(props: ReviewPageProps) {
           .join(' · ')}
         unit={props.unit}
         keeping={marks.keeping}
-        pace={desk.pace}
+        pace={{ spent: desk.spent, playhead, span, marks: reading.marks }}
         second={desk.second}
         waiting={state.pending.length}
-        onWho={() => act('who', '')}
+        onWho={() => act('open who', '')}
         onKeys={() => setKeysOpen(true)}
       />
       <Body>
@@ -125,7 +125,8 @@ export function ReviewPage(props: ReviewPageProps) {
         contextAt={calls.contextAt}
         span={span}
         names={names}
-        nextCalls={desk.secondPass.on || desk.drawing.open ? [] : calls.next}
+        playhead={playhead}
+        nextAt={desk.secondPass.on || desk.drawing.open ? undefined : calls.nextAt}
         onOpen={(text) => openCall(text)}
         onCommit={calls.commit}
         onClose={calls.close}

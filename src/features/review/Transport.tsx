@@ -29,7 +29,6 @@ export interface TransportProps {
 }
 
 export function Transport({ playhead, span, rate, hasLulls, clockWords, onPrevious, onNext }: TransportProps) {
-  const seconds = usePlayheadTime(playhead);
   const press = (label: string, icon: ReactNode, act: () => void, on = false) => (
     <Button aria-label={label} onPress={act} data-on={on || undefined} excludeFromTabOrder>
       {icon}
@@ -42,9 +41,7 @@ export function Transport({ playhead, span, rate, hasLulls, clockWords, onPrevio
         playhead.playing ? <Pause size={18} /> : <Play size={18} />,
         playhead.playing ? playhead.pause : playhead.play,
       )}
-      <span className="time" data-clock>
-        {formatClockTenths(seconds - span.startSeconds)}
-      </span>
+      <TimeFace playhead={playhead} startSeconds={span.startSeconds} />
       {press('Mark before (↑)', <SkipBack size={16} />, onPrevious)}
       {press('One picture back (←)', <ChevronLeft size={18} />, () => playhead.step(-1))}
       {press('One picture on (→)', <ChevronRight size={18} />, () => playhead.step(1))}
@@ -56,9 +53,26 @@ export function Transport({ playhead, span, rate, hasLulls, clockWords, onPrevio
       {hasLulls
         ? press('Play over the lulls (J)', <FastForward size={16} />, playhead.toggleSkipping, playhead.skipping)
         : null}
-      <span className="frame">
-        {clockWords ? `${clockWords(seconds)} · ` : ''}picture {frameAt(seconds, rate)}
-      </span>
+      <FrameFace playhead={playhead} rate={rate} clockWords={clockWords} />
     </Bar>
+  );
+}
+
+// What runs with the picture is drawn anew by itself: the bar around it is not.
+function TimeFace({ playhead, startSeconds }: { readonly playhead: Playhead; readonly startSeconds: number }) {
+  const seconds = usePlayheadTime(playhead, 0.1);
+  return (
+    <span className="time" data-clock>
+      {formatClockTenths(seconds - startSeconds)}
+    </span>
+  );
+}
+
+function FrameFace({ playhead, rate, clockWords }: Pick<TransportProps, 'playhead' | 'rate' | 'clockWords'>) {
+  const seconds = usePlayheadTime(playhead);
+  return (
+    <span className="frame">
+      {clockWords ? `${clockWords(seconds)} · ` : ''}picture {frameAt(seconds, rate)}
+    </span>
   );
 }

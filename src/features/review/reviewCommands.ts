@@ -11,18 +11,18 @@ import {
   withNextVerdict,
   withQuestion,
 } from './markEdits';
+import type { PanelCommand } from './panels/registry';
 import type { ReviewCommand } from './reviewKeys';
-import type { Panel, ReviewDeskParts } from './useReviewDesk';
+import type { ReviewDeskParts } from './useReviewDesk';
 import { withNextAnswerer } from './useStopwatch';
 
 /** What each command of Review does on the desk as it lies. */
 export function reviewCommands(
   desk: ReviewDeskParts,
   go: (path: string) => void,
-): Readonly<Record<ReviewCommand, (key: string) => void>> {
+): Readonly<Record<Exclude<ReviewCommand, PanelCommand>, (key: string) => void>> {
   const { playhead, moves, marks, drawing, secondPass, lulls, lull, question, questions, names, setSaid } = desk;
   const { goTo, neighbour, replaceSelected, selected } = moves;
-  const toggle = (wanted: Panel) => desk.setPanel(desk.panel === wanted ? 'ledger' : wanted);
   return {
     call: () => (moves.linkFrom ? moves.link() : desk.openCall('')),
     'next-call': (key) => {
@@ -60,10 +60,8 @@ export function reviewCommands(
     'to-cause': moves.toCause,
     undo: marks.undo,
     redo: marks.redo,
-    history: () => toggle('history'),
     filter: () => desk.filter.setOpen(!desk.filter.open),
     'second-pass': secondPass.toggle,
-    commentary: () => desk.setPanel('commentary'),
     draw: drawing.toggle,
     stopwatch: desk.stopwatch.press,
     answerer: () => replaceSelected(withNextAnswerer),
@@ -71,18 +69,8 @@ export function reviewCommands(
       desk.overtime.press();
       if (desk.overtime.rules) desk.setPanel('overtime');
     },
-    overtime: () =>
-      desk.overtime.rules
-        ? toggle('overtime')
-        : setSaid('This round has no overtime by escape time. Its card can give it a rule set that has.'),
-    causes: () => toggle('causes'),
-    figures: () => toggle('figures'),
-    who: () => toggle('who'),
-    clocks: () => toggle('clocks'),
     times: () => setSaid(desk.face.turn()),
     'tide-view': () => desk.setTideOf(desk.tideOf === 'a' ? 'b' : 'a'),
-    score: () =>
-      desk.score ? toggle('score') : setSaid('This round is sparring without score. Its card can give it a rule set.'),
     compare: () => go(`/compare?left=${desk.round.id}&at=${playhead.now().toFixed(2)}`),
     closer: () => desk.setZoom((now) => zoomAt(now, 1.4)),
     wider: () => desk.setZoom((now) => zoomAt(now, 1 / 1.4)),

@@ -9,6 +9,8 @@ import {
 } from '@/player/playheadKeys';
 import { type KeyEntry, type KeyGroup, plain, redoKey, shifted, sign, undoKey } from '@/ui/keys/keyEntry';
 
+import { type PanelCommand, panels } from './panels/registry';
+
 export type ReviewCommand =
   | 'play'
   | MoveCommand
@@ -26,7 +28,6 @@ export type ReviewCommand =
   | 'led-to'
   | 'undo'
   | 'redo'
-  | 'commentary'
   | 'find'
   | 'skip-lulls'
   | 'lull-look'
@@ -35,12 +36,8 @@ export type ReviewCommand =
   | 'no'
   | 'ask-again'
   | 'next-question'
-  | 'who'
-  | 'clocks'
   | 'times'
   | 'compare'
-  | 'score'
-  | 'overtime'
   | 'turn-press'
   | 'draw'
   | 'stopwatch'
@@ -55,15 +52,13 @@ export type ReviewCommand =
   | 'verdict'
   | 'ask'
   | 'to-cause'
-  | 'history'
   | 'filter'
   | 'second-pass'
-  | 'causes'
-  | 'figures'
   | 'tide-view'
   | 'close-review'
   | 'keys'
-  | 'leave';
+  | 'leave'
+  | PanelCommand;
 
 /** Every key of Review, in the groups and the order in which the sheet of keys lists them. */
 export const reviewKeyGroups: readonly KeyGroup<ReviewCommand>[] = [
@@ -94,7 +89,6 @@ export const reviewKeyGroups: readonly KeyGroup<ReviewCommand>[] = [
         does: 'redo',
         matches: redoKey,
       },
-      { command: 'commentary', shown: 'C', does: 'a spoken commentary: read it into marks', matches: plain('c') },
     ],
   },
   {
@@ -196,29 +190,8 @@ export const reviewKeyGroups: readonly KeyGroup<ReviewCommand>[] = [
   {
     title: 'Open and close',
     entries: [
-      { command: 'causes', shown: 'Shift C', does: 'first causes and what they cost', matches: shifted('c') },
-      {
-        command: 'figures',
-        shown: 'Shift V',
-        does: 'the round in figures: chances, answers, waiting',
-        matches: shifted('v'),
-      },
-      { command: 'score', shown: 'B', does: 'the score, its holds and the official board', matches: plain('b') },
-      {
-        command: 'overtime',
-        shown: 'Shift H',
-        does: 'overtime: turns, sums, what is needed next',
-        matches: shifted('h'),
-      },
-      { command: 'clocks', shown: 'K', does: 'clocks seen in the footage', matches: plain('k') },
-      { command: 'who', shown: 'W', does: 'who is who: pictures, exchange the two', matches: plain('w') },
+      ...panels.map(({ id, key }): KeyEntry<ReviewCommand> => ({ command: `open ${id}`, ...key })),
       { command: 'filter', shown: 'Shift F', does: 'what the ledger shows', matches: shifted('f') },
-      {
-        command: 'history',
-        shown: 'Shift E',
-        does: 'the history of the chosen mark: who, when, what',
-        matches: shifted('e'),
-      },
       { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },
       {
         command: 'find',

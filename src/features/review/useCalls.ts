@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import {
   type CallContext,
   type CallHabits,
@@ -19,7 +19,7 @@ import {
   type RoundState,
 } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
-import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
+import type { Playhead } from '@/player/usePlayhead';
 import { useWordOf } from '@/terms/HouseContext';
 import { callNames } from './athleteWords';
 import type { CallTies, OpenCall } from './CallLine';
@@ -101,17 +101,20 @@ export function useCalls(options: CallsOptions) {
     close();
   };
 
-  const seconds = usePlayheadTime(playhead, 0.5);
-  const next = useMemo(() => {
-    const state = stateAt(reading, seconds + 0.5);
-    const before = reading.marks.filter((mark) => mark.atSeconds <= seconds + 0.5 && conceptIdOf(mark));
-    const people = { a: round.a.personId, b: round.b.personId };
-    const moment = { state, last: before.at(-1), beforeLast: before.at(-2), people };
-    const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
-    return listNextCalls(habits, moment, round.uniform, called, wordOf);
-  }, [reading, seconds, round, names, habits, wordOf]);
+  /** What is likely called next at a moment. */
+  const nextAt = useCallback(
+    (seconds: number) => {
+      const state = stateAt(reading, seconds + 0.5);
+      const before = reading.marks.filter((mark) => mark.atSeconds <= seconds + 0.5 && conceptIdOf(mark));
+      const people = { a: round.a.personId, b: round.b.personId };
+      const moment = { state, last: before.at(-1), beforeLast: before.at(-2), people };
+      const called = { a: names.a.toLowerCase(), b: names.b.toLowerCase() };
+      return listNextCalls(habits, moment, round.uniform, called, wordOf);
+    },
+    [reading, round, names, habits, wordOf],
+  );
 
-  return { call, contextAt, open, close, correct, commit, next };
+  return { call, contextAt, open, close, correct, commit, nextAt };
 }
 
 const stateAt = (reading: RoundReading, seconds: number): RoundState =>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { buildVocabularyIndex, type CallHabits, emptyVocabularyIndex } from '@/core/callline';
+import type { CallHabits } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
 import type { Homework } from '@/core/reviewing';
@@ -9,27 +9,27 @@ import type { Circumstances, Mark, Still } from '@/core/round';
 import type { RuleSet } from '@/core/scoring';
 import type { Uniform } from '@/core/vocabulary';
 import { useKeptPage } from '@/offline/useKeptPage';
-import { type Looking, useFootageSource } from '@/player/useFootageSource';
-import { usePlayhead, usePlayheadTime } from '@/player/usePlayhead';
-import { wholePicture } from '@/player/zoom';
+import type { Looking } from '@/player/useFootageSource';
 import type { HeldMark } from '@/session/marksState';
 import { addressOf } from '@/sync/marksAddress';
 import { dayWords } from '@/terms/dayWords';
-import { useHouse, useWordOf } from '@/terms/HouseContext';
-import { callNames, pronounOf, shortNames } from './athleteWords';
-import { clockGroundOf, type RoundClock, readable } from './clocks/clockView';
-import { useClocks } from './clocks/useClocks';
-import { useTimeFace } from './clocks/useTimeFace';
-import type { ProposalLine } from './commentary/commentaryView';
-import { useCommentary } from './commentary/useCommentary';
+import { useReady } from '@/ui/keys/useReady';
+import { shortNames } from './athleteWords';
 import { useMarkDrawing } from './drawing/useMarkDrawing';
 import { useLedgerFilter } from './ledger/useLedgerFilter';
-import { useLulls } from './lulls/useLulls';
-import { useOvertime } from './overtime/useOvertime';
-import { useQuestions } from './questions/useQuestions';
+import { clockGroundOf, type RoundClock, readable } from './panels/clocks/clockView';
+import { useClocks } from './panels/clocks/useClocks';
+import { useTimeFace } from './panels/clocks/useTimeFace';
+import { useOvertime } from './panels/overtime/useOvertime';
+import { useScore } from './panels/score/useScore';
+import { useLikelySwap } from './panels/who/useLikelySwap';
+import { useStills } from './panels/who/useStills';
 import type { HeaderAthlete } from './ReviewHeader';
-import { useScore } from './score/useScore';
 import { useCalls } from './useCalls';
+import { useDeskCommentary } from './useDeskCommentary';
+import { useDeskFilm } from './useDeskFilm';
+import { useDeskQuestions } from './useDeskQuestions';
+import { useDeskWords } from './useDeskWords';
 import { useMarkMoves } from './useMarkMoves';
 import { useMarks } from './useMarks';
 import { useReviewTime } from './useReviewTime';
@@ -37,8 +37,6 @@ import { useRoundEnd } from './useRoundEnd';
 import { useRoundReading } from './useRoundReading';
 import { useSecondPass } from './useSecondPass';
 import { useStopwatch } from './useStopwatch';
-import { useLikelySwap } from './who/useLikelySwap';
-import { useStills } from './who/useStills';
 
 export interface ReviewPageProps {
   readonly round: {
@@ -75,81 +73,51 @@ export interface ReviewPageProps {
   readonly coachId: string;
 }
 
-export type Panel =
-  | 'ledger'
-  | 'commentary'
-  | 'who'
-  | 'clocks'
-  | 'score'
-  | 'overtime'
-  | 'causes'
-  | 'figures'
-  | 'history';
-
 /** Everything that lies on the desk of a review: the footage, the marks and what they say, the panels, and the verbs of its keys. */
-export function useReviewDesk({
-  round,
-  ruleSet,
-  footage,
-  stored,
-  reactionLeadSeconds,
-  uses,
-  habits,
-  second,
-  coachId,
-  ...first
-}: ReviewPageProps) {
-  const video = useRef<HTMLVideoElement>(null);
+export function useReviewDesk(props: ReviewPageProps) {
+  const { round, ruleSet, footage, stored, reactionLeadSeconds, uses, habits, second, coachId, ...first } = props;
+  const [said, setSaid] = useState<string>();
+  const [panel, setPanel] = useState('ledger');
+  const [keysOpen, setKeysOpen] = useState(false);
+  const [tideOf, setTideOf] = useState<'a' | 'b'>('a');
   const span = useMemo(
     () => ({ startSeconds: round.startSeconds, endSeconds: round.endSeconds }),
     [round.startSeconds, round.endSeconds],
   );
-  const source = useFootageSource(footage);
-  const rate = source.frameRate;
-  const [zoom, setZoom] = useState(wholePicture);
+  const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
   const address = useMemo(() => addressOf(round.id, second?.id), [round.id, second]);
   const marks = useMarks(address, stored, coachId);
   const { state } = marks;
   const { reading, settled, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
-  const { restrictions } = round.circumstances;
-  const asked = { roundId: address.scopeId, reading: settled, contradictions, restrictions, theme: round.theme };
-  const questions = useQuestions(asked, marks);
-  const lulls = useLulls(round.id, first.lulls, reading.marks);
-  const filmed = source.address !== undefined;
-  const from = first.firstSeconds ?? round.startSeconds;
-  const playhead = usePlayhead(video, filmed, rate, span, from, lulls.skippable);
+  const asks = useDeskQuestions({
+    round,
+    scopeId: address.scopeId,
+    lulls: first.lulls,
+    marks,
+    settled,
+    reading,
+    contradictions,
+  });
+  const film = useDeskFilm(footage, span, first.firstSeconds ?? round.startSeconds, asks.lulls.skippable);
+  const { video, source, playhead } = film;
   const clocks = useClocks(round.id, first.clocks, marks.record);
   const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video, marks.record);
-  const house = useHouse();
-  const wordOf = useWordOf();
-  // The picture that the server draws of the page takes no calls: it needs no words.
-  const index = useMemo(
-    () => (typeof window === 'undefined' ? emptyVocabularyIndex : buildVocabularyIndex(house, uses)),
-    [house, uses],
-  );
-  const [keysOpen, setKeysOpen] = useState(false);
-  const [panel, setPanel] = useState<Panel>('ledger');
-  const [tideOf, setTideOf] = useState<'a' | 'b'>('a');
-  const [said, setSaid] = useState<string>();
-  const filter = useLedgerFilter(reading.marks, outline, contradictions, wordOf);
+  const words = useDeskWords(uses);
+  const filter = useLedgerFilter(reading.marks, outline, contradictions, words.wordOf);
   const moves = useMarkMoves({
     ...{ marks, reading, shown: filter.shown, playhead, span, reactionLeadSeconds },
     say: setSaid,
   });
   const { selected, goTo } = moves;
-  const names = useMemo(() => shortNames(round.a.name, round.b.name), [round.a.name, round.b.name]);
-  const commentaryRound = useMemo(
-    () => ({
-      id: address.scopeId,
-      span,
-      uniform: round.uniform,
-      calledBy: { a: callNames(round.a).slice(1), b: callNames(round.b).slice(1) },
-      pronouns: { a: pronounOf(round.a), b: pronounOf(round.b) },
-    }),
-    [round, address, span],
-  );
-  const spoken = useMemo(() => ({ house, uses }), [house, uses]);
-  const commentary = useCommentary(commentaryRound, index, spoken, reading.marks);
+  const talk = useDeskCommentary({
+    round,
+    span,
+    scopeId: address.scopeId,
+    words,
+    uses,
+    marks: reading.marks,
+    session: marks,
+  });
   const clockGround = useMemo(() => clockGroundOf(reading.marks), [reading]);
   const score = useScore(settled, ruleSet, round.plannedSeconds ?? span.endSeconds - span.startSeconds);
   const overtime = useOvertime(marks, reading, ruleSet?.overtime, playhead, setSaid);
@@ -160,26 +128,19 @@ export function useReviewDesk({
   const likelySwap = useLikelySwap(settled, contradictions);
   const endRound = useRoundEnd(round, span, marks.record, setSaid);
   const calls = useCalls({
-    ...{ round, span, names, reading, playhead, marks, habits, index, reactionLeadSeconds },
+    ...{ round, span, names, reading, playhead, marks, habits, index: words.index, reactionLeadSeconds },
     onMade: (place) => {
-      if (place !== undefined)
-        commentary.act({ kind: 'decide', places: [place], decision: 'accepted', open: commentary.open });
+      talk.decided(place);
       moves.stay();
     },
     // A second reading of the round leaves its card alone.
     onRoundOver: (atSeconds) => (second ? undefined : void endRound(atSeconds)),
   });
-  const isPlaying = useRef(false);
-  isPlaying.current = playhead.playing;
-  const [askPlaying] = useState(() => () => isPlaying.current);
+  const askPlaying = useAsked(playhead.playing);
   useKeptPage(`${names.a} and ${names.b}, ${dayWords(round.heldOn)}`, source.address, askPlaying);
-  const furthest = useRef(0);
-  const spentSeconds = useReviewTime(round.id, askPlaying, first.spentSeconds);
+  const spent = useReviewTime(round.id, askPlaying, first.spentSeconds);
 
-  // Keys work from here on: before, the page is only a picture of itself.
-  const [ready, setReady] = useState(false);
-  useEffect(() => setReady(true), []);
-
+  const ready = useReady();
   // biome-ignore lint/correctness/useExhaustiveDependencies: only the first opening of the page looks at the address
   useEffect(() => {
     if (first.firstMarkId) marks.select(first.firstMarkId);
@@ -189,75 +150,50 @@ export function useReviewDesk({
     setSaid(undefined);
     calls.open(text, editing);
   };
-  const accept = (lines: readonly ProposalLine[]) => {
-    if (lines.length === 0) return;
-    marks.addAll(lines.map(({ draft }) => ({ ...draft, id: crypto.randomUUID() }) as Mark));
-    const places = lines.map((line) => line.place);
-    commentary.act({ kind: 'decide', places, decision: 'accepted', open: commentary.open });
-  };
-  const takeBack = () => {
-    const step = commentary.work?.steps.at(-1);
-    if (step?.added) marks.undo();
-    commentary.act({ kind: 'take-back' });
-  };
-  const lull = lulls.open[0];
-  /** What the chosen mark asks. */
-  const question = questions.of(state.selectedId);
-  const nextQuestion = () => {
-    const now = playhead.now();
-    const asking = questions.open
-      .flatMap((one) => state.held.get(one.markId)?.mark ?? [])
-      .sort((one, other) => one.atSeconds - other.atSeconds);
-    goTo(asking.find((mark) => mark.atSeconds > now + 0.02) ?? asking[0]);
-    if (asking.length === 0)
-      setSaid('Nothing is asked: no doubt is open, and every error has its consequence, or none is near.');
-  };
-  const markLull = (offCamera: boolean) => {
-    if (!lull) return;
-    const { startSeconds: atSeconds, endSeconds } = lull;
-    const mark = { kind: 'stoppage' as const, id: crypto.randomUUID(), atSeconds, endSeconds };
-    marks.add(offCamera ? { ...mark, offCamera: true } : mark);
-  };
   const nextCallAt = (position: number) => {
-    const next = calls.next[position];
+    const next = calls.nextAt(playhead.now())[position];
     if (next) openCall(`${next.text} `);
+  };
+  const nextQuestion = () => {
+    const found = asks.nextAfter(playhead.now());
+    goTo(found);
+    if (!found) setSaid('Nothing is asked: no doubt is open, and every error has its consequence, or none is near.');
   };
   const shownClock = clocks.clocks.flatMap((one) => readable(one, clockGround) ?? [])[0];
   const toLedger = () => {
     stills.draw(undefined);
     setPanel('ledger');
   };
-  const seconds = usePlayheadTime(playhead, 0.5);
-  const currentId = useMemo(
-    () => reading.marks.findLast((mark) => mark.atSeconds <= seconds + 0.5)?.id,
-    [reading, seconds],
-  );
-  furthest.current = Math.max(
-    furthest.current,
-    seconds - span.startSeconds,
-    ...reading.marks.slice(-1).map((mark) => mark.atSeconds - span.startSeconds),
-  );
-  // The first half minute of work says nothing about a pace.
-  const pace = spentSeconds >= 30 && furthest.current >= 20 ? spentSeconds / furthest.current : undefined;
   return {
-    ...{ round, ruleSet, second, address, span, names, ready, video, source, filmed, rate, zoom, setZoom, playhead },
+    ...{ round, ruleSet, second, address, span, names, ready, marks, spent, homework: first.homework },
+    ...{ reading, tide, chains, contradictions, likelySwap, score, overtime, drawing, stopwatch, secondPass },
     ...{
-      marks,
-      reading,
-      tide,
-      chains,
-      contradictions,
-      likelySwap,
-      score,
-      overtime,
-      drawing,
-      stopwatch,
+      clocks,
       clockGround,
+      shownClock,
+      stills,
+      face,
+      moves,
+      goTo,
+      filter,
+      calls,
+      openCall,
+      nextCallAt,
+      nextQuestion,
     },
-    ...{ lulls, lull, markLull, questions, question, nextQuestion, clocks, shownClock, stills, face, moves, goTo },
-    ...{ commentary, accept, takeBack, index, calls, openCall, nextCallAt, currentId, filter, secondPass },
-    ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf, pace },
-    homework: first.homework,
+    ...film,
+    ...asks,
+    ...talk,
+    index: words.index,
+    ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf },
   };
 }
+/** The latest value, for whoever asks between two drawings. */
+function useAsked<Value>(value: Value): () => Value {
+  const latest = useRef(value);
+  latest.current = value;
+  const [ask] = useState(() => () => latest.current);
+  return ask;
+}
+
 export type ReviewDeskParts = ReturnType<typeof useReviewDesk>;

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { createStore, type Store } from '@/session/store';
 
 const IDLE_AFTER_MS = 60_000;
 const TICK_MS = 1000;
@@ -8,8 +9,8 @@ const SEND_AFTER_SECONDS = 30;
 const SHOW_EVERY_SECONDS = 10;
 
 /** Counts the seconds in which somebody is at the page (it is seen, and a key, pointer or playback moved within a minute) and sends them. Gives all that this coach spent on the round, `before` included. */
-export function useReviewTime(roundId: string, isPlaying: () => boolean, before: number): number {
-  const [spent, setSpent] = useState(before);
+export function useReviewTime(roundId: string, isPlaying: () => boolean, before: number): Store<number> {
+  const [spent] = useState(() => createStore(before));
   useEffect(() => {
     let lastMoved = Date.now();
     let seconds = 0;
@@ -30,7 +31,7 @@ export function useReviewTime(roundId: string, isPlaying: () => boolean, before:
         seconds += TICK_MS / 1000;
         whole += TICK_MS / 1000;
         // Shown in tenths of a minute per minute: no need to render with every second.
-        if (whole % SHOW_EVERY_SECONDS === 0) setSpent(before + whole);
+        if (whole % SHOW_EVERY_SECONDS === 0) spent.set(before + whole);
       }
       if (seconds >= SEND_AFTER_SECONDS) send();
     }, TICK_MS);
@@ -43,6 +44,6 @@ export function useReviewTime(roundId: string, isPlaying: () => boolean, before:
       window.removeEventListener('pagehide', send);
       send();
     };
-  }, [roundId, isPlaying, before]);
+  }, [roundId, isPlaying, before, spent]);
   return spent;
 }

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { type FrameRate, formatClock, formatClockTenths, frameAt, type Span } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
@@ -14,6 +14,7 @@ import { momentWords } from '@/terms/dayWords';
 import { useZone } from '@/terms/ZoneContext';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
+import { useReady } from '@/ui/keys/useReady';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -117,8 +118,7 @@ export function CutPage({
   );
   const confirmed = state.cuts.filter((one) => one.state === 'confirmed');
 
-  const [ready, setReady] = useState(false);
-  useEffect(() => setReady(true), []);
+  const ready = useReady();
 
   const desk = useCutDesk({
     cuts,
@@ -163,11 +163,7 @@ export function CutPage({
         onSaved={(keys) => {
           act({ kind: 'cut-out', keys });
           setAsking(false);
-          setSaid(
-            keys.length === 1
-              ? 'The round is cut out. Open it on the right.'
-              : `${keys.length} rounds are cut out. Open one on the right.`,
-          );
+          setSaid(cutOutWords(keys.length));
           router.refresh();
         }}
       />
@@ -233,6 +229,9 @@ export function CutPage({
     </Frame>
   );
 }
+
+const cutOutWords = (count: number): string =>
+  count === 1 ? 'The round is cut out. Open it on the right.' : `${count} rounds are cut out. Open one on the right.`;
 
 /** A confirmed cut as a line of the sheet on which its two are named. */
 const rowOfCut = ({ key, startSeconds, endSeconds, plannedSeconds }: Cut) => ({

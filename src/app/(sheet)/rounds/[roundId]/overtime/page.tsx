@@ -2,8 +2,8 @@ import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { NothingHere } from '@/features/account/NothingHere';
 import { shortNames } from '@/features/review/athleteWords';
-import { clockGroundOf, readable } from '@/features/review/clocks/clockView';
-import { OvertimeSheet } from '@/features/review/overtime/OvertimeSheet';
+import { clockGroundOf, readable } from '@/features/review/panels/clocks/clockView';
+import { OvertimeSheet } from '@/features/review/panels/overtime/OvertimeSheet';
 import { loadOvertime } from '@/server/rounds/loadOvertime';
 
 export const metadata: Metadata = { title: 'Overtime' };

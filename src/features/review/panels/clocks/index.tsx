@@ -1,0 +1,24 @@
+import { plain } from '@/ui/keys/keyEntry';
+import { definePanel } from '../definePanel';
+import { ClocksPanel } from './ClocksPanel';
+
+export const clocks = definePanel({
+  id: 'clocks',
+  key: { shown: 'K', matches: plain('k'), does: 'clocks seen in the footage' },
+  toggles: true,
+  Component: ({ desk }) => {
+    const { playhead, span, clockGround, toLedger } = desk;
+    const { clocks: shown, problem, save, remove } = desk.clocks;
+    return (
+      <ClocksPanel
+        {...{ problem, playhead }}
+        clocks={shown}
+        round={span}
+        ground={clockGround}
+        onSave={save}
+        onRemove={remove}
+        onLeave={toLedger}
+      />
+    );
+  },
+});

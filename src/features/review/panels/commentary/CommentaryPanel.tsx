@@ -1,0 +1,273 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import { styled } from 'styled-components';
+import { formatClock } from '@/core/clock';
+import { type Mark, swapAthletes } from '@/core/round';
+import { useWordOf } from '@/terms/HouseContext';
+import { Button, FileDrop } from '@/ui/primitives';
+import { color, font, size, space } from '@/ui/tokens/tokens';
+import { MarkSign } from '../../MarkSign';
+import { markWords, type Names } from '../../reviewView';
+import type { CommentaryAction, CommentaryWork } from './commentaryState';
+import { namesNobody, type ProposalLine, remarkSentence, tieWords } from './commentaryView';
+
+const Panel = styled.section`
+  display: flex; flex-direction: column; min-height: 0; flex: 1; outline: none;
+  header { padding: ${space(3)} ${space(4)} ${space(2)}; border-bottom: 1px solid ${color.rule}; display: flex; flex-direction: column; gap: ${space(1.5)}; }
+  header h2 { font-family: ${font.serif}; font-size: ${size.large}; font-weight: 500; }
+  .quiet { color: ${color.quiet}; font-size: ${size.small}; }
+  .trouble { color: ${color.harm}; font-size: ${size.small}; padding: ${space(3)} ${space(4)}; }
+  .row { display: flex; gap: ${space(3)}; align-items: center; flex-wrap: wrap; font-size: ${size.small}; }
+  .row button { min-height: 26px; padding: 0 ${space(2)}; font-size: ${size.small}; }
+  kbd { font: inherit; border: 1px solid ${color.rule}; padding: 0 5px; border-radius: 2px; font-size: ${size.small}; color: ${color.quiet}; }
+  .who[data-athlete='a'] { color: ${color.focusText}; }
+  .who[data-athlete='b'] { color: ${color.other}; }
+`;
+
+const List = styled.ol`
+  list-style: none; margin: 0; padding: ${space(1)} 0 ${space(6)}; overflow-y: auto; flex: 1; min-height: 0;
+`;
+const Line = styled.li`
+  display: grid; grid-template-columns: 46px minmax(0, 1fr); padding-right: ${space(3)}; cursor: pointer; content-visibility: auto; contain-intrinsic-size: auto 48px;
+  .at { text-align: right; padding: ${space(1)} ${space(2)} 0 0; color: ${color.quiet}; font-size: ${size.small}; border-right: 1px solid ${color.rule}; line-height: 22px; }
+  .matter { padding: ${space(1)} 0 ${space(1)} ${space(2)}; line-height: 20px; }
+  .mark { display: flex; gap: ${space(1.5)}; align-items: flex-start; }
+  .quote { font-family: ${font.serif}; font-style: italic; color: ${color.quiet}; font-size: 14.5px; }
+  &[aria-selected='true'] { background: ${color.focusWash}; }
+  &[data-state='dropped'] .what, &[data-state='marked'] .what, &[data-state='outside'] .what { color: ${color.quiet}; }
+  &[data-state='dropped'] .what { text-decoration: line-through; }
+  .state { margin-left: auto; font-size: ${size.small}; color: ${color.quiet}; white-space: nowrap; }
+  &[data-state='accepted'] .state { color: ${color.good}; }
+`;
+
+export interface CommentaryPanelProps {
+  readonly work: CommentaryWork | undefined;
+  /** A long talk is still being read. */
+  readonly isReading: boolean;
+  readonly problem: string | undefined;
+  readonly lines: readonly ProposalLine[];
+  readonly open: readonly number[];
+  readonly names: Names;
+  readonly startSeconds: number;
+  readonly onRead: (file: File) => void;
+  readonly onAct: (action: CommentaryAction) => void;
+  readonly onAccept: (lines: readonly ProposalLine[]) => void;
+  readonly onCorrect: (line: ProposalLine) => void;
+  readonly onTakeBack: () => void;
+  readonly onLook: (line: ProposalLine) => void;
+  readonly onLeave: () => void;
+  readonly onForget: () => void;
+}
+
+const stateWords = {
+  accepted: 'marked',
+  dropped: 'dropped',
+  marked: 'in the ledger',
+  outside: 'outside the round',
+} as const;
+
+const stateOf = (line: ProposalLine): keyof typeof stateWords | undefined =>
+  line.decision ?? (line.outside ? 'outside' : line.marked ? 'marked' : undefined);
+
+/** The proposals of a spoken commentary, gone through by keyboard. */
+export function CommentaryPanel(props: CommentaryPanelProps) {
+  const { work, problem, lines, open, names, onRead, onAct, onLeave, onForget } = props;
+  const panel = useRef<HTMLElement>(null);
+  const hasWork = work !== undefined;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the keys belong to the panel as soon as there is something to decide
+  useEffect(() => panel.current?.focus({ preventScroll: true }), [hasWork]);
+  const remarks = work ? remarkSentence(work.remarks) : undefined;
+  return (
+    <Panel
+      ref={panel}
+      tabIndex={-1}
+      data-own-keys="arrowdown arrowup enter x delete e w a z [ ] h escape"
+      aria-label="Spoken commentary"
+      onKeyDown={(event) => press(event, props)}
+    >
+      {work ? (
+        <>
+          <header>
+            <div className="row">
+              <h2>{work.fileName}</h2>
+              <span className="quiet" role="status">
+                {props.isReading ? 'reading the talk …' : `${open.length} to decide of ${lines.length}`}
+              </span>
+              <Button look="plain" onPress={onLeave} style={{ marginLeft: 'auto' }}>
+                To the ledger
+              </Button>
+            </div>
+            <div className="row">
+              <span>Spoken by</span>
+              {([undefined, 'a', 'b'] as const).map((athlete) => (
+                <Button
+                  key={athlete ?? 'coach'}
+                  aria-pressed={work.speaks === athlete}
+                  look={work.speaks === athlete ? 'lead' : 'quiet'}
+                  onPress={() => onAct({ kind: 'speaks', athlete })}
+                >
+                  {athlete ? names[athlete] : 'somebody else'}
+                </Button>
+              ))}
+            </div>
+            <div className="row quiet">
+              <span>{tieWords(work)}</span>
+              <span>
+                <kbd>[</kbd> <kbd>]</kbd> a second earlier or later · <kbd>H</kbd> the footage stood here 5 s
+              </span>
+            </div>
+            <div className="row quiet">
+              <span>
+                <kbd>Enter</kbd> marks it · <kbd>X</kbd> drops · <kbd>E</kbd> corrects · <kbd>W</kbd> the other one ·{' '}
+                <kbd>A</kbd> all of its kind · <kbd>Z</kbd> back
+              </span>
+            </div>
+            {remarks ? <div className="quiet">{remarks}</div> : null}
+            {namesNobody(lines) ? (
+              <div className="quiet">
+                These words hardly ever name {names.a} or {names.b}. Is this the right round?
+              </div>
+            ) : null}
+            {lines.some((line) => line.outside) ? (
+              <div className="quiet">
+                {lines.filter((line) => line.outside).length} lie outside the round: move the commentary with [ and ].
+              </div>
+            ) : null}
+          </header>
+          <Lines {...props} work={work} />
+          <div className="row" style={{ padding: '8px 16px' }}>
+            <Button look="plain" onPress={onForget}>
+              Put this commentary away
+            </Button>
+          </div>
+        </>
+      ) : (
+        <div style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
+          <FileDrop
+            words="Drop a spoken commentary"
+            hint="WebVTT, SRT, or lines like “[2:05] ana passes”. Nothing is marked before you say so."
+            choose="Choose a file"
+            accept={['.vtt', '.srt', '.txt', 'text/vtt', 'text/plain', 'application/x-subrip']}
+            onFiles={(files) => files[0] && onRead(files[0])}
+          />
+          <Button look="plain" onPress={onLeave}>
+            Back to the ledger
+          </Button>
+        </div>
+      )}
+      {problem ? (
+        <p className="trouble" role="alert">
+          {problem}
+        </p>
+      ) : null}
+    </Panel>
+  );
+}
+
+function Lines({
+  work,
+  lines,
+  names,
+  startSeconds,
+  onAct,
+  onLook,
+}: CommentaryPanelProps & { readonly work: CommentaryWork }) {
+  const wordOf = useWordOf();
+  const shown = useRef<HTMLLIElement>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice is what scrolls
+  useEffect(() => {
+    void shown.current?.scrollIntoView?.({ block: 'nearest' });
+  }, [work.selected]);
+  if (lines.length === 0)
+    return (
+      <p className="trouble">Nothing in these words could be read as a mark. They are untouched; the ledger is too.</p>
+    );
+  return (
+    <List role="listbox" aria-label="Proposed marks">
+      {lines.map((line) => {
+        const words = markWords({ ...line.draft, id: 'proposal' } as Mark, names, wordOf);
+        const state = stateOf(line);
+        const isSelected = line.place === work.selected;
+        return (
+          <Line
+            key={line.place}
+            ref={isSelected ? shown : undefined}
+            role="option"
+            tabIndex={-1}
+            aria-selected={isSelected}
+            data-state={state}
+            data-kind={line.draft.kind}
+            onClick={() => {
+              onAct({ kind: 'move', to: line.place });
+              onLook(line);
+            }}
+          >
+            <span className="at">{formatClock(Math.max(0, line.draft.atSeconds - startSeconds))}</span>
+            <span className="matter">
+              <span className="mark">
+                <MarkSign mark={{ ...line.draft, id: 'proposal' } as Mark} />
+                <span>
+                  {words.who ? (
+                    <span className="who" data-athlete={words.athlete}>
+                      {words.who}
+                      {line.proposal.sureWho ? '' : ' (?)'}{' '}
+                    </span>
+                  ) : null}
+                  <span className="what">{words.what}</span>
+                  {words.how ? <span className="quiet"> · {words.how}</span> : null}
+                </span>
+                {state ? <span className="state">{stateWords[state]}</span> : null}
+              </span>
+              <span className="quote">“{line.proposal.words}”</span>
+            </span>
+          </Line>
+        );
+      })}
+    </List>
+  );
+}
+
+const STANDING_SECONDS = 5;
+
+/** The keys of the panel. What it takes, the round's own keys do not get. */
+function press(event: React.KeyboardEvent, props: CommentaryPanelProps): void {
+  const { work, lines, open, onAct, onAccept, onCorrect, onTakeBack, onLook, onLeave } = props;
+  if (event.ctrlKey || event.metaKey || event.altKey) return;
+  const line = work ? lines[work.selected] : undefined;
+  const move = (by: 1 | -1) => {
+    if (!work) return;
+    const to = Math.min(lines.length - 1, Math.max(0, work.selected + by));
+    onAct({ kind: 'move', to });
+    if (lines[to]) onLook(lines[to]);
+  };
+  const free = line && !line.decision && !line.outside;
+  const keys: Record<string, () => void> = {
+    arrowdown: () => move(1),
+    arrowup: () => move(-1),
+    enter: () => free && onAccept([line]),
+    x: () => line && !line.decision && onAct({ kind: 'decide', places: [line.place], decision: 'dropped', open }),
+    delete: () => line && !line.decision && onAct({ kind: 'decide', places: [line.place], decision: 'dropped', open }),
+    e: () => free && onCorrect(line),
+    w: () => free && onAccept([{ ...line, draft: swapped(line) }]),
+    a: () => line && onAccept(lines.filter((one) => open.includes(one.place) && one.draft.kind === line.draft.kind)),
+    z: onTakeBack,
+    '[': () => onAct({ kind: 'shift', seconds: -1 }),
+    ']': () => onAct({ kind: 'shift', seconds: 1 }),
+    h: () => line && onAct({ kind: 'pause', atSeconds: line.proposal.saidAtSeconds, seconds: STANDING_SECONDS }),
+    escape: onLeave,
+  };
+  const key = event.key.toLowerCase();
+  if (!work && key !== 'escape') return;
+  if (event.target instanceof HTMLElement && event.target.closest('button') && (key === 'enter' || key === ' ')) return;
+  if (!Object.hasOwn(keys, key)) return;
+  event.preventDefault();
+  event.stopPropagation();
+  keys[key]!();
+}
+
+/** The same mark for the other athlete: for when the words did not say who was meant. */
+const swapped = (line: ProposalLine): ProposalLine['draft'] => {
+  const { id: _id, ...draft } = swapAthletes({ ...line.draft, id: '' } as Mark);
+  return draft as ProposalLine['draft'];
+};

@@ -1,0 +1,27 @@
+import { plain } from '@/ui/keys/keyEntry';
+import { definePanel } from '../definePanel';
+import { CommentaryPanel } from './CommentaryPanel';
+
+export const commentary = definePanel({
+  id: 'commentary',
+  key: { shown: 'C', matches: plain('c'), does: 'a spoken commentary: read it into marks' },
+  // A talk in the middle of being gone through does not vanish at a second press.
+  toggles: false,
+  Component: ({ desk }) => {
+    const { names, span, accept, calls, takeBack, playhead, toLedger } = desk;
+    const { work, isReading, problem, lines, open, read, act, close } = desk.commentary;
+    return (
+      <CommentaryPanel
+        {...{ work, isReading, problem, lines, open, names, startSeconds: span.startSeconds }}
+        onRead={(file) => void read(file)}
+        onAct={act}
+        onAccept={accept}
+        onCorrect={(line) => calls.correct(line.place, line.draft)}
+        onTakeBack={takeBack}
+        onLook={(line) => playhead.seek(Math.max(span.startSeconds, line.draft.atSeconds - 1))}
+        onLeave={toLedger}
+        onForget={close}
+      />
+    );
+  },
+});

@@ -1,0 +1,67 @@
+import type { ChanceFigures } from '@/core/attempts';
+import { formatClock } from '@/core/clock';
+import type { ReactionFigures } from '@/core/reaction';
+import type { HomeworkCheck } from '@/core/reviewing';
+import type { Third } from '@/core/round';
+import { type Names, tideWords } from '../../reviewView';
+
+export const classWords: Readonly<Record<ChanceFigures['techniqueClass'], string>> = {
+  takedowns: 'Takedowns',
+  'guard-pulls': 'Guard pulls',
+  passes: 'Passes',
+  sweeps: 'Sweeps',
+  escapes: 'Escapes',
+  'back-takes': 'Back takes',
+  'leg-entries': 'Leg entries',
+  submissions: 'Submissions',
+};
+
+/** "4 openings, 3 tried, 2 locked, 1 finished"; what never came is left out. */
+export function chanceWords(figures: ChanceFigures): string {
+  const { openings, attempts, reached, successes, setApart } = figures;
+  const isSubmission = figures.techniqueClass === 'submissions';
+  const parts = [
+    `${openings} ${openings === 1 ? 'opening' : 'openings'}`,
+    `${attempts} tried`,
+    isSubmission && `${reached.locked} locked`,
+    `${successes} finished`,
+    setApart > 0 && `${setApart} set apart`,
+  ];
+  return parts.filter(Boolean).join(', ');
+}
+
+/** "33 % (6–79 %)"; nothing for no attempt. */
+export function conversionWords({ conversion }: ChanceFigures): string | undefined {
+  if (!conversion) return undefined;
+  const percent = (ratio: number) => Math.round(ratio * 100);
+  const { ratio, interval } = conversion;
+  return `${percent(ratio)} % (${percent(interval.low)}–${percent(interval.high)} %)`;
+}
+
+export function reactionWords(figures: ReactionFigures | undefined, count: number): string {
+  if (!figures)
+    return count === 0
+      ? 'none marked'
+      : `${count === 1 ? '1 answer' : `${count} answers`}: too few for figures, four are needed`;
+  const { medianSeconds, quartiles, slowRatio, passiveRatio } = figures;
+  const percent = (ratio: number) => `${Math.round(ratio * 100)} %`;
+  return `${figures.count}, half within ${medianSeconds.toFixed(1)} s (middle half ${quartiles[0].toFixed(1)}–${quartiles[1].toFixed(1)} s); slow ${percent(slowRatio)}, waited ${percent(passiveRatio)}`;
+}
+
+export function thirdWords(third: Third, names: Names): string {
+  const tide = third.meanTide === undefined ? 'nothing live' : tideWords(third.meanTide, names);
+  const both = (counts: Readonly<Record<'a' | 'b', number>>) => `${counts.a} : ${counts.b}`;
+  return `${tide}; errors ${both(third.errors)}, attempts ${both(third.attempts)}`;
+}
+
+/** What this round says about homework. */
+export function homeworkWords({ shows, count, exposure, unit }: HomeworkCheck, countThen: number): string {
+  const chance =
+    unit === 'minutes'
+      ? `${formatClock(exposure * 60)} in the position`
+      : `${Math.round(exposure)} chances to go wrong`;
+  const then = countThen > 0 ? `; ${countThen} then` : '';
+  if (shows === 'not-tested') return 'This round did not put it to the test.';
+  if (shows === 'kept') return `It shows: not once in ${chance}${then}.`;
+  return `Again: ${count} in ${exposure > 0 ? chance : 'this round'}${then}.`;
+}

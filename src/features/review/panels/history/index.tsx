@@ -1,0 +1,19 @@
+import { shifted } from '@/ui/keys/keyEntry';
+import { definePanel } from '../definePanel';
+import { HistoryPanel } from './HistoryPanel';
+
+export const history = definePanel({
+  id: 'history',
+  key: { shown: 'Shift E', matches: shifted('e'), does: 'the history of the chosen mark: who, when, what' },
+  toggles: true,
+  Component: ({ desk }) => (
+    <HistoryPanel
+      address={desk.address.marks.replace('/marks', '/marks/{mark}/history')}
+      mark={desk.moves.selected}
+      names={desk.names}
+      timeOf={desk.face.timeOf}
+      onPutBack={desk.marks.replace}
+      onLeave={desk.toLedger}
+    />
+  ),
+});

@@ -1,0 +1,25 @@
+import { shifted } from '@/ui/keys/keyEntry';
+import { readable } from '../clocks/clockView';
+import { definePanel } from '../definePanel';
+import { OvertimePanel } from './OvertimePanel';
+
+export const overtime = definePanel({
+  id: 'overtime',
+  key: { shown: 'Shift H', matches: shifted('h'), does: 'overtime: turns, sums, what is needed next' },
+  toggles: true,
+  refuse: (desk) =>
+    desk.overtime.rules
+      ? undefined
+      : 'This round has no overtime by escape time. Its card can give it a rule set that has.',
+  Component: ({ desk }) => {
+    const { names, playhead, span, round, clocks, clockGround, toLedger } = desk;
+    return (
+      <OvertimePanel
+        {...{ names, playhead, startSeconds: span.startSeconds, overtime: desk.overtime }}
+        clocks={clocks.clocks.flatMap((one) => readable(one, clockGround) ?? [])}
+        roundId={round.id}
+        onLeave={toLedger}
+      />
+    );
+  },
+});

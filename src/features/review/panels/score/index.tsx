@@ -1,0 +1,21 @@
+import { plain } from '@/ui/keys/keyEntry';
+import { definePanel } from '../definePanel';
+import { ScorePanel } from './ScorePanel';
+
+export const score = definePanel({
+  id: 'score',
+  key: { shown: 'B', matches: plain('b'), does: 'the score, its holds and the official board' },
+  toggles: true,
+  refuse: (desk) => (desk.score ? undefined : 'This round is sparring without score. Its card can give it a rule set.'),
+  Component: ({ desk }) => {
+    const { names, playhead, span, toLedger } = desk;
+    return desk.score ? (
+      <ScorePanel
+        {...desk.score}
+        {...{ names, playhead, startSeconds: span.startSeconds }}
+        onLook={playhead.seek}
+        onLeave={toLedger}
+      />
+    ) : null;
+  },
+});
