@@ -1,8 +1,12 @@
+import '@fontsource-variable/alegreya';
+import '@fontsource-variable/alegreya/wght-italic.css';
+import '@fontsource-variable/source-sans-3';
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { GlobalStyle } from '@/ui/tokens/GlobalStyle';
-import { NonceMeta, StyleRegistry } from '@/ui/tokens/StyleRegistry';
+import { plainCss } from '@/ui/plain/plainCss';
+import { globalCss } from '@/ui/tokens/globalCss';
+import { NonceMeta, NonceProvider, PlainStyle } from '@/ui/tokens/Nonce';
 
 export const metadata: Metadata = { title: { default: 'Unhurried Owl', template: '%s · Unhurried Owl' } };
 // Every page carries its own nonce and shows what only a signed-in coach may see.
@@ -14,12 +18,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang="en">
       <head>
         <NonceMeta nonce={nonce} />
+        <PlainStyle nonce={nonce} css={globalCss + plainCss} />
       </head>
       <body>
-        <StyleRegistry nonce={nonce}>
-          <GlobalStyle />
-          {children}
-        </StyleRegistry>
+        <NonceProvider nonce={nonce}>{children}</NonceProvider>
       </body>
     </html>
   );

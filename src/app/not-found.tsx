@@ -1,5 +1,3 @@
 import { NothingHere } from '@/features/account/NothingHere';
 
-export default function NotFound() {
-  return <NothingHere />;
-}
+export default NothingHere;

@@ -3,15 +3,18 @@ import { DaybookFrame } from '@/features/account/DaybookFrame';
 import { requireCoach } from '@/server/accounts/currentCoach';
 import { loadHouse } from '@/server/language/loadHouse';
 import { HouseProvider } from '@/terms/HouseContext';
+import { StyleRegistry } from '@/ui/tokens/StyleRegistry';
 import { AcademyZone } from '../AcademyZone';
 
 export default async function DaybookLayout({ children }: { children: ReactNode }) {
   const coach = await requireCoach();
   return (
-    <HouseProvider house={await loadHouse()}>
-      <AcademyZone>
-        <DaybookFrame coachName={coach.displayName}>{children}</DaybookFrame>
-      </AcademyZone>
-    </HouseProvider>
+    <StyleRegistry>
+      <HouseProvider house={await loadHouse()}>
+        <AcademyZone>
+          <DaybookFrame coachName={coach.displayName}>{children}</DaybookFrame>
+        </AcademyZone>
+      </HouseProvider>
+    </StyleRegistry>
   );
 }

@@ -1,5 +1,11 @@
 import type { ReactNode } from 'react';
+import { StyleRegistry } from '@/ui/tokens/StyleRegistry';
 import { AcademyZone } from '../AcademyZone';
 
-const ZonedLayout = ({ children }: { children: ReactNode }) => <AcademyZone>{children}</AcademyZone>;
-export default ZonedLayout;
+export default function Layout({ children }: { children: ReactNode }) {
+  return (
+    <StyleRegistry>
+      <AcademyZone>{children}</AcademyZone>
+    </StyleRegistry>
+  );
+}

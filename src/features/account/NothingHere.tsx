@@ -1,6 +1,4 @@
-'use client';
-
-import { ActionLink, Empty, Page } from '@/ui/layout/Page';
+import { PlainPage } from '@/ui/plain/Plain';
 
 /**
  * What a page shows when its round, student or class is gone. Pages draw it themselves: the framework's own not-found answer is a bare
@@ -8,15 +6,11 @@ import { ActionLink, Empty, Page } from '@/ui/layout/Page';
  */
 export function NothingHere() {
   return (
-    <div data-light="daybook">
-      <Page title="Nothing here">
-        <Empty>
-          <p>This page is not there, or what it showed was deleted.</p>
-          <ActionLink data-look="lead" href="/footage">
-            To Footage
-          </ActionLink>
-        </Empty>
-      </Page>
-    </div>
+    <PlainPage title="Nothing here">
+      <p className="plain-line">This page is not there, or what it showed was deleted.</p>
+      <a className="plain-lead" href="/footage">
+        To Footage
+      </a>
+    </PlainPage>
   );
 }

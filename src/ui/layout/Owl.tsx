@@ -1,5 +1,3 @@
-'use client';
-
 import { color } from '../tokens/tokens';
 
 /** The owl on its beam. */

@@ -1,12 +1,7 @@
-'use client';
-
-import '@fontsource-variable/alegreya';
-import '@fontsource-variable/alegreya/wght-italic.css';
-import '@fontsource-variable/source-sans-3';
-import { createGlobalStyle } from 'styled-components';
 import { color, font, size } from './tokens';
 
-export const GlobalStyle = createGlobalStyle`
+/** The two lights and what holds for every element, as plain text: it needs no script. */
+export const globalCss = `
   :root, [data-light='daybook'] {
     color-scheme: light;
     --ground: #f6f1e6; --raised: #fcf9f2; --sunken: #ece5d5;

@@ -1,0 +1,46 @@
+import { type InputHTMLAttributes, type ReactNode, useId } from 'react';
+import { Owl } from '../layout/Owl';
+
+/** A page of one column in the middle, without any style in scripts. */
+export function PlainPage({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <main className="plain" data-light="daybook">
+      <div>
+        <div className="plain-title">
+          <Owl size={56} />
+          <h1>{title}</h1>
+        </div>
+        {children}
+      </div>
+    </main>
+  );
+}
+
+export interface PlainFieldProps extends InputHTMLAttributes<HTMLInputElement> {
+  readonly label: string;
+  readonly name: string;
+  readonly hint?: string;
+  /** What is wrong with the value; shown below and read out. */
+  readonly problem?: string;
+}
+
+export function PlainField({ label, hint, problem, ...input }: PlainFieldProps) {
+  const id = useId();
+  const told = problem ?? hint;
+  return (
+    <div className="plain-field">
+      <label htmlFor={id}>{label}</label>
+      <input
+        id={id}
+        aria-describedby={told ? `${id}-told` : undefined}
+        aria-invalid={problem ? true : undefined}
+        {...input}
+      />
+      {told ? (
+        <span id={`${id}-told`} className={problem ? 'plain-problem' : 'plain-hint'}>
+          {told}
+        </span>
+      ) : null}
+    </div>
+  );
+}
