@@ -6,3 +6,4 @@ export * from './result';
 export * from './text';
 export * from './units';
 export * from './zone';
+export * from './zonedMoment';

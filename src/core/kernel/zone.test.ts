@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { clockIn, dayIn, isTimeZone, momentAt, momentOf } from './zone';
+import { clockIn, dayIn, isTimeZone } from './zone';
+import { momentAt, momentOf } from './zonedMoment';
 
 describe('the academy’s own time', () => {
   it('tells a moment’s day and time where the academy stands, whatever the server’s zone', () => {

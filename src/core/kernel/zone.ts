@@ -1,5 +1,3 @@
-import { parseAbsolute, parseDateTime, toZoned } from '@internationalized/date';
-
 /** Whether a text names a time zone that is known here, such as "Europe/Lisbon". @source IANA time zone database, by Intl */
 export function isTimeZone(text: string): boolean {
   try {
@@ -15,15 +13,16 @@ export const dayIn = (timeZone: string, moment: string): string => local(timeZon
 /** The time of day (HH:MM) of a moment (ISO 8601) in a time zone. */
 export const clockIn = (timeZone: string, moment: string): string => local(timeZone, moment).slice(11, 16);
 
-const local = (timeZone: string, moment: string): string => parseAbsolute(moment, timeZone).toString();
-
-/**
- * The moment (ISO 8601, UTC) at which clocks of a time zone show a date and time ("2026-11-24T19:30"). A time that is skipped when clocks go forward is
- * read as the same distance later, one that comes twice as the first of the two.
- */
-export const momentAt = (timeZone: string, dateTime: string): string =>
-  toZoned(parseDateTime(dateTime), timeZone, 'compatible').toAbsoluteString();
-
-/** A moment that may lack its offset, as of a time zone. */
-export const momentOf = (timeZone: string, text: string): string =>
-  /(?:Z|[+-]\d{2}:\d{2})$/.test(text) ? new Date(text).toISOString() : momentAt(timeZone, text);
+// Swedish writes a moment as YYYY-MM-DD HH:MM; making a format is slow, and there is one zone a page.
+const formats = new Map<string, Intl.DateTimeFormat>();
+function local(timeZone: string, moment: string): string {
+  let format = formats.get(timeZone);
+  if (!format) {
+    format = new Intl.DateTimeFormat('sv-SE', {
+      ...{ timeZone, hourCycle: 'h23' },
+      ...{ year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit' },
+    });
+    formats.set(timeZone, format);
+  }
+  return format.format(new Date(moment));
+}

@@ -1,23 +1,11 @@
-import { drills } from './drills';
+import { drillNames } from './drills/names';
 import { errors } from './errors';
 import { grips } from './grips';
-import { hazards } from './hazards';
 import { positions } from './positions';
 import { errorSayings, heardSayings, strengthSayings } from './sayings';
-import { schools } from './schools';
 import { strengths } from './strengths';
 import { techniques } from './techniques';
-import type {
-  CatalogueError,
-  CatalogueKind,
-  Drill,
-  Grip,
-  Hazard,
-  Position,
-  School,
-  Strength,
-  Technique,
-} from './types';
+import type { CatalogueError, CatalogueKind, Grip, Position, Strength, Technique } from './types';
 import { unnamedErrors, unnamedGrips, unnamedPositions, unnamedStrengths, unnamedTechniques } from './unnamed';
 
 const byId = <Item extends { readonly id: string }>(items: readonly Item[]): ReadonlyMap<string, Item> =>
@@ -28,9 +16,6 @@ const gripById = byId([...grips, ...unnamedGrips]);
 const techniqueById = byId([...techniques, ...unnamedTechniques]);
 const errorById = byId([...errors, ...unnamedErrors]);
 const strengthById = byId([...strengths, ...unnamedStrengths]);
-const drillById = byId(drills);
-const hazardById = byId(hazards);
-const schoolById = byId(schools);
 
 /** Between a standard id and the academy's own word for a kind of it: `half-guard~long-shin`. */
 export const OWN_WORD_SEPARATOR = '~';
@@ -46,9 +31,6 @@ export const findGrip = (id: string): Grip | undefined => gripById.get(standardI
 export const findTechnique = (id: string): Technique | undefined => techniqueById.get(standardIdOf(id));
 export const findError = (id: string): CatalogueError | undefined => errorById.get(standardIdOf(id));
 export const findStrength = (id: string): Strength | undefined => strengthById.get(standardIdOf(id));
-export const findDrill = (id: string): Drill | undefined => drillById.get(standardIdOf(id));
-export const findHazard = (id: string): Hazard | undefined => hazardById.get(id);
-export const findSchool = (id: string): School | undefined => schoolById.get(id);
 
 /** What kind of entry an id names; undefined when the catalogue does not know it. */
 export function kindOf(id: string): CatalogueKind | undefined {
@@ -57,7 +39,7 @@ export function kindOf(id: string): CatalogueKind | undefined {
   if (findTechnique(id)) return 'attempt';
   if (findError(id)) return 'error';
   if (findStrength(id)) return 'strength';
-  return findDrill(id) ? 'drill' : undefined;
+  return drillNames[standardIdOf(id)] ? 'drill' : undefined;
 }
 
 /** Other words for an entry, as coaches say them; without the damage that speech programs do. */
@@ -76,7 +58,7 @@ export function heardAsOf(id: string): readonly string[] {
 export function conceptName(id: string): string {
   const named = findPosition(id) ?? findGrip(id) ?? findTechnique(id);
   if (named) return named.name;
-  return findError(id)?.title ?? findStrength(id)?.title ?? findDrill(id)?.name ?? id;
+  return findError(id)?.title ?? findStrength(id)?.title ?? drillNames[standardIdOf(id)] ?? id;
 }
 
 /**

@@ -1,13 +1,11 @@
-import { present } from '../kernel';
-import { aliasesOf, conceptName, findDrill, findError, kindOf, OWN_WORD_SEPARATOR, standardIdOf } from './catalogue';
-import { drills } from './drills';
+import { aliasesOf, conceptName, kindOf, OWN_WORD_SEPARATOR, standardIdOf } from './catalogue';
+import { drillNames } from './drills/names';
 import { errors } from './errors';
 import { grips } from './grips';
 import { positions } from './positions';
-import { schools } from './schools';
 import { strengths } from './strengths';
 import { techniques } from './techniques';
-import type { CatalogueError, CatalogueKind, Drill, School } from './types';
+import type { CatalogueError, CatalogueKind } from './types';
 
 /** A word of the academy's own: always a kind of a standard entry, whose exposure, worth and drills it shares. */
 export interface OwnWord {
@@ -78,64 +76,10 @@ export function listConceptIds(house: HouseWords, kind: CatalogueKind): string[]
     attempt: techniques,
     error: errors,
     strength: strengths,
-    drill: drills,
+    drill: Object.keys(drillNames).map((id) => ({ id })),
   };
   const own = house.own.filter((word) => !word.mergedIntoId && kindOf(word.id) === kind);
   return [...standard[kind], ...own].map((entry) => entry.id).filter((id) => !hidden.has(id));
-}
-
-export interface SchoolChoice {
-  readonly school: School;
-  readonly option: School['options'][number];
-  readonly isDefault: boolean;
-}
-
-/** The option that the academy follows; an unknown key follows the default. */
-export function chosenOption(house: HouseWords, school: School): SchoolChoice {
-  const key = house.schools[school.id] ?? school.defaultKey;
-  const option =
-    school.options.find((one) => one.key === key) ??
-    present(school.options.find((one) => one.key === school.defaultKey));
-  return { school, option, isDefault: option.key === school.defaultKey };
-}
-
-/** The points of difference that touch an error or a drill. */
-export const schoolsTouching = (id: string): School[] =>
-  schools.filter((school) => [...school.errorIds, ...school.drillIds].includes(standardIdOf(id)));
-
-/** A cue as this academy says it: the entry's own words, then what its school adds where the choice is not the default. */
-export function cueOf(house: HouseWords, id: string): string {
-  const own = findOwnWord(house, id)?.text;
-  const cue = own || (findError(id)?.cue ?? findDrill(id)?.cue ?? '');
-  const added = schoolsTouching(id)
-    .map((school) => chosenOption(house, school))
-    .filter((choice) => !choice.isDefault)
-    .map(({ option }) => `Here: ${lowerFirst(option.name)}. ${option.reason}`);
-  return [cue, ...added].filter(Boolean).join(' ');
-}
-
-const lowerFirst = (text: string): string => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
-
-/** The drills that a plan may choose from: not hidden, own ones with their own name and start, and cues by school. */
-export function drillsOf(house: HouseWords): Drill[] {
-  return listConceptIds(house, 'drill').flatMap((id) => {
-    const drill = drillOf(house, id);
-    return drill ? [drill] : [];
-  });
-}
-
-/** One drill as this academy runs it. */
-export function drillOf(house: HouseWords, id: string): Drill | undefined {
-  const standard = findDrill(id);
-  if (!standard) return undefined;
-  const own = findOwnWord(house, id);
-  return {
-    ...standard,
-    id,
-    name: houseNameOf(house, id),
-    start: own?.text || standard.start,
-    cue: own ? standard.cue : cueOf(house, id),
-  };
 }
 
 /** The drills that answer an error here: the catalogue's and the academy's own. */

@@ -162,9 +162,9 @@ export interface Strength {
 /** Static (held), cooperative (full movement), progressive (answers at about half), live (restart on success or escape). */
 export type DrillStage = 'static' | 'cooperative' | 'progressive' | 'live';
 
-export interface Drill {
+/** How a drill goes, without its name. */
+export interface DrillCourse {
   readonly id: string;
-  readonly name: string;
   readonly family: CatalogueFamily;
   readonly targetErrorIds: readonly string[];
   readonly start: string;
@@ -183,6 +183,10 @@ export interface Drill {
   readonly hazardIds: readonly string[];
   /** Share of the error's rate that a full dose is expected to remove, 0.1 to 0.6 (house estimate). */
   readonly kappa: number;
+}
+
+export interface Drill extends DrillCourse {
+  readonly name: string;
 }
 
 export interface Hazard {

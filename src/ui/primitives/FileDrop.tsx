@@ -1,13 +1,10 @@
 'use client';
 
-import { useRef } from 'react';
-import { Button as AriaButton } from 'react-aria-components/Button';
-import { DropZone } from 'react-aria-components/DropZone';
-import { FileTrigger } from 'react-aria-components/FileTrigger';
+import { type DragEvent, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { color, font, size, space } from '../tokens/tokens';
 
-const Zone = styled(DropZone)`
+const Zone = styled.div`
   border: 1px dashed ${color.strongRule}; padding: ${space(6)}; display: flex; align-items: center; justify-content: space-between; gap: ${space(4)};
   background: ${color.raised};
   &[data-drop-target] { background: ${color.focusWash}; border-style: solid; border-color: ${color.focus}; }
@@ -24,28 +21,47 @@ export interface FileDropProps {
   readonly onFiles: (files: File[]) => void;
 }
 
+/** A place where files are dropped; its button chooses them by keyboard or pointer. */
 export function FileDrop({ words, hint, choose, accept, onFiles }: FileDropProps) {
   const input = useRef<HTMLInputElement>(null);
-  const take = (list: FileList | null) => {
-    if (list) onFiles([...list]);
-    // Choosing the same file again must be news, too.
-    if (input.current) input.current.value = '';
+  const [isOver, setOver] = useState(false);
+  const drop = (event: DragEvent) => {
+    event.preventDefault();
+    // The page around it takes files, too: this place is nearer.
+    event.stopPropagation();
+    setOver(false);
+    const files = [...event.dataTransfer.files];
+    if (files.length > 0) onFiles(files);
   };
   return (
     <Zone
+      role="group"
       aria-label={words}
-      onDrop={async (event) => {
-        const files = await Promise.all(event.items.flatMap((item) => (item.kind === 'file' ? [item.getFile()] : [])));
-        if (files.length > 0) onFiles(files);
-      }}
+      data-drop-target={isOver || undefined}
+      onDragEnter={() => setOver(true)}
+      onDragOver={(event) => event.preventDefault()}
+      onDragLeave={(event) => event.currentTarget.contains(event.relatedTarget as Node | null) || setOver(false)}
+      onDrop={drop}
     >
       <div>
         <div className="words">{words}</div>
         <div className="hint">{hint}</div>
       </div>
-      <FileTrigger acceptedFileTypes={[...accept]} allowsMultiple ref={input} onSelect={take}>
-        <AriaButton>{choose}</AriaButton>
-      </FileTrigger>
+      <input
+        ref={input}
+        type="file"
+        hidden
+        multiple
+        accept={accept.join(',')}
+        onChange={(event) => {
+          onFiles([...(event.target.files ?? [])]);
+          // Choosing the same file again must be news, too.
+          event.target.value = '';
+        }}
+      />
+      <button type="button" onClick={() => input.current?.click()}>
+        {choose}
+      </button>
     </Zone>
   );
 }

@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const anyDrills: readonly Drill[] = [
+export const anyDrills: readonly DrillCourse[] = [
   {
     id: 'drill-keep-the-grip',
-    name: 'The grip lets go last',
     targetErrorIds: ['err-good-grip-lost', 'err-sweep-grip-dropped'],
     start: 'Any sweep grip already won.',
     cue: 'Keep the arm that would post until you are on top.',
@@ -28,7 +27,6 @@ export const anyDrills: readonly Drill[] = [
   },
   {
     id: 'drill-weak-side',
-    name: 'Weak side round',
     targetErrorIds: ['err-one-side-only'],
     start: "The athlete's usual position, other side.",
     cue: 'Same routine, other hand, other hip.',
@@ -52,7 +50,6 @@ export const anyDrills: readonly Drill[] = [
   },
   {
     id: 'drill-light-heavy',
-    name: 'Light and heavy turns',
     targetErrorIds: ['err-plays-past-the-edge'],
     start: 'Pair with a real weight gap; roles and halves change; a marked area.',
     cue: 'Lighter: move and frame. Heavier: base and room, stop at the edge.',
@@ -77,7 +74,6 @@ export const anyDrills: readonly Drill[] = [
   },
   {
     id: 'drill-score-clock',
-    name: 'Lead and clock',
     targetErrorIds: ['err-clock-ignored'],
     start: 'Any position; score and seconds are called out.',
     cue: 'Say "hold" or "hunt" before the next move.',
@@ -102,7 +98,6 @@ export const anyDrills: readonly Drill[] = [
   },
   {
     id: 'drill-overtime-turns',
-    name: 'Overtime turns',
     targetErrorIds: ['err-clock-ignored'],
     start: 'Back control or arm-lock start, timed turns.',
     cue: 'Attacker: ride or hunt? Defender: first seconds count.',
@@ -127,7 +122,6 @@ export const anyDrills: readonly Drill[] = [
   },
   {
     id: 'drill-economy',
-    name: 'Five moves only',
     targetErrorIds: ['err-wasted-motion'],
     start: 'Flow from any guard.',
     cue: 'Each move costs a coin.',

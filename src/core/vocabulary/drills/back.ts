@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const backDrills: readonly Drill[] = [
+export const backDrills: readonly DrillCourse[] = [
   {
     id: 'drill-back-retention',
-    name: 'Keep the back',
     targetErrorIds: ['err-back-grip-no-legs', 'err-choking-arm-peeled', 'err-leaves-back-for-armbar'],
     start: 'Back control, hooks in; then with body triangle.',
     cue: 'Position first, hands second, neck last.',
@@ -28,7 +27,6 @@ export const backDrills: readonly Drill[] = [
   },
   {
     id: 'drill-choke-under-chin',
-    name: 'Chin tucked: next step',
     targetErrorIds: ['err-stops-at-chin', 'err-cranks-chin'],
     start: 'Back control, chin down.',
     cue: 'Place it, turn, or take an arm; do not twist.',
@@ -53,7 +51,6 @@ export const backDrills: readonly Drill[] = [
   },
   {
     id: 'drill-back-escape',
-    name: 'Back to the mat',
     targetErrorIds: ['err-arm-dragged-behind', 'err-back-wrong-way', 'err-rises-on-elbow', 'err-hands-leave-neck'],
     start: 'Back taken, seat belt on.',
     cue: 'Hand at the choking wrist, shoulder down, hips under.',
@@ -78,7 +75,6 @@ export const backDrills: readonly Drill[] = [
   },
   {
     id: 'drill-two-hands-one-arm',
-    name: 'Two hands, one arm',
     targetErrorIds: ['err-choking-arm-peeled', 'err-arm-not-trapped'],
     start: 'Back control, hand fight.',
     cue: 'Take one arm with two hands, trap it with the leg.',

@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const closedGuardDrills: readonly Drill[] = [
+export const closedGuardDrills: readonly DrillCourse[] = [
   {
     id: 'drill-early-leg-answer',
-    name: 'Answer as the leg leaves the mat',
     targetErrorIds: ['err-late-to-legs'],
     start: 'In guard; the partner cycles triangle, arm lock, sweep.',
     cue: 'First answer on the way up, not at the lock.',
@@ -28,7 +27,6 @@ export const closedGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-answer-the-stand',
-    name: 'They stand, you answer',
     targetErrorIds: ['err-no-stand-answer', 'err-guard-opened-without-plan'],
     start: 'Closed guard; the partner stands up in turn.',
     cue: 'Foot up means sweep or new guard, at once.',
@@ -53,7 +51,6 @@ export const closedGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-climb-and-attack',
-    name: 'Climb, then attack',
     targetErrorIds: ['err-attacks-from-low-hips'],
     start: 'Closed guard, arm across.',
     cue: 'Legs high on the back before the spin.',
@@ -78,7 +75,6 @@ export const closedGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-bump-and-sweep',
-    name: 'Bump before you turn',
     targetErrorIds: ['err-bump-too-small', 'err-guard-opened-without-plan'],
     start: 'Closed guard, posture half broken.',
     cue: 'Load the hips, then turn.',
@@ -103,7 +99,6 @@ export const closedGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-elbows-in',
-    name: 'Elbows home',
     targetErrorIds: ['err-arm-offered-in-guard', 'err-limbs-away', 'err-hand-crosses-over', 'err-elbows-open', 'err-bench-press', 'err-arm-dragged-behind'],
     start: 'Under mount or side control, partner fishing for arms.',
     cue: 'Elbows in, hands at the collar, hips do the work.',

@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const frontHeadlockDrills: readonly Drill[] = [
+export const frontHeadlockDrills: readonly DrillCourse[] = [
   {
     id: 'drill-guillotine-hip',
-    name: 'Hip down, step to the side',
     targetErrorIds: ['err-guillotine-sits-straight'],
     start: 'Front headlock, choke on the neck.',
     cue: 'Step to the choking side; that hip down.',

@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const halfGuardDrills: readonly Drill[] = [
+export const halfGuardDrills: readonly DrillCourse[] = [
   {
     id: 'drill-step-to-mount',
-    name: 'Step to mount',
     targetErrorIds: ['err-step-over-without-hips'],
     start: 'Half guard or quarter guard on top.',
     cue: 'Thigh high, hips in, foot out last, crossface on.',
@@ -28,7 +27,6 @@ export const halfGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-sweep-or-back',
-    name: 'Which loss is smaller',
     targetErrorIds: ['err-sweep-refused-for-back'],
     start: 'Half guard top, already being swept.',
     cue: 'Say "back or sweep" and act on it.',
@@ -53,7 +51,6 @@ export const halfGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-sweep-to-trapped-arm',
-    name: 'Sweep over the held arm',
     targetErrorIds: ['err-sweeps-to-free-hand'],
     start: 'Half guard with an overhook.',
     cue: 'Over the arm you hold.',
@@ -78,7 +75,6 @@ export const halfGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-half-top-hips',
-    name: 'Half guard: hips first',
     targetErrorIds: ['err-underhook-uncontested', 'err-knee-loaded-on-hook', 'err-half-top-hips-free', 'err-elbow-outside-shield'],
     start: 'Half guard top, no crossface.',
     cue: 'Hip, knee, then collar.',

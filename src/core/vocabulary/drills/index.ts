@@ -1,4 +1,5 @@
-import type { Drill } from '../types';
+import { present } from '../../kernel';
+import type { Drill, DrillCourse } from '../types';
 import { anyDrills } from './any';
 import { backDrills } from './back';
 import { closedGuardDrills } from './closedGuard';
@@ -6,10 +7,14 @@ import { frontHeadlockDrills } from './frontHeadlock';
 import { halfGuardDrills } from './halfGuard';
 import { legEntanglementDrills } from './legEntanglement';
 import { mountDrills } from './mount';
+import { drillNames } from './names';
 import { openGuardDrills } from './openGuard';
 import { sidePinDrills } from './sidePin';
 import { standingDrills } from './standing';
 import { submissionHoldDrills } from './submissionHold';
 import { turtleDrills } from './turtle';
 
-export const drills: readonly Drill[] = [...standingDrills, ...openGuardDrills, ...closedGuardDrills, ...halfGuardDrills, ...anyDrills, ...legEntanglementDrills, ...submissionHoldDrills, ...sidePinDrills, ...mountDrills, ...turtleDrills, ...backDrills, ...frontHeadlockDrills];
+const courses: readonly DrillCourse[] = [...standingDrills, ...openGuardDrills, ...closedGuardDrills, ...halfGuardDrills, ...anyDrills, ...legEntanglementDrills, ...submissionHoldDrills, ...sidePinDrills, ...mountDrills, ...turtleDrills, ...backDrills, ...frontHeadlockDrills];
+
+/** Every drill of the catalogue. */
+export const drills: readonly Drill[] = courses.map((course) => ({ ...course, name: present(drillNames[course.id]) }));

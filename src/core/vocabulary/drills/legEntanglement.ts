@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const legEntanglementDrills: readonly Drill[] = [
+export const legEntanglementDrills: readonly DrillCourse[] = [
   {
     id: 'drill-foot-lock-bite',
-    name: 'Foot lock placement',
     targetErrorIds: ['err-foot-lock-loose'],
     start: 'Ashi garami, partner seated.',
     cue: 'Foot in the armpit, foot on hip, knees close.',
@@ -28,7 +27,6 @@ export const legEntanglementDrills: readonly Drill[] = [
   },
   {
     id: 'drill-saddle-both-feet',
-    name: 'Both feet before the heel',
     targetErrorIds: ['err-one-foot-held', 'err-heel-too-early'],
     start: 'Saddle entered, one foot free.',
     cue: 'Collect both, then look.',
@@ -53,7 +51,6 @@ export const legEntanglementDrills: readonly Drill[] = [
   },
   {
     id: 'drill-knee-line-first',
-    name: 'Knee line first',
     targetErrorIds: ['err-heel-too-early', 'err-no-knee-line'],
     start: 'Any leg entry, partner resisting the knee.',
     cue: 'Knee inside your thighs before the hands.',
@@ -78,7 +75,6 @@ export const legEntanglementDrills: readonly Drill[] = [
   },
   {
     id: 'drill-leg-lock-early-exit',
-    name: 'Out at the first touch',
     targetErrorIds: ['err-caught-foot-released', 'err-leg-exit-late'],
     start: 'Inside the range of a leg entry.',
     cue: 'Knee to the ceiling, sit on the foot, then leave.',
@@ -103,7 +99,6 @@ export const legEntanglementDrills: readonly Drill[] = [
   },
   {
     id: 'drill-heel-care',
-    name: 'Hide the heel',
     targetErrorIds: ['err-heel-shown'],
     start: '50-50 or saddle, both sides safe.',
     cue: 'Triangle your own legs, toes in.',
@@ -128,7 +123,6 @@ export const legEntanglementDrills: readonly Drill[] = [
   },
   {
     id: 'drill-catch-and-name',
-    name: 'Catch, name, let go',
     targetErrorIds: ['err-fast-leg-lock', 'err-taps-late'],
     start: 'Submission placed without pressure.',
     cue: 'Place it, name it, wait for the tap.',

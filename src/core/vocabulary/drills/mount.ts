@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const mountDrills: readonly Drill[] = [
+export const mountDrills: readonly DrillCourse[] = [
   {
     id: 'drill-elbow-isolation',
-    name: 'Elbow out, then mount',
     targetErrorIds: ['err-knee-behind-elbow', 'err-mounts-over-elbow'],
     start: 'Side control, near arm bound.',
     cue: 'Walk the elbow past the square, then step.',
@@ -28,7 +27,6 @@ export const mountDrills: readonly Drill[] = [
   },
   {
     id: 'drill-bridge-over-shoulder',
-    name: 'Bridge over the shoulder',
     targetErrorIds: ['err-bench-press', 'err-few-bridges', 'err-bridge-straight-up', 'err-bridge-untrapped'],
     start: 'Under mount, one arm and foot trapped.',
     cue: 'Whole foot down, over one shoulder.',
@@ -53,7 +51,6 @@ export const mountDrills: readonly Drill[] = [
   },
   {
     id: 'drill-mount-elbow-escape',
-    name: 'Elbow escape from mount',
     targetErrorIds: ['err-few-bridges'],
     start: 'Under mount, hands home.',
     cue: 'Elbow and knee meet; hip, then foot.',
@@ -78,7 +75,6 @@ export const mountDrills: readonly Drill[] = [
   },
   {
     id: 'drill-hold-the-mount',
-    name: 'Ride the bridge',
     targetErrorIds: ['err-mount-no-base'],
     start: 'Mount, hands free.',
     cue: 'Low hips, wide knees, one hand ready.',
@@ -103,7 +99,6 @@ export const mountDrills: readonly Drill[] = [
   },
   {
     id: 'drill-deep-hand',
-    name: 'Deep first hand, low body',
     targetErrorIds: ['err-first-hand-shallow', 'err-pressure-on-chin'],
     start: 'Mount or side, collar or neck open.',
     cue: 'First hand deep, chest lower.',

@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const openGuardDrills: readonly Drill[] = [
+export const openGuardDrills: readonly DrillCourse[] = [
   {
     id: 'drill-seated-go-forward',
-    name: 'From the seat: go forward',
     targetErrorIds: ['err-seated-waiting'],
     start: 'One seated, one standing and not engaging.',
     cue: 'If they do not come, go: knee, hand, stand.',
@@ -28,7 +27,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-leg-range-awareness',
-    name: 'No free leg',
     targetErrorIds: ['err-leg-in-range', 'err-takes-the-bait-leg'],
     start: 'Passer standing in a loose guard; the guard player may only enter the legs.',
     cue: 'Post and withdraw; both legs past or none.',
@@ -53,7 +51,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-legs-first-passing',
-    name: 'Legs first',
     targetErrorIds: ['err-chest-before-hips', 'err-one-of-two-controlled', 'err-upper-body-first'],
     start: 'Passer standing, open guard.',
     cue: 'Legs, hips, chest; both hands work.',
@@ -78,7 +75,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-collapsed-knees-pass',
-    name: 'Pinned knees, then chest',
     targetErrorIds: ['err-chest-before-hips', 'err-knees-released'],
     start: 'Butterfly knees collapsed to one side.',
     cue: 'One hand stays on the knees until your leg is free.',
@@ -103,7 +99,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-knee-slice-finish',
-    name: 'Finishing the knee slice',
     targetErrorIds: ['err-knee-turned-out', 'err-backs-out-when-caught'],
     start: 'Knee slice started, foot caught.',
     cue: 'Knee in, shoulder to shoulder, pin the knee, turn the hips.',
@@ -128,7 +123,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-hook-clearing',
-    name: 'Clearing hooks before the pass',
     targetErrorIds: ['err-head-over-line', 'err-hook-not-cleared'],
     start: 'De La Riva or reverse De La Riva, top standing.',
     cue: 'Head back, strip hand, push the hook down, then move.',
@@ -153,7 +147,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-grip-refusal',
-    name: 'Three counts are too many',
     targetErrorIds: ['err-grip-formed-unanswered'],
     start: 'Passer standing; the partner only fishes for sleeves.',
     cue: 'Circle or take the arm away at the first touch.',
@@ -178,7 +171,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-passing-chain',
-    name: 'First, second, third pass',
     targetErrorIds: ['err-backs-out-when-caught', 'err-no-passing-chain'],
     start: 'Standing over a loose guard.',
     cue: 'The second pass is ready when the first starts.',
@@ -203,7 +195,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-half-underhook-race',
-    name: 'Underhook race',
     targetErrorIds: ['err-double-overhooks', 'err-underhook-uncontested', 'err-underhook-given-in-guard'],
     start: 'Half guard, both hands free, one arm inside on neither side.',
     cue: 'Underhook first, leg later.',
@@ -228,7 +219,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-hips-lock-flatten',
-    name: 'Flatten the hooks',
     targetErrorIds: ['err-no-hip-lock'],
     start: 'Kneeling body lock against butterfly.',
     cue: 'Hands round the hips, low head, hips to the mat.',
@@ -253,7 +243,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-fall-to-backstep',
-    name: 'Falling becomes passing',
     targetErrorIds: ['err-accepts-the-fall'],
     start: 'Passer pushed off balance from single-leg X or De La Riva.',
     cue: 'Turn the hip, step back, keep the far leg.',
@@ -278,7 +267,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-guard-posture',
-    name: 'Posture inside the guard',
     targetErrorIds: ['err-stands-bent', 'err-shoulders-past-hips', 'err-heels-lifted', 'err-arm-offered-in-guard'],
     start: 'Kneeling in closed guard, head pulled down.',
     cue: 'Shoulders over hips, wide knees, elbows in.',
@@ -303,7 +291,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-slx-arm-through',
-    name: 'Arm through the leg',
     targetErrorIds: ['err-ankle-held-by-hand'],
     start: 'Single-leg X, partner standing and stepping.',
     cue: 'Arm through at once; hand only as a bridge.',
@@ -328,7 +315,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-keep-them-moving',
-    name: 'Off-balance every beat',
     targetErrorIds: ['err-lets-top-settle'],
     start: 'Any attacking guard against a standing passer.',
     cue: 'Move them every second breath.',
@@ -353,7 +339,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-frames-retention',
-    name: 'Frames keep the guard',
     targetErrorIds: ['err-retention-given-up', 'err-underhook-given-in-guard', 'err-clings-to-ankle'],
     start: 'Passer starts past the knees.',
     cue: 'Frame on neck or biceps, knee back inside.',
@@ -378,7 +363,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-hook-high',
-    name: 'Hook high, knee out',
     targetErrorIds: ['err-hook-too-low'],
     start: 'De La Riva against a standing passer.',
     cue: 'Hook high behind the thigh, knee open.',
@@ -403,7 +387,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-come-up-safely',
-    name: 'Coming up to the free side',
     targetErrorIds: ['err-wrong-side-come-up', 'err-slack-come-up'],
     start: 'After a sweep or at the feet.',
     cue: 'Free side, knee line and belt, foot out, knee in.',
@@ -428,7 +411,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-clear-leg-then-invert',
-    name: 'Clear, then invert',
     targetErrorIds: ['err-inverts-into-block'],
     start: 'De La Riva with the near leg trapped.',
     cue: 'First the leg in the way, then go under.',
@@ -453,7 +435,6 @@ export const openGuardDrills: readonly Drill[] = [
   },
   {
     id: 'drill-half-guard-side',
-    name: 'Half guard on the side',
     targetErrorIds: ['err-clings-to-ankle', 'err-half-flat'],
     start: 'Half guard bottom, flattened.',
     cue: 'Side first, then underhook or shield.',

@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const sidePinDrills: readonly Drill[] = [
+export const sidePinDrills: readonly DrillCourse[] = [
   {
     id: 'drill-side-top-toes',
-    name: 'Pin on the toes',
     targetErrorIds: ['err-side-hips-high', 'err-side-on-knees'],
     start: 'Side control, knees down.',
     cue: 'Toes, low hip, one arm each side.',
@@ -28,7 +27,6 @@ export const sidePinDrills: readonly Drill[] = [
   },
   {
     id: 'drill-follow-the-hips',
-    name: 'Follow the hips',
     targetErrorIds: ['err-both-arms-one-side', 'err-space-for-neck', 'err-underhook-slackens', 'err-kob-tips-forward'],
     start: 'Side control, partner bridging and turning.',
     cue: 'Their hips move, your weight arrives first.',
@@ -53,7 +51,6 @@ export const sidePinDrills: readonly Drill[] = [
   },
   {
     id: 'drill-side-bottom-frames',
-    name: 'Side, frame, hips out',
     targetErrorIds: ['err-frame-elbow-out', 'err-underhook-before-frame', 'err-frames-overextended', 'err-flat-under-pin'],
     start: 'Under side control, flat.',
     cue: 'On your side, short frames, hips, knee in.',

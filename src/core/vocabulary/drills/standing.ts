@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const standingDrills: readonly Drill[] = [
+export const standingDrills: readonly DrillCourse[] = [
   {
     id: 'drill-grip-and-go',
-    name: 'First grip, first attack',
     targetErrorIds: ['err-hands-hover', 'err-level-change-outgripped'],
     start: "Both standing at arm's length, no grips.",
     cue: 'One reach, and the attack starts with it.',
@@ -27,7 +26,6 @@ export const standingDrills: readonly Drill[] = [
   },
   {
     id: 'drill-inside-tie-pummel',
-    name: 'Inside tie and head position',
     targetErrorIds: ['err-even-tie-kept'],
     start: 'Standing, one inside tie each.',
     cue: 'Inside, head tight, hips apart from theirs.',
@@ -52,7 +50,6 @@ export const standingDrills: readonly Drill[] = [
   },
   {
     id: 'drill-clear-tie-then-shoot',
-    name: 'Clear, then shoot',
     targetErrorIds: ['err-shot-through-tie', 'err-entry-neck-out', 'err-entry-off-base', 'err-level-change-outgripped'],
     start: 'Standing; the partner keeps a collar tie.',
     cue: 'Hand off the neck, head up, level, step.',
@@ -77,7 +74,6 @@ export const standingDrills: readonly Drill[] = [
   },
   {
     id: 'drill-two-way-throw',
-    name: 'Throw both directions',
     targetErrorIds: ['err-throw-without-reaction'],
     start: 'Standing clinch with an underhook.',
     cue: 'Ask one way, throw the other.',
@@ -102,7 +98,6 @@ export const standingDrills: readonly Drill[] = [
   },
   {
     id: 'drill-single-leg-finish',
-    name: 'Single leg, base to finish',
     targetErrorIds: ['err-entry-off-base'],
     start: 'A leg already held standing.',
     cue: 'Own base first, head inside, turn or trip.',
@@ -127,7 +122,6 @@ export const standingDrills: readonly Drill[] = [
   },
   {
     id: 'drill-low-head-kneeling',
-    name: 'Kneeling the safe way',
     targetErrorIds: ['err-reach-rounded-back', 'err-walks-on-knees'],
     start: 'Kneeling passer, open guard.',
     cue: 'One foot up, head low, both legs held, back long.',
@@ -152,7 +146,6 @@ export const standingDrills: readonly Drill[] = [
   },
   {
     id: 'drill-staggered-base',
-    name: 'Base under pulls',
     targetErrorIds: ['err-reach-rounded-back', 'err-stands-bent', 'err-knee-loaded-on-hook', 'err-posts-both-hands', 'err-square-stance'],
     start: 'Standing or kneeling inside a guard; the partner pulls and kicks.',
     cue: 'One foot back, one hand down at most, long back.',
@@ -177,7 +170,6 @@ export const standingDrills: readonly Drill[] = [
   },
   {
     id: 'drill-headlock-defence',
-    name: 'Out of the front headlock',
     targetErrorIds: ['err-entry-neck-out', 'err-spins-into-headlock', 'err-hands-leave-neck'],
     start: 'Front headlock on, head not locked.',
     cue: 'Head up, hand at the choking wrist, legs under.',

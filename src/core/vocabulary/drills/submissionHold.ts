@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const submissionHoldDrills: readonly Drill[] = [
+export const submissionHoldDrills: readonly DrillCourse[] = [
   {
     id: 'drill-triangle-angle',
-    name: 'Angle, lock, squeeze',
     targetErrorIds: ['err-triangle-waits', 'err-squeezes-before-angle', 'err-locks-on-toes'],
     start: 'Loose triangle, arm across.',
     cue: 'Shin not toes, angle, then close.',
@@ -28,7 +27,6 @@ export const submissionHoldDrills: readonly Drill[] = [
   },
   {
     id: 'drill-omoplata-flatten',
-    name: 'Flatten before you finish',
     targetErrorIds: ['err-omoplata-legs-folded', 'err-omoplata-no-angle'],
     start: 'Omoplata locked, partner kneeling.',
     cue: 'Legs away, square behind, hip down, hand on hip.',
@@ -53,7 +51,6 @@ export const submissionHoldDrills: readonly Drill[] = [
   },
   {
     id: 'drill-armbar-control',
-    name: 'Control, then extend',
     targetErrorIds: ['err-rushed-finish', 'err-armbar-head-free'],
     start: 'Arm lock seat with the arm held.',
     cue: 'Wrist, elbow, hip, then slowly.',
@@ -78,7 +75,6 @@ export const submissionHoldDrills: readonly Drill[] = [
   },
   {
     id: 'drill-armbar-defence',
-    name: 'Hold and stack in time',
     targetErrorIds: ['err-armbar-hands-opened'],
     start: 'Arm lock seat, arm not yet straight.',
     cue: 'Hold the biceps, drive up, then out.',
@@ -103,7 +99,6 @@ export const submissionHoldDrills: readonly Drill[] = [
   },
   {
     id: 'drill-early-switch',
-    name: 'Switch while it is still good',
     targetErrorIds: ['err-late-switch', 'err-leaves-back-for-armbar'],
     start: 'Triangle or arm lock half lost.',
     cue: "The second attack starts in the first one's space.",
@@ -128,7 +123,6 @@ export const submissionHoldDrills: readonly Drill[] = [
   },
   {
     id: 'drill-two-threats',
-    name: 'Two threats, one answer',
     targetErrorIds: ['err-late-switch', 'err-kimura-overcommitted', 'err-one-escape-opens-next'],
     start: 'Attacker with two attacks ready (choke or back, arm or sweep).',
     cue: 'Answer the second threat before it shows.',

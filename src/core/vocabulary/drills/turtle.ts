@@ -1,9 +1,8 @@
-import type { Drill } from '../types';
+import type { DrillCourse } from '../types';
 
-export const turtleDrills: readonly Drill[] = [
+export const turtleDrills: readonly DrillCourse[] = [
   {
     id: 'drill-foot-first-hooks',
-    name: 'Foot first, bottom hook first',
     targetErrorIds: ['err-hooks-inner-leg', 'err-too-high-on-turtle', 'err-knee-first-hook'],
     start: 'Behind a turtle, chest connected.',
     cue: 'Foot, then hip, then the other.',
@@ -28,7 +27,6 @@ export const turtleDrills: readonly Drill[] = [
   },
   {
     id: 'drill-either-roll',
-    name: 'A leg for either roll',
     targetErrorIds: ['err-hook-late', 'err-no-leg-for-the-roll', 'err-yanks-turtle-back'],
     start: 'Behind a turtle, seat belt on.',
     cue: 'One leg waits high for either side; pull sideways.',
@@ -53,7 +51,6 @@ export const turtleDrills: readonly Drill[] = [
   },
   {
     id: 'drill-back-height',
-    name: 'A band, not a height',
     targetErrorIds: ['err-too-high-on-turtle', 'err-back-too-low', 'err-back-too-high'],
     start: 'Seat belt behind turtle or seated.',
     cue: 'Too low: climb. Too high: slide. Hips behind hips.',
@@ -78,7 +75,6 @@ export const turtleDrills: readonly Drill[] = [
   },
   {
     id: 'drill-face-in',
-    name: 'Face in, not away',
     targetErrorIds: ['err-bellies-down', 'err-turns-away', 'err-arm-left-behind'],
     start: 'Passer almost past; bottom must choose.',
     cue: 'Inside knee and elbow to them.',
@@ -103,7 +99,6 @@ export const turtleDrills: readonly Drill[] = [
   },
   {
     id: 'drill-closed-turtle',
-    name: 'Closed turtle and out',
     targetErrorIds: ['err-bellies-down', 'err-grabs-leg-from-turtle', 'err-elbows-open-turtle', 'err-arm-left-behind'],
     start: 'Turtle, partner circling for grips.',
     cue: 'Elbows closed, hands near the neck, move first.',
@@ -128,7 +123,6 @@ export const turtleDrills: readonly Drill[] = [
   },
   {
     id: 'drill-headlock-follow-up',
-    name: 'Front headlock: next step',
     targetErrorIds: ['err-reaches-over-turtle', 'err-headlock-on-knees'],
     start: 'Front headlock, partner on hands and knees.',
     cue: 'Toes up, near elbow deep, choose within two seconds.',

@@ -1,22 +1,19 @@
 'use client';
 
-import { useVirtualizer } from '@tanstack/react-virtual';
-import { memo, type ReactNode, type RefObject, useCallback, useEffect, useMemo, useRef } from 'react';
-import { styled } from 'styled-components';
+import dynamic from 'next/dynamic';
+import { memo, type ReactNode, useCallback, useEffect, useMemo, useRef } from 'react';
 import type { Contradiction, Damage, Mark } from '@/core/round';
-import { space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
 import { LedgerLine } from './LedgerLine';
+import { LedgerList, type LinesProps, listNames } from './LedgerList';
 import type { LinePlace } from './linePlace';
 
-const List = styled.ol`
-  list-style: none; margin: 0; padding: ${space(2)} 0 ${space(6)}; overflow-y: auto; flex: 1; min-height: 0;
-`;
 /** Damage below this is not worth a word. */
 const LEAST_COST = 0.5;
 /** From this many marks on only the lines in sight are laid out. */
 const LONG_LEDGER = 300;
-const LINE_PIXELS = 26;
+// Most rounds never need it.
+const LongLines = dynamic(() => import('./LongLines').then((one) => one.LongLines));
 
 export interface LedgerProps {
   readonly outline: readonly { readonly mark: Mark; readonly depth: number }[];
@@ -66,14 +63,6 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
   return <Lines count={outline.length} shownIndex={shownIndex} selectedId={selectedId} lineAt={lineAt} />;
 });
 
-interface LinesProps {
-  readonly count: number;
-  readonly shownIndex: number;
-  readonly selectedId: string | undefined;
-  readonly lineAt: (index: number, place?: LinePlace) => ReactNode;
-}
-const listNames = { role: 'listbox', 'aria-label': 'Marks of the round', 'aria-multiselectable': true } as const;
-
 function ShortLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {
   const list = useRef<HTMLOListElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
@@ -82,35 +71,9 @@ function ShortLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {
     void list.current?.children[shownIndex]?.scrollIntoView?.({ block: 'nearest' });
   }, [shownIndex, selectedId, count]);
   return (
-    <List ref={list} {...listNames}>
+    <LedgerList ref={list} {...listNames}>
       {Array.from({ length: count }, (_, index) => lineAt(index))}
-    </List>
-  );
-}
-
-function LongLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {
-  const list = useRef<HTMLOListElement>(null);
-  const lines = useVirtualizer({
-    count,
-    getScrollElement: () => (list as RefObject<HTMLOListElement>).current,
-    estimateSize: () => LINE_PIXELS,
-    overscan: 12,
-    initialRect: { width: 460, height: 600 },
-  });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
-  useEffect(() => {
-    if (shownIndex >= 0) lines.scrollToIndex(shownIndex, { align: 'auto' });
-  }, [shownIndex, selectedId, count]);
-  return (
-    <List ref={list} {...listNames} data-marks={count}>
-      <li role="presentation" style={{ height: lines.getTotalSize(), position: 'relative' }}>
-        <ol role="presentation" style={{ listStyle: 'none', margin: 0, padding: 0 }}>
-          {lines
-            .getVirtualItems()
-            .map(({ index, start }) => lineAt(index, { index, of: count, top: start, measure: lines.measureElement }))}
-        </ol>
-      </li>
-    </List>
+    </LedgerList>
   );
 }
 
