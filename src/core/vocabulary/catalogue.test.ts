@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { drillNames } from './drills/names';
+import { errorCues } from './errors/cues';
 import {
   conceptName,
   drills,
@@ -16,11 +18,19 @@ import {
   techniqueClasses,
   techniqueIsOf,
   techniques,
+  unnamedErrors,
 } from './index';
 
 const all = [...positions, ...grips, ...techniques, ...errors, ...strengths, ...drills, ...hazards];
 
 describe('the catalogue', () => {
+  it('has a cue for every error and a name for every drill, and none for what is not there', () => {
+    expect(Object.keys(errorCues).sort()).toEqual([...errors, ...unnamedErrors].map((one) => one.id).sort());
+    expect(Object.keys(drillNames).sort()).toEqual(drills.map((one) => one.id).sort());
+    for (const text of [...Object.values(errorCues), ...Object.values(drillNames)])
+      expect(text.trim().length).toBeGreaterThan(3);
+  });
+
   it('holds enough of the sport to review and plan with', () => {
     expect(positions.length).toBeGreaterThanOrEqual(25);
     expect(grips.length).toBeGreaterThanOrEqual(15);

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { exposureIn, roundFigures } from '../figures';
 import type { Mark } from '../round';
+import { errorCues } from './errors/cues';
 import {
   checkWord,
   chosenOption,
@@ -138,7 +139,7 @@ describe('schools', () => {
   });
 
   it('change the cue only where the academy leaves the default, and an unknown choice is the default', () => {
-    const plain = findError('err-knee-first-hook')!.cue;
+    const plain = errorCues['err-knee-first-hook'];
     expect(cueOf(plainHouse, 'err-knee-first-hook')).toBe(plain);
     expect(cueOf(house, 'err-knee-first-hook')).toBe(
       `${plain} Here: whichever leg is free. The one who is in first stays in.`,

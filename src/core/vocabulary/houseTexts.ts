@@ -1,5 +1,6 @@
 import { present } from '../kernel';
-import { findError, standardIdOf } from './catalogue';
+import { standardIdOf } from './catalogue';
+import { errorCues } from './errors/cues';
 import { findOwnWord, type HouseWords, houseNameOf, listConceptIds } from './house';
 import { schools } from './schools';
 import { findDrill } from './texts';
@@ -27,7 +28,7 @@ export const schoolsTouching = (id: string): School[] =>
 /** A cue as this academy says it: the entry's own words, then what its school adds where the choice is not the default. */
 export function cueOf(house: HouseWords, id: string): string {
   const own = findOwnWord(house, id)?.text;
-  const cue = own || (findError(id)?.cue ?? findDrill(id)?.cue ?? '');
+  const cue = own || (errorCues[standardIdOf(id)] ?? findDrill(id)?.cue ?? '');
   const added = schoolsTouching(id)
     .map((school) => chosenOption(house, school))
     .filter((choice) => !choice.isDefault)

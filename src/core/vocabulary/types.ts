@@ -137,7 +137,6 @@ export interface CatalogueError {
   readonly family: CatalogueFamily;
   readonly role: Role;
   readonly principles: readonly Principle[];
-  readonly cue: string;
   /** Usual consequences: ids of positions, grips, techniques or errors. */
   readonly leadsTo: readonly string[];
   readonly exposure: Exposure;

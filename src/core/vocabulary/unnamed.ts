@@ -64,7 +64,6 @@ export const unnamedErrors: readonly CatalogueError[] = [
     family: 'any',
     role: 'neutral',
     principles: ['awareness'],
-    cue: 'Say what you saw, and name it when it comes back.',
     leadsTo: [],
     exposure: { kind: 'live-time' },
     severity: 2,
