@@ -18,7 +18,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang="en">
       <head>
         <NonceMeta nonce={nonce} />
-        <PlainStyle nonce={nonce} css={globalCss + plainCss} />
+        <PlainStyle nonce={nonce} text={globalCss + plainCss} />
       </head>
       <body>
         <NonceProvider nonce={nonce}>{children}</NonceProvider>

@@ -6,6 +6,8 @@ export interface MarkKindOf<Name extends string, Schema extends z.ZodObject> {
   readonly kind: Name;
   /** One shape for the wire, for what is stored, and for the type. */
   readonly schema: Schema;
+  /** What such a mark is called, and several of them at the head of a list. */
+  readonly called: { readonly one: string; readonly many: string };
   /** Its place in reading order among marks of one moment. */
   readonly rank: number;
   /** The field that names an entry of the vocabulary, where it has one. */

@@ -28,6 +28,9 @@ export const storedMark = (mark: Mark) => ({ ...mark, shape: MARK_SHAPE });
 
 const kindOf = (mark: Mark) => markKinds[mark.kind] as unknown as MarkKindOf<MarkKind, z.ZodObject>;
 
+/** What a kind of mark is called, one of it and several. */
+export const kindCalled = (kind: MarkKind): { readonly one: string; readonly many: string } => markKinds[kind].called;
+
 /** The catalogue id that a mark names; undefined for those that name none, such as stoppages and notes. */
 export function conceptIdOf(mark: Mark): string | undefined {
   const field = kindOf(mark).concept;

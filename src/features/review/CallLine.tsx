@@ -15,7 +15,7 @@ import {
 } from '@/core/callline';
 import type { Span } from '@/core/clock';
 import { formatClockTenths } from '@/core/clock';
-import { checkMark, type Mark } from '@/core/round';
+import { checkMark, kindCalled, type Mark } from '@/core/round';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -201,21 +201,6 @@ function OpenLine({
   );
 }
 
-const kindWords = {
-  position: 'position',
-  grip: 'grip',
-  attempt: 'attempt',
-  chance: 'missed chance',
-  error: 'error',
-  strength: 'well done',
-  stoppage: 'stoppage',
-  ruling: 'the referee’s',
-  board: 'official score',
-  turn: 'turn of the overtime',
-  measure: 'measured time',
-  note: 'note',
-} as const;
-
 function Understood({
   reading,
   draft,
@@ -236,7 +221,7 @@ function Understood({
   const words = markWords(mark, names, wordOf);
   return (
     <span>
-      {kindWords[draft.kind]}: <b>{[words.who, words.what].filter(Boolean).join(' · ')}</b>
+      {kindCalled(draft.kind).one}: <b>{[words.who, words.what].filter(Boolean).join(' · ')}</b>
       {words.how ? `, ${words.how}` : ''}
       {mark.kind !== 'note' && mark.note ? ` — ${mark.note}` : ''}
       {overridden ? null : <RemarkWords reading={reading} />}

@@ -23,8 +23,8 @@ export function NonceMeta({ nonce: given }: NonceProps) {
 }
 
 /** Styles that are plain text, under the nonce of the document. */
-export function PlainStyle({ nonce: given, css }: NonceProps & { readonly css: string }) {
+export function PlainStyle({ nonce: given, text }: NonceProps & { readonly text: string }) {
   const nonce = useFirst(given);
   // biome-ignore lint/security/noDangerouslySetInnerHtml: our own text, and no page's content
-  return <style nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: css }} />;
+  return <style nonce={nonce} suppressHydrationWarning dangerouslySetInnerHTML={{ __html: text }} />;
 }

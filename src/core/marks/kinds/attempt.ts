@@ -30,6 +30,7 @@ export type AttemptMark = Readonly<z.output<typeof schema>>;
 export const attempt = defineKind({
   kind: 'attempt',
   schema,
+  called: { one: 'attempt', many: 'Attempts' },
   rank: 1,
   concept: 'techniqueId',
 });

@@ -18,6 +18,7 @@ export type BoardMark = Readonly<z.output<typeof schema>>;
 export const board = defineKind({
   kind: 'board',
   schema,
+  called: { one: 'official score', many: 'The board' },
   rank: 8,
   exchange: ({ score }) => ({ score: { a: score.b, b: score.a } }),
 });

@@ -15,6 +15,7 @@ export type ChanceMark = Readonly<z.output<typeof schema>>;
 export const chance = defineKind({
   kind: 'chance',
   schema,
+  called: { one: 'missed chance', many: 'Missed chances' },
   rank: 4,
   concept: 'techniqueId',
 });

@@ -23,6 +23,7 @@ export type ErrorMark = Readonly<z.output<typeof schema>>;
 export const error = defineKind({
   kind: 'error',
   schema,
+  called: { one: 'error', many: 'Errors' },
   rank: 5,
   concept: 'errorId',
 });

@@ -19,6 +19,7 @@ export type GripMark = Readonly<z.output<typeof schema>>;
 export const grip = defineKind({
   kind: 'grip',
   schema,
+  called: { one: 'grip', many: 'Grips' },
   rank: 3,
   concept: 'gripId',
 });

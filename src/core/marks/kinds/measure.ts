@@ -14,5 +14,6 @@ export type MeasureMark = Readonly<z.output<typeof schema>>;
 export const measure = defineKind({
   kind: 'measure',
   schema,
+  called: { one: 'measured time', many: 'Measured times' },
   rank: 10,
 });

@@ -13,5 +13,6 @@ export type NoteMark = Readonly<z.output<typeof schema>>;
 export const note = defineKind({
   kind: 'note',
   schema,
+  called: { one: 'note', many: 'Notes' },
   rank: 11,
 });

@@ -14,6 +14,7 @@ export type PositionMark = Readonly<z.output<typeof schema>>;
 export const position = defineKind({
   kind: 'position',
   schema,
+  called: { one: 'position', many: 'Positions' },
   rank: 2,
   concept: 'positionId',
   exchange: ({ holder }, other) => (holder ? { holder: other(holder) } : {}),

@@ -17,5 +17,6 @@ export type RulingMark = Readonly<z.output<typeof schema>>;
 export const ruling = defineKind({
   kind: 'ruling',
   schema,
+  called: { one: 'the referee’s', many: 'The referee’s' },
   rank: 7,
 });

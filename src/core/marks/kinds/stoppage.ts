@@ -14,5 +14,6 @@ export type StoppageMark = Readonly<z.output<typeof schema>>;
 export const stoppage = defineKind({
   kind: 'stoppage',
   schema,
+  called: { one: 'stoppage', many: 'Stoppages' },
   rank: 0,
 });

@@ -13,6 +13,7 @@ export type StrengthMark = Readonly<z.output<typeof schema>>;
 export const strength = defineKind({
   kind: 'strength',
   schema,
+  called: { one: 'well done', many: 'Done well' },
   rank: 6,
   concept: 'strengthId',
 });

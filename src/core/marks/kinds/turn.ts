@@ -35,6 +35,7 @@ export type TurnMark = Readonly<z.output<typeof schema>>;
 export const turn = defineKind({
   kind: 'turn',
   schema,
+  called: { one: 'turn of the overtime', many: 'Overtime turns' },
   rank: 9,
   exchange: ({ officialTotals, announced }, other) => ({
     ...(officialTotals ? { officialTotals: { a: officialTotals.b, b: officialTotals.a } } : {}),

@@ -6,6 +6,7 @@ import { useState, useTransition } from 'react';
 import { styled } from 'styled-components';
 import type { Difference, Kappa, KindAgreement } from '@/core/agreement';
 import { formatClock } from '@/core/clock';
+import { kindCalled } from '@/core/round';
 import { beginSecond, settle } from '@/server/reviews/secondReviewActions';
 import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
@@ -13,7 +14,7 @@ import { Notice, Page, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Pag
 import { Button } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../reviewView';
-import { differsIn, kappaWords, kindWords, lineOf, shareWords } from './agreementView';
+import { differsIn, kappaWords, lineOf, shareWords } from './agreementView';
 
 const Differences = styled.ol`
   list-style: none; margin: 0; padding: 0;
@@ -127,7 +128,7 @@ function OneAgreement({
               <tbody>
                 {kinds.map((one) => (
                   <tr key={one.kind}>
-                    <td>{kindWords[one.kind]}</td>
+                    <td>{kindCalled(one.kind).many}</td>
                     <td>{one.matched}</td>
                     <td>{shareWords(one.precision)}</td>
                     <td>{shareWords(one.recall)}</td>

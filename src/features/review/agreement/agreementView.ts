@@ -1,21 +1,6 @@
-import type { Difference, Kappa, KindAgreement } from '@/core/agreement';
+import type { Difference, Kappa, } from '@/core/agreement';
 import type { Mark } from '@/core/round';
 import { markWords, type Names } from '../reviewView';
-
-export const kindWords: Readonly<Record<KindAgreement['kind'], string>> = {
-  position: 'Positions',
-  grip: 'Grips',
-  attempt: 'Attempts',
-  chance: 'Missed chances',
-  error: 'Errors',
-  strength: 'Done well',
-  stoppage: 'Stoppages',
-  ruling: 'The referee’s',
-  board: 'The board',
-  turn: 'Overtime turns',
-  measure: 'Measured times',
-  note: 'Notes',
-};
 
 /** "67 %", or a dash for 0 of 0. */
 export const shareWords = (share: number | undefined): string =>
