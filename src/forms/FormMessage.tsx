@@ -1,5 +1,5 @@
+import type { Messages } from '@/core/kernel';
 import { Notice } from '@/ui/layout/Page';
-import type { Messages } from './useSending';
 
 /** What is wrong with a form as a whole. */
 export const FormMessage = ({ messages }: { readonly messages: Messages }) =>

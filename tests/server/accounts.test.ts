@@ -95,7 +95,9 @@ describe('a try to sign in', () => {
       await expect(enter(text, SECRET)).resolves.toBeTypeOf('object');
       await expect(signIn({}, text)).resolves.toBeTypeOf('object');
     }
-    expect((await enter('ludo\0', SECRET)).fieldErrors?.signInName?.[0]).toContain('cannot be kept');
+    expect(await enter('ludo\0', SECRET)).toMatchObject({
+      messages: { signInName: expect.stringContaining('cannot be kept') },
+    });
   });
 });
 
@@ -142,13 +144,15 @@ describe('passwords', () => {
     await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
     const there = new Map(jar);
     const change = (entries: Record<string, string>) => changePassword({}, form(entries));
-    expect(
-      (await change({ currentPassword: 'wrong guess', password: 'the bridge comes first' })).fieldErrors,
-    ).toHaveProperty('currentPassword');
-    expect((await change({ currentPassword: SECRET, password: '1234567890' })).fieldErrors).toHaveProperty('password');
-    expect(await change({ currentPassword: SECRET, password: 'the bridge comes first' })).toMatchObject({ done: true });
+    expect(await change({ currentPassword: 'wrong guess', password: 'the bridge comes first' })).toMatchObject({
+      messages: { currentPassword: expect.any(String) },
+    });
+    expect(await change({ currentPassword: SECRET, password: '1234567890' })).toMatchObject({
+      messages: { password: expect.any(String) },
+    });
+    expect(await change({ currentPassword: SECRET, password: 'the bridge comes first' })).toMatchObject({ ok: true });
     expect(await change({ currentPassword: SECRET, password: 'the bridge comes second' })).toMatchObject({
-      fieldErrors: {},
+      messages: { currentPassword: expect.any(String) },
     });
     jar.clear();
     for (const [name, value] of here) jar.set(name, value);
@@ -164,7 +168,9 @@ describe('passwords', () => {
     expect(made && passwordProblem(made, ['ludo'])).toBeUndefined();
     expect((await pool().query('select 1 from sign_in_session where revoked_at is null')).rows).toEqual([]);
     jar.clear();
-    expect(await enter('ludo', SECRET)).toMatchObject({ message: expect.stringContaining('do not belong together') });
+    expect(await enter('ludo', SECRET)).toMatchObject({
+      messages: { '': expect.stringContaining('do not belong together') },
+    });
     await expect(enter('ludo', made!)).rejects.toThrow('to /footage');
     expect(await resetPassword(process.env.OWL_DATABASE_URL!, 'nobody')).toBeUndefined();
   });
@@ -176,14 +182,14 @@ describe('an account', () => {
     await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
     expect(
       await addCoach({}, form({ displayName: 'Felix', signInName: 'felix', password: 'half a guard is enough' })),
-    ).toMatchObject({ done: true });
+    ).toMatchObject({ ok: true });
     const felix = (await findCoachBySignInName(pool(), 'felix'))!;
     const ludo = (await findCoachBySignInName(pool(), 'ludo'))!;
-    expect(await endAccount(ludo.id)).toMatchObject({ message: expect.stringContaining('leads the academy') });
-    expect(await endAccount(felix.id)).toEqual({ done: true });
-    expect(await endAccount('nonsense')).toMatchObject({ message: expect.any(String) });
+    expect(await endAccount(ludo.id)).toMatchObject({ messages: { '': expect.stringContaining('leads the academy') } });
+    expect(await endAccount(felix.id)).toEqual({ ok: true });
+    expect(await endAccount('nonsense')).toMatchObject({ messages: { '': expect.any(String) } });
     jar.clear();
-    expect(await enter('felix', 'half a guard is enough')).toMatchObject({ message: expect.any(String) });
+    expect(await enter('felix', 'half a guard is enough')).toMatchObject({ messages: { '': expect.any(String) } });
     expect((await pool().query('select display_name from coach order by 1')).rows).toHaveLength(2);
     expect(await addCoach({}, form({})).catch((error: Error) => error.message)).toBe('to /sign-in');
   });

@@ -135,7 +135,7 @@ describe('every action', () => {
         messages: { title: expect.stringContaining('cannot be kept') },
       });
       expect(await addAlias('half-guard', `word ${text}`)).toMatchObject({
-        message: expect.stringContaining('cannot be kept'),
+        messages: { '': expect.stringContaining('cannot be kept') },
       });
       expect(await addOwnWord({ likeId: 'half-guard', name: 'staple', text, aliases: [] })).toMatchObject({
         ok: false,

@@ -1,5 +1,6 @@
 export * from './calendarDate';
 export * from './names';
+export * from './outcome';
 export * from './present';
 export * from './readDay';
 export * from './result';

@@ -5,8 +5,8 @@ import { createFirstAccount } from '@/server/accounts/accountActions';
 import { PlainField, PlainPage } from '@/ui/plain/Plain';
 
 export function FirstAccount() {
-  const [outcome, action, pending] = useActionState(createFirstAccount, {});
-  const { fieldErrors = {} } = outcome;
+  const [outcome, action, pending] = useActionState(createFirstAccount, undefined);
+  const messages = outcome?.ok === false ? outcome.messages : {};
   return (
     <PlainPage title="Welcome">
       <p className="plain-line">
@@ -19,7 +19,7 @@ export function FirstAccount() {
           autoComplete="name"
           autoFocus
           required
-          problem={fieldErrors.displayName?.[0]}
+          problem={messages.displayName}
         />
         <PlainField
           label="Sign-in name"
@@ -27,7 +27,7 @@ export function FirstAccount() {
           autoComplete="username"
           hint="3 to 40 letters, digits, dots or dashes"
           required
-          problem={fieldErrors.signInName?.[0]}
+          problem={messages.signInName}
         />
         <PlainField
           label="Password"
@@ -36,11 +36,11 @@ export function FirstAccount() {
           autoComplete="new-password"
           hint="At least 10 characters; a short sentence is easiest to keep"
           required
-          problem={fieldErrors.password?.[0]}
+          problem={messages.password}
         />
-        {outcome.message ? (
+        {messages[''] ? (
           <div className="plain-notice" role="alert">
-            {outcome.message}
+            {messages['']}
           </div>
         ) : null}
         <button type="submit" className="plain-lead" disabled={pending}>

@@ -6,8 +6,8 @@ import { signIn } from '@/server/accounts/accountActions';
 import { PlainField, PlainPage } from '@/ui/plain/Plain';
 
 export function SignIn() {
-  const [outcome, action, pending] = useActionState(signIn, {});
-  const { fieldErrors = {} } = outcome;
+  const [outcome, action, pending] = useActionState(signIn, undefined);
+  const messages = outcome?.ok === false ? outcome.messages : {};
   return (
     <PlainPage title="Unhurried Owl">
       <ForgetKept />
@@ -19,7 +19,7 @@ export function SignIn() {
           autoComplete="username"
           autoFocus
           required
-          problem={fieldErrors.signInName?.[0]}
+          problem={messages.signInName}
         />
         <PlainField
           label="Password"
@@ -27,11 +27,11 @@ export function SignIn() {
           type="password"
           autoComplete="current-password"
           required
-          problem={fieldErrors.password?.[0]}
+          problem={messages.password}
         />
-        {outcome.message ? (
+        {messages[''] ? (
           <div className="plain-notice" role="alert">
-            {outcome.message}
+            {messages['']}
           </div>
         ) : null}
         <button type="submit" className="plain-lead" disabled={pending}>

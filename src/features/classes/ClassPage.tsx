@@ -5,6 +5,7 @@ import { useMemo, useState, useTransition } from 'react';
 import { shortNamesOf, type WeightUnit } from '@/core/kernel';
 import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
 import { drillsOf, findDrill } from '@/core/vocabulary';
+import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { useZone } from '@/terms/ZoneContext';
@@ -55,21 +56,23 @@ export function ClassPage({ one, people, chances, stored, asked, weightLimitRati
   const expect = (personId: string, chance: number) => {
     const before = chanceOf;
     setChanceOf({ ...before, [personId]: chance });
-    expectPerson(one.id, personId, chance).catch(() => {
-      setChanceOf(before);
-      setMessage('The server could not be reached, so that tick is not kept. Try again in a moment.');
-    });
+    void expectPerson(one.id, personId, chance)
+      .catch(() => undefined)
+      .then((outcome) => {
+        if (outcome?.ok) return;
+        setChanceOf(before);
+        setMessage(`That tick is not kept. ${whyNot(outcome)}`);
+      });
+  };
+  const removeHere = async () => {
+    const outcome = await removeClass(one.id).catch(() => undefined);
+    if (outcome?.ok) router.push('/classes');
+    else setMessage(whyNot(outcome));
   };
   const generate = () =>
     startAsking(async () => {
       const outcome = await generateClassPlan(one.id, locks).catch(() => undefined);
-      setMessage(
-        outcome === undefined
-          ? 'The server could not be reached. Nothing is lost: try again in a moment.'
-          : outcome.ok
-            ? undefined
-            : outcome.message,
-      );
+      setMessage(whyNot(outcome));
       if (outcome?.ok) router.refresh();
     });
   const count = Object.values(chanceOf).filter((chance) => chance > 0).length;
@@ -164,7 +167,7 @@ export function ClassPage({ one, people, chances, stored, asked, weightLimitRati
         confirm="Delete the class"
         isOpen={deleting}
         onClose={() => setDeleting(false)}
-        onConfirm={() => void removeClass(one.id).then(() => router.push('/classes'))}
+        onConfirm={() => void removeHere()}
       />
     </Page>
   );

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useReducer, useState, useTransition } from 'react';
 import { useNewId } from '@/forms/useNewId';
+import { whyNot } from '@/forms/whyNot';
 import { signReview } from '@/server/reviews/closingActions';
 import type { ReviewContent } from '@/server/reviews/closingInput';
 import { dayWords } from '@/terms/dayWords';
@@ -110,10 +111,8 @@ function Editor({
   const sign = () =>
     startSigning(async () => {
       const outcome = await signReview(round.id, slot, seenVersion, content, fresh.id()).catch(() => undefined);
-      if (!outcome)
-        return setMessage('The server could not be reached. Nothing is lost: wait a moment and sign again.');
-      if (!outcome.ok) return setMessage(outcome.message);
-      setMessage(undefined);
+      setMessage(whyNot(outcome));
+      if (!outcome?.ok) return;
       fresh.renew();
       try {
         localStorage.removeItem(name);

@@ -31,7 +31,7 @@ export function FootagePage({ lines, count, foot }: FootagePageProps) {
   const { news, look } = useShelfNews(() => router.refresh());
   const { uploads, add, pause, resume, remove } = useUploads(look);
   const [doomed, setDoomed] = useState<FootageLine>();
-  const act = (verb: Promise<void>) => void verb.then(look, look);
+  const act = (verb: Promise<unknown>) => void verb.then(look, look);
   return (
     <Page
       title="Footage"

@@ -22,7 +22,7 @@ function progressWords(one: WorkNews): string {
 
 /** What is being made of a file in the background, with a way to stop it and to try again. */
 export function WorkLines({ work, onAct }: { readonly work: readonly WorkNews[]; readonly onAct: () => void }) {
-  const act = (verb: Promise<void>) => void verb.then(onAct, onAct);
+  const act = (verb: Promise<unknown>) => void verb.then(onAct, onAct);
   return work.map((one) => (
     <Line key={one.kind} data-work={one.kind} data-state={one.state}>
       {one.state === 'waiting' || one.state === 'running' ? (

@@ -119,7 +119,7 @@ export function ReviewHeader(props: ReviewHeaderProps) {
         </Link>
         <Link href={`/rounds/${roundId}/card`}>Card</Link>
         {second ? (
-          <form action={endSecond.bind(null, roundId, second.id)}>
+          <form action={() => void endSecond(roundId, second.id)}>
             <TextButton type="submit">Done, compare</TextButton>
           </form>
         ) : (

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useRef } from 'react';
 import { formatClock, type Span } from '@/core/clock';
+import { messageOf } from '@/core/kernel';
 import { cutAnew } from '@/server/rounds/cutActions';
 import type { RecordStep } from '@/session/undoSteps';
 import { useOneByOne } from './useOneByOne';
@@ -27,7 +28,7 @@ export function useRoundEnd(
     const part = { id: round.id, startSeconds: span.startSeconds, endSeconds };
     const outcome = await cutAnew({ id: round.id, version: version.current }, [part]).catch(() => undefined);
     if (!outcome?.ok) {
-      say(outcome?.message ?? AWAY);
+      say(outcome ? messageOf(outcome) : AWAY);
       return false;
     }
     version.current = outcome.versions[round.id] ?? version.current;

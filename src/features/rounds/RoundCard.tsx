@@ -197,7 +197,13 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
         confirm="Delete the round"
         isOpen={deleting}
         onClose={() => setDeleting(false)}
-        onConfirm={() => existing && void removeRound(existing.id).then(() => router.push('/footage'))}
+        onConfirm={() =>
+          existing &&
+          send(
+            () => removeRound(existing.id),
+            () => router.push('/footage'),
+          )
+        }
       />
     </Page>
   );

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { WeightUnit } from '@/core/kernel';
-import { messagesOf, roundInput } from '@/server/rounds/roundInput';
+import { refusalOf } from '@/server/kernel/refusalOf';
+import { roundInput } from '@/server/rounds/roundInput';
 import { gapView } from './gapView';
 import { newFields } from './initialFields';
 import { createCardReducer, emptyAthlete, readNumber, toRoundInput } from './roundCardReducer';
@@ -99,7 +100,7 @@ describe('bad cards', () => {
   );
   const messages = (patch: object) => {
     const checked = roundInput.safeParse({ ...good, ...patch });
-    return checked.success ? {} : messagesOf(checked.error);
+    return checked.success ? {} : refusalOf(checked.error).messages;
   };
   it('get their message at the field', () => {
     expect(messages({})).toEqual({});

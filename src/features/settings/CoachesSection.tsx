@@ -2,6 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useActionState, useState } from 'react';
+import { FormMessage } from '@/forms/FormMessage';
+import { whyNot } from '@/forms/whyNot';
 import { addCoach, changePassword, endAccount, signOutEverywhere } from '@/server/accounts/accountActions';
 import { Fields, Notice, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, Form, TextField } from '@/ui/primitives';
@@ -15,14 +17,14 @@ export interface CoachLine {
 
 /** One's own password, and the way out of every device. */
 export function PasswordSection() {
-  const [outcome, change, changing] = useActionState(changePassword, {});
+  const [outcome, change, changing] = useActionState(changePassword, undefined);
   return (
     <Section>
       <h2>Your password</h2>
       <div className="note">Changing it signs every other device out.</div>
       <div className="matter">
         <Stack>
-          <Form action={change} validationErrors={outcome.fieldErrors}>
+          <Form action={change} validationErrors={outcome?.ok === false ? outcome.messages : undefined}>
             <Stack>
               <Fields>
                 <TextField
@@ -45,9 +47,9 @@ export function PasswordSection() {
                 <Button type="submit" isPending={changing}>
                   {changing ? 'Changing …' : 'Change the password'}
                 </Button>
-                {outcome.done ? <Quiet role="status">{outcome.message}</Quiet> : null}
+                {outcome?.ok ? <Quiet role="status">{outcome.said}</Quiet> : null}
               </Row>
-              {!outcome.done && outcome.message ? <Notice role="alert">{outcome.message}</Notice> : null}
+              {outcome?.ok === false ? <FormMessage messages={outcome.messages} /> : null}
             </Stack>
           </Form>
           <form action={signOutEverywhere}>
@@ -68,12 +70,12 @@ export function CoachesSection({
   readonly isHead: boolean;
 }) {
   const router = useRouter();
-  const [outcome, add, adding] = useActionState(addCoach, {});
+  const [outcome, add, adding] = useActionState(addCoach, undefined);
   const [leaving, setLeaving] = useState<CoachLine>();
   const [problem, setProblem] = useState<string>();
   const end = async (one: CoachLine) => {
     const answer = await endAccount(one.id).catch(() => undefined);
-    setProblem(answer ? answer.message : 'The server could not be reached. Nothing was changed: try again.');
+    setProblem(whyNot(answer));
     router.refresh();
   };
   return (
@@ -118,7 +120,7 @@ export function CoachesSection({
           </Table>
           {problem ? <Notice role="alert">{problem}</Notice> : null}
           {isHead ? (
-            <Form action={add} validationErrors={outcome.fieldErrors}>
+            <Form action={add} validationErrors={outcome?.ok === false ? outcome.messages : undefined}>
               <Stack>
                 <h3>Another coach</h3>
                 <Fields>
@@ -136,7 +138,8 @@ export function CoachesSection({
                   <Button type="submit" isPending={adding}>
                     Add the account
                   </Button>
-                  {outcome.message ? <Quiet role="status">{outcome.message}</Quiet> : null}
+                  {outcome?.ok ? <Quiet role="status">{outcome.said}</Quiet> : null}
+                  {outcome?.ok === false ? <FormMessage messages={outcome.messages} /> : null}
                 </Row>
               </Stack>
             </Form>

@@ -5,6 +5,7 @@ import { revalidatePath } from 'next/cache';
 import { headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
+import { type Outcome, refuse } from '@/core/kernel';
 import {
   countCoaches,
   endCoach,
@@ -16,8 +17,9 @@ import {
 import { forgetDevices } from '@/data/accounts/devices';
 import { noteSuccess, revokeAllSessions, revokeOtherSessions } from '@/data/accounts/sessions';
 import { inTransaction, pool } from '@/data/client';
-import { defineAction } from '../kernel/defineAction';
-import { type FormOutcome, newAccountInput, passwordChangeInput, signInInput } from './accountInput';
+import { defineCommand } from '../kernel/defineCommand';
+import { refusalOf } from '../kernel/refusalOf';
+import { newAccountInput, passwordChangeInput, signInInput } from './accountInput';
 import { admitGuess } from './admitGuess';
 import { clientAddress } from './clientAddress';
 import { closeSession, currentDevice, currentSession, openSession, requireCoach } from './currentCoach';
@@ -27,11 +29,13 @@ import { passwordProblem } from './passwordRules';
 import { hashPassword, passwordMatches, TooBusy } from './passwords';
 
 const entriesOf = (form: unknown): unknown => (form instanceof FormData ? Object.fromEntries(form) : undefined);
-const fieldErrors = (error: z.ZodError): FormOutcome => ({ fieldErrors: z.flattenError(error).fieldErrors });
-const busy: FormOutcome = { message: 'Many sign in at this moment. Wait a few seconds, then try again.' };
+/** What came of it, in words for the page. */
+type Told = Outcome<{ readonly said?: string }>;
+
+const busy = refuse('Many sign in at this moment. Wait a few seconds, then try again.');
 
 /** Answers a form; when there are more passwords to look at than the machine can, it says so. */
-const unlessBusy = (work: () => Promise<FormOutcome>): Promise<FormOutcome> =>
+const unlessBusy = (work: () => Promise<Told>): Promise<Told> =>
   work().catch((error: unknown) => {
     if (error instanceof TooBusy) return busy;
     throw error;
@@ -39,16 +43,16 @@ const unlessBusy = (work: () => Promise<FormOutcome>): Promise<FormOutcome> =>
 
 const address = async (): Promise<string> => clientAddress((await headers()).get('x-forwarded-for'));
 
-export async function signIn(_previous: unknown, form: unknown): Promise<FormOutcome> {
+export async function signIn(_previous: unknown, form: unknown): Promise<Told> {
   const input = signInInput.safeParse(entriesOf(form));
-  if (!input.success) return fieldErrors(input.error);
+  if (!input.success) return refusalOf(input.error);
   const { signInName, password } = input.data;
   return unlessBusy(async () => {
     const { waitSeconds, attemptId } = await admitGuess(signInName, await address(), await currentDevice());
-    if (attemptId === undefined) return { message: `Too many tries. Wait ${waitWords(waitSeconds)}, then try again.` };
+    if (attemptId === undefined) return refuse(`Too many tries. Wait ${waitWords(waitSeconds)}, then try again.`);
     const coach = await findCoachBySignInName(pool(), signInName);
     if (!(await passwordMatches(coach?.passwordHash, password)) || !coach)
-      return { message: 'Sign-in name and password do not belong together. Check both and try again.' };
+      return refuse('Sign-in name and password do not belong together. Check both and try again.');
     await noteSuccess(pool(), attemptId);
     await openSession(coach.id);
     redirect('/footage');
@@ -68,11 +72,11 @@ export async function signOutEverywhere(): Promise<void> {
 }
 
 /** The very first account: only while there is none. It leads the academy. */
-export async function createFirstAccount(_previous: unknown, form: unknown): Promise<FormOutcome> {
+export async function createFirstAccount(_previous: unknown, form: unknown): Promise<Told> {
   // Looked at before anything that costs: this door stands open to everybody.
   if (!(await isAcademyNew())) redirect('/sign-in');
   const input = newAccountInput.safeParse(entriesOf(form));
-  if (!input.success) return fieldErrors(input.error);
+  if (!input.success) return refusalOf(input.error);
   return unlessBusy(async () => {
     const id = randomUUID();
     const { password, displayName, signInName } = input.data;
@@ -89,12 +93,11 @@ export async function createFirstAccount(_previous: unknown, form: unknown): Pro
 }
 
 /** Another coach's account; only the head coach may make one. */
-export const addCoach = defineAction({
+export const addCoach = defineCommand({
+  actor: 'head-coach',
   args: [z.unknown(), z.unknown().transform(entriesOf).pipe(newAccountInput)],
-  refused: (error): FormOutcome => withoutPlace(error),
-  run: (coach, _previous, { password, displayName, signInName }): Promise<FormOutcome> =>
+  run: (_coach, _previous, { password, displayName, signInName }): Promise<Told> =>
     unlessBusy(async () => {
-      if (coach.role !== 'head') return { message: 'Only the head coach can add accounts.' };
       const account = {
         displayName,
         signInName,
@@ -102,36 +105,25 @@ export const addCoach = defineAction({
         passwordHash: await hashPassword(password),
       } as const;
       if ((await insertCoach(pool(), { id: randomUUID(), ...account })) === 0)
-        return { fieldErrors: { signInName: ['Somebody already has this sign-in name. Choose another.'] } };
+        return refuse('Somebody already has this sign-in name. Choose another.', 'signInName');
       revalidatePath('/settings');
-      return { done: true, message: `${displayName} can sign in now.` };
+      return { ok: true, said: `${displayName} can sign in now.` };
     }),
 });
 
-/** Messages by field; the field stands behind the argument's place. */
-const withoutPlace = (error: z.ZodError): FormOutcome => {
-  const errors: Record<string, string[]> = {};
-  for (const issue of error.issues) {
-    const field = String(issue.path[1] ?? '');
-    errors[field] = [...(errors[field] ?? []), issue.message];
-  }
-  return { fieldErrors: errors };
-};
-
 /** Changes one's own password. Every other browser is signed out, and none is known any more. */
-export const changePassword = defineAction({
+export const changePassword = defineCommand({
+  actor: 'coach',
   args: [z.unknown(), z.unknown().transform(entriesOf).pipe(passwordChangeInput)],
-  refused: (error): FormOutcome => withoutPlace(error),
-  run: (coach, _previous, { currentPassword, password }): Promise<FormOutcome> =>
-    unlessBusy(async (): Promise<FormOutcome> => {
+  run: (coach, _previous, { currentPassword, password }): Promise<Told> =>
+    unlessBusy(async (): Promise<Told> => {
       const problem = passwordProblem(password, [coach.signInName, coach.displayName]);
-      if (problem) return { fieldErrors: { password: [problem] } };
+      if (problem) return refuse(problem, 'password');
       // Guessed here as at the door: an open page must not be a way round the limit.
       const { waitSeconds, attemptId } = await admitGuess(coach.signInName, await address(), await currentDevice());
-      if (attemptId === undefined)
-        return { message: `Too many tries. Wait ${waitWords(waitSeconds)}, then try again.` };
+      if (attemptId === undefined) return refuse(`Too many tries. Wait ${waitWords(waitSeconds)}, then try again.`);
       if (!(await passwordMatches(coach.passwordHash, currentPassword)))
-        return { fieldErrors: { currentPassword: ['This is not your password now. Nothing was changed.'] } };
+        return refuse('This is not your password now. Nothing was changed.', 'currentPassword');
       await noteSuccess(pool(), attemptId);
       const passwordHash = await hashPassword(password);
       const session = await currentSession();
@@ -140,16 +132,16 @@ export const changePassword = defineAction({
         await forgetDevices(client, coach.id);
         if (session) await revokeOtherSessions(client, coach.id, session);
       });
-      return { done: true, message: 'Your password is changed, and every other device is signed out.' };
+      return { ok: true, said: 'Your password is changed, and every other device is signed out.' };
     }),
 });
 
 /** Ends an assistant's account: they sign in no more, and are signed out everywhere. What they marked and signed keeps their name. */
-export const endAccount = defineAction({
+export const endAccount = defineCommand({
+  actor: 'head-coach',
   args: [z.uuid()],
-  refused: (): FormOutcome => ({ message: 'This account is not there any more.' }),
-  run: async (coach, coachId): Promise<FormOutcome> => {
-    if (coach.role !== 'head') return { message: 'Only the head coach can end accounts.' };
+  misfit: 'This account is not there any more.',
+  run: async (_coach, coachId): Promise<Outcome> => {
     const ended = await inTransaction(pool(), async (client) => {
       if ((await endCoach(client, coachId)) === 0) return false;
       await revokeAllSessions(client, coachId);
@@ -157,8 +149,6 @@ export const endAccount = defineAction({
       return true;
     });
     revalidatePath('/settings');
-    return ended
-      ? { done: true }
-      : { message: 'This account cannot be ended: it leads the academy, or is ended already.' };
+    return ended ? { ok: true } : refuse('This account cannot be ended: it leads the academy, or is ended already.');
   },
 });

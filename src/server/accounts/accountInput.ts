@@ -30,10 +30,3 @@ export const passwordChangeInput = z.object({
   currentPassword: storableText().min(1, 'Write the password that you have now.').max(MOST_PASSWORD_CHARACTERS),
   password: newPassword,
 });
-
-/** What a form gets back: messages per field, or one for the whole. */
-export interface FormOutcome {
-  readonly fieldErrors?: Record<string, string[]>;
-  readonly message?: string;
-  readonly done?: boolean;
-}

@@ -2,22 +2,21 @@
 
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
-import { momentOf } from '@/core/kernel';
+import { momentOf, type Outcome, refuse } from '@/core/kernel';
 import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { findPerson } from '@/data/people/people';
 import { academyZone } from '../kernel/academyTime';
-import { defineAction, seenVersion } from '../kernel/defineAction';
+import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { putOnce } from '../kernel/putOnce';
-import { messagesOf } from '../rounds/roundInput';
 import { askForPlan } from './askForPlan';
-import { classInput, type GenerateOutcome, locksInput, type SaveClassOutcome } from './classInput';
+import { classInput, locksInput } from './classInput';
 
 /** Makes a class under the id that the page gave it (version 0), or changes one that nobody else changed since `version`. */
-export const saveClass = defineAction({
+export const saveClass = defineCommand({
+  actor: 'coach',
   args: [classInput, seenVersion],
-  refused: (error): SaveClassOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
-  run: async (_coach, draft, { id, version }): Promise<SaveClassOutcome> => {
+  run: async (_coach, draft, { id, version }): Promise<Outcome<{ readonly classId: string }>> => {
     const content = { id, ...draft, startsAt: momentOf(await academyZone(), draft.startsAt) };
     const touched = await putOnce(version, {
       insert: () => insertClass(pool(), content),
@@ -26,48 +25,45 @@ export const saveClass = defineAction({
       update: (seen) => updateClass(pool(), content, seen),
     });
     if (touched === 0)
-      return {
-        ok: false,
-        messages: { '': 'Another coach changed this class meanwhile. Reload the page, then make your change again.' },
-      };
+      return refuse('Another coach changed this class meanwhile. Reload the page, then make your change again.');
     revalidatePath('/classes');
     return { ok: true, classId: id };
   },
 });
 
-export const removeClass = defineAction({
+export const removeClass = defineCommand({
+  actor: 'coach',
   args: [z.uuid()],
-  refused: () => undefined,
   run: async (_coach, classId) => {
     await deleteClass(pool(), classId);
     revalidatePath('/classes');
+    return { ok: true };
   },
 });
 
 /** Says whether somebody is expected; a chance of 0 takes them off the list. */
-export const expectPerson = defineAction({
+export const expectPerson = defineCommand({
+  actor: 'coach',
   args: [z.uuid(), z.uuid(), z.number().min(0).max(1)],
-  refused: () => undefined,
   run: async (_coach, classId, personId, chance) => {
     if (chance === 0) await deleteAttendee(pool(), classId, personId);
     else if ((await findClass(pool(), classId)) && (await findPerson(pool(), personId)))
       await saveAttendee(pool(), classId, personId, chance);
     revalidatePath(`/classes/${classId}`);
+    return { ok: true };
   },
 });
 
-const gone: GenerateOutcome = {
-  ok: false,
-  message: 'This class is no longer there. Go back to the list of classes.',
-};
+const GONE = 'This class is no longer there. Go back to the list of classes.';
 
 /** Asks for a plan; the page watches what becomes of it. */
-export const generateClassPlan = defineAction({
+export const generateClassPlan = defineCommand({
+  actor: 'coach',
   args: [z.uuid(), locksInput],
-  refused: () => gone,
-  run: async (coach, classId, locks): Promise<GenerateOutcome> => {
+  misfit: GONE,
+  run: async (coach, classId, locks): Promise<Outcome<{ readonly version: number }>> => {
     const version = await askForPlan(classId, locks, coach.id);
-    if (version === undefined) return gone;
+    if (version === undefined) return refuse(GONE);
     revalidatePath(`/classes/${classId}`);
     return { ok: true, version };
   },

@@ -19,17 +19,8 @@ export const classInput = z.object({
 });
 export type ClassInput = z.input<typeof classInput>;
 
-export type SaveClassOutcome =
-  | { readonly ok: true; readonly classId: string }
-  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
-
 export const lockInput = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('keep'), drillId: storableText().max(80), minutes: z.number().int().min(1).max(120) }),
   z.object({ kind: z.literal('drop'), drillId: storableText().max(80) }),
 ]);
 export const locksInput = z.array(lockInput).max(60).readonly();
-
-/** What came of asking for a plan: the number under which it will be there, or why there will be none. */
-export type GenerateOutcome =
-  | { readonly ok: true; readonly version: number }
-  | { readonly ok: false; readonly message: string };

@@ -5,8 +5,8 @@ import { cutShape } from '@/data/footage/cutShape';
 export const cutsInput = z.array(cutShape).max(200);
 export type KeptCut = z.output<typeof cutShape>;
 
-/** Kept; or somebody else changed the cuts meanwhile, and these are theirs; or they cannot be kept. */
-export type KeepCutsOutcome =
-  | { readonly status: 'kept'; readonly version: number }
-  | { readonly status: 'changed'; readonly version: number; readonly cuts: readonly KeptCut[] }
-  | { readonly status: 'refused' };
+/** The version that is kept now; and what somebody else made of the cuts meanwhile, in place of what was sent. */
+export interface KeptCuts {
+  readonly version: number;
+  readonly newer?: readonly KeptCut[];
+}

@@ -8,16 +8,14 @@ import { retryArrival } from '@/data/footage/arrivals';
 import { deleteUnusedFootage, findFootage } from '@/data/footage/footage';
 import { cancelWork, workKinds } from '@/data/footage/work';
 import { queueArrival, queueWork } from '../jobs/queueWork';
-import { defineAction } from '../kernel/defineAction';
+import { defineCommand } from '../kernel/defineCommand';
 import { letArrivalGo } from './letArrivalGo';
 import { storedPath } from './storage';
 
-const nothing = () => undefined;
-
 /** Removes a file that no round uses, from the list and from the disk, with what was made of it. */
-export const removeFootage = defineAction({
+export const removeFootage = defineCommand({
+  actor: 'coach',
   args: [z.uuid()],
-  refused: nothing,
   run: async (_coach, footageId) => {
     const footage = await findFootage(pool(), footageId);
     if (footage && (await deleteUnusedFootage(pool(), footageId)) === 1) {
@@ -30,36 +28,45 @@ export const removeFootage = defineAction({
       for (const name of names) if (name) await rm(/*turbopackIgnore: true*/ storedPath(name), { force: true });
     }
     revalidatePath('/footage');
+    return { ok: true };
   },
 });
 
 /** Stops work that waits or runs; it can be begun again. */
-export const cancelFootageWork = defineAction({
+export const cancelFootageWork = defineCommand({
+  actor: 'coach',
   args: [z.uuid(), z.enum(workKinds)],
-  refused: nothing,
-  run: async (_coach, footageId, kind) => void (await cancelWork(pool(), footageId, kind)),
+  run: async (_coach, footageId, kind) => {
+    await cancelWork(pool(), footageId, kind);
+    return { ok: true };
+  },
 });
 
-export const retryFootageWork = defineAction({
+export const retryFootageWork = defineCommand({
+  actor: 'coach',
   args: [z.uuid(), z.enum(workKinds)],
-  refused: nothing,
   run: async (_coach, footageId, kind) => {
     if (await findFootage(pool(), footageId)) await queueWork(footageId, kind);
+    return { ok: true };
   },
 });
 
 /** Lets a file be looked at again after trouble that had nothing to do with it. */
-export const tryArrivalAgain = defineAction({
+export const tryArrivalAgain = defineCommand({
+  actor: 'coach',
   args: [z.uuid()],
-  refused: nothing,
   run: async (_coach, id) => {
     if ((await retryArrival(pool(), id)) > 0) await queueArrival(id);
+    return { ok: true };
   },
 });
 
 /** Takes a refused or unfinished arrival off the list; what a camera sent is kept in the folder of refused files. */
-export const forgetArrival = defineAction({
+export const forgetArrival = defineCommand({
+  actor: 'coach',
   args: [z.uuid()],
-  refused: nothing,
-  run: async (_coach, id) => letArrivalGo(id),
+  run: async (_coach, id) => {
+    await letArrivalGo(id);
+    return { ok: true };
+  },
 });

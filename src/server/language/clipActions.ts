@@ -2,21 +2,20 @@
 
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { refuse } from '@/core/kernel';
 import { kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { deleteClip, saveClip } from '@/data/language/referenceClips';
-import { defineAction, firstMessage } from '../kernel/defineAction';
+import { defineCommand } from '../kernel/defineCommand';
 import { clipInput } from './clipInput';
-import type { WordOutcome } from './houseInput';
-
-const refuse = (message: string): WordOutcome => ({ ok: false, message });
+import type { Named } from './houseInput';
 
 /** Keeps a piece of own footage as an entry's reference, or changes one that is kept. */
-export const keepClip = defineAction({
+export const keepClip = defineCommand({
+  actor: 'coach',
   args: [clipInput],
-  refused: (error) => refuse(firstMessage(error)),
-  run: async (coach, clip): Promise<WordOutcome> => {
+  run: async (coach, clip): Promise<Named> => {
     if (!kindOf(clip.conceptId)) return refuse('The library does not know this entry any more.');
     const footage = await findFootage(pool(), clip.footageId);
     if (!footage) return refuse('That footage is gone. Choose another piece.');
@@ -27,10 +26,11 @@ export const keepClip = defineAction({
   },
 });
 
-export const removeClip = defineAction({
+export const removeClip = defineCommand({
+  actor: 'coach',
   args: [z.uuid()],
-  refused: () => refuse('This clip is gone already.'),
-  run: async (_coach, id): Promise<WordOutcome> => {
+  misfit: 'This clip is gone already.',
+  run: async (_coach, id): Promise<Named> => {
     await deleteClip(pool(), id);
     revalidatePath('/library', 'layout');
     return { ok: true, id };

@@ -2,6 +2,7 @@
 
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { refuse } from '@/core/kernel';
 import { storableText } from '@/core/marks';
 import {
   checkWord,
@@ -28,15 +29,13 @@ import {
   saveSchoolChoice,
   updateOwnWord,
 } from '@/data/language/houseWords';
-import { defineAction, firstMessage } from '../kernel/defineAction';
-import { conceptId, ownWordInput, type WordOutcome, word, wordProblemText } from './houseInput';
+import { defineCommand } from '../kernel/defineCommand';
+import { conceptId, type Named, ownWordInput, word, wordProblemText } from './houseInput';
 
-const refuse = (message: string): WordOutcome => ({ ok: false, message });
-const refused = (error: z.ZodError) => refuse(firstMessage(error));
 const unknown = refuse('The library does not know this entry any more. Reload the page.');
 
 /** Runs a change of the house's words on their latest state; two coaches who change at once do so one after the other. */
-async function change(work: (database: Database, house: HouseWords) => Promise<WordOutcome>): Promise<WordOutcome> {
+async function change(work: (database: Database, house: HouseWords) => Promise<Named>): Promise<Named> {
   const outcome = await inTransaction(pool(), async (client) => {
     await holdHouseWords(client);
     return work(client, await getHouseWords(client));
@@ -46,10 +45,10 @@ async function change(work: (database: Database, house: HouseWords) => Promise<W
 }
 
 /** Gives an entry the academy's name; empty text gives a standard entry its own name back. */
-export const renameConcept = defineAction({
+export const renameConcept = defineCommand({
+  actor: 'coach',
   args: [conceptId, word],
-  refused,
-  run: async (_coach, conceptId, name): Promise<WordOutcome> => {
+  run: async (_coach, conceptId, name): Promise<Named> => {
     return change(async (database, house) => {
       if (!kindOf(conceptId)) return unknown;
       const own = findOwnWord(house, conceptId);
@@ -66,10 +65,10 @@ export const renameConcept = defineAction({
   },
 });
 
-export const addAlias = defineAction({
+export const addAlias = defineCommand({
+  actor: 'coach',
   args: [conceptId, word],
-  refused,
-  run: async (_coach, conceptId, alias): Promise<WordOutcome> => {
+  run: async (_coach, conceptId, alias): Promise<Named> => {
     return change(async (database, house) => {
       if (!kindOf(conceptId)) return unknown;
       const problem = checkWord(house, alias, conceptId);
@@ -80,10 +79,10 @@ export const addAlias = defineAction({
   },
 });
 
-export const removeAlias = defineAction({
+export const removeAlias = defineCommand({
+  actor: 'coach',
   args: [conceptId, word],
-  refused,
-  run: async (_coach, conceptId, alias): Promise<WordOutcome> => {
+  run: async (_coach, conceptId, alias): Promise<Named> => {
     return change(async (database) => {
       await deleteAlias(database, conceptId, alias);
       return { ok: true, id: conceptId };
@@ -92,10 +91,10 @@ export const removeAlias = defineAction({
 });
 
 /** Takes an entry out of the library's lists, the call line and plans, or brings it back. Marks that name it stay. */
-export const hideConcept = defineAction({
+export const hideConcept = defineCommand({
+  actor: 'coach',
   args: [conceptId, z.boolean()],
-  refused,
-  run: async (_coach, conceptId, hidden): Promise<WordOutcome> => {
+  run: async (_coach, conceptId, hidden): Promise<Named> => {
     return change(async (database) => {
       if (!kindOf(conceptId) || isUnnamed(conceptId)) return unknown;
       await saveHidden(database, conceptId, hidden);
@@ -105,10 +104,10 @@ export const hideConcept = defineAction({
 });
 
 /** Adds a word of the academy's own as a kind of a standard entry. */
-export const addOwnWord = defineAction({
+export const addOwnWord = defineCommand({
+  actor: 'coach',
   args: [ownWordInput],
-  refused,
-  run: async (coach, draft): Promise<WordOutcome> => {
+  run: async (coach, draft): Promise<Named> => {
     const { likeId, name, text, aliases } = draft;
     return change(async (database, house) => {
       if (!kindOf(likeId)) return unknown;
@@ -126,10 +125,10 @@ export const addOwnWord = defineAction({
 });
 
 /** Changes what is said about an own word. */
-export const describeOwnWord = defineAction({
+export const describeOwnWord = defineCommand({
+  actor: 'coach',
   args: [conceptId, storableText().trim().max(1000, 'Use at most 1,000 characters.')],
-  refused,
-  run: async (_coach, id, text): Promise<WordOutcome> => {
+  run: async (_coach, id, text): Promise<Named> => {
     return change(async (database, house) => {
       const own = findOwnWord(house, id);
       if (!own) return unknown;
@@ -140,10 +139,10 @@ export const describeOwnWord = defineAction({
 });
 
 /** Merges an own word into another entry of its kind: its marks count there. `undefined` undoes that; the marks were never changed. */
-export const mergeWord = defineAction({
+export const mergeWord = defineCommand({
+  actor: 'coach',
   args: [conceptId, conceptId.optional()],
-  refused,
-  run: async (_coach, id, intoId): Promise<WordOutcome> => {
+  run: async (_coach, id, intoId): Promise<Named> => {
     return change(async (database, house) => {
       if (!findOwnWord(house, id)) return unknown;
       if (intoId !== undefined) {
@@ -161,10 +160,10 @@ export const mergeWord = defineAction({
 });
 
 /** Removes an own word that no mark names. */
-export const removeOwnWord = defineAction({
+export const removeOwnWord = defineCommand({
+  actor: 'coach',
   args: [conceptId],
-  refused,
-  run: async (_coach, id): Promise<WordOutcome> => {
+  run: async (_coach, id): Promise<Named> => {
     return change(async (database, house) => {
       if (!findOwnWord(house, id)) return unknown;
       const gone = await deleteOwnWord(database, id);
@@ -176,10 +175,10 @@ export const removeOwnWord = defineAction({
 });
 
 /** Follows one side where coaches differ; the default when no key is given. */
-export const chooseSchool = defineAction({
+export const chooseSchool = defineCommand({
+  actor: 'coach',
   args: [conceptId, storableText().max(120).optional()],
-  refused,
-  run: async (_coach, schoolId, optionKey): Promise<WordOutcome> => {
+  run: async (_coach, schoolId, optionKey): Promise<Named> => {
     return change(async (database) => {
       const school = findSchool(schoolId);
       if (!school || (optionKey && !school.options.some((one) => one.key === optionKey))) return unknown;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Outcome } from '@/core/kernel';
 import { storableText } from '@/core/marks';
 import { MOST_WORD_CHARACTERS, type WordProblem } from '@/core/vocabulary';
 
@@ -13,7 +14,8 @@ export const ownWordInput = z.object({
 });
 export type OwnWordInput = z.input<typeof ownWordInput>;
 
-export type WordOutcome = { readonly ok: true; readonly id: string } | { readonly ok: false; readonly message: string };
+/** What became of a change of the house's words: the entry that it is about now. */
+export type Named = Outcome<{ readonly id: string }>;
 
 /** What is wrong with a word, and what to do; the text stays in its field. */
 export function wordProblemText(problem: WordProblem, text: string): string {

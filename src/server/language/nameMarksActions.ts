@@ -3,25 +3,27 @@
 import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { refuse } from '@/core/kernel';
 import { storableText } from '@/core/marks';
 import { withConcept } from '@/core/round';
 import { kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findMark } from '@/data/marks/marks';
 import { findRound } from '@/data/rounds/rounds';
-import { defineAction } from '../kernel/defineAction';
+import { defineCommand } from '../kernel/defineCommand';
 import { applyChanges } from '../marks/applyChanges';
 import { placeOfRound } from '../marks/marksPlace';
-import type { WordOutcome } from './houseInput';
+import type { Named } from './houseInput';
 
-const refuse = (message: string): WordOutcome => ({ ok: false, message });
-const unknown = refuse('The library does not know this entry any more.');
+const UNKNOWN = 'The library does not know this entry any more.';
+const unknown = refuse(UNKNOWN);
 
 /** Gives marks another concept of their kind, one stored change for each: what was marked without a name gets one. */
-export const nameMarks = defineAction({
+export const nameMarks = defineCommand({
+  actor: 'coach',
   args: [z.array(z.uuid()).max(500).readonly(), storableText().max(120)],
-  refused: () => unknown,
-  run: async (coach, markIds, conceptId): Promise<WordOutcome> => {
+  misfit: UNKNOWN,
+  run: async (coach, markIds, conceptId): Promise<Named> => {
     const kind = kindOf(conceptId);
     if (!kind) return unknown;
     let named = 0;

@@ -1,21 +1,20 @@
 'use server';
 
 import { revalidatePath } from 'next/cache';
-import { toKilograms } from '@/core/kernel';
+import { type Outcome, refuse, toKilograms } from '@/core/kernel';
 import { type Database, inTransaction, pool } from '@/data/client';
 import { listWeighings, noteBelt, noteWeight } from '@/data/people/histories';
 import { findPerson, insertPerson, type NewPerson, updatePerson } from '@/data/people/people';
 import { today } from '../kernel/academyTime';
-import { defineAction, seenVersion } from '../kernel/defineAction';
+import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { putOnce } from '../kernel/putOnce';
-import { messagesOf } from '../rounds/roundInput';
-import { personInput, type SavePersonOutcome } from './personInput';
+import { personInput } from './personInput';
 
 /** Makes a person under the id that the page gave (version 0), or changes one that nobody else changed since `version`. Rounds keep the belt and weight of their day. */
-export const savePerson = defineAction({
+export const savePerson = defineCommand({
+  actor: 'coach',
   args: [personInput, seenVersion],
-  refused: (error): SavePersonOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
-  run: async (_coach, draft, { id, version }): Promise<SavePersonOutcome> => {
+  run: async (_coach, draft, { id, version }): Promise<Outcome<{ readonly personId: string }>> => {
     const { weight, weightUnit, bornOn, injuredUntil, injuryNote, competesOn, ...rest } = draft;
     const person = {
       id,
@@ -37,10 +36,7 @@ export const savePerson = defineAction({
       return changed;
     });
     if (touched === 0)
-      return {
-        ok: false,
-        messages: { '': 'Another coach changed this person meanwhile. Reload the page, then make your change again.' },
-      };
+      return refuse('Another coach changed this person meanwhile. Reload the page, then make your change again.');
     revalidatePath('/students');
     return { ok: true, personId: id };
   },

@@ -54,7 +54,3 @@ export const personInput = z
     }
   });
 export type PersonInput = z.input<typeof personInput>;
-
-export type SavePersonOutcome =
-  | { readonly ok: true; readonly personId: string }
-  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };

@@ -2,23 +2,22 @@
 
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
+import { type Outcome, refuse } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { findSignedReview, insertSignedReview, latestSignedVersion } from '@/data/reviews/signedReviews';
 import { findRound } from '@/data/rounds/rounds';
-import { defineAction, firstMessage } from '../kernel/defineAction';
+import { defineCommand } from '../kernel/defineCommand';
 import { findOpenSecondReview } from './blindness';
-import { closingInput, type SignOutcome } from './closingInput';
-
-const refuse = (message: string): SignOutcome => ({ ok: false, message });
+import { closingInput } from './closingInput';
 
 /**
  * Signs a review as the version after the one that the coach saw; an earlier signing by somebody else is told, and nothing is overwritten. `reviewId` is
  * made by the page: the same signing sent twice, because its answer was lost, is one.
  */
-export const signReview = defineAction({
+export const signReview = defineCommand({
+  actor: 'coach',
   args: [z.uuid(), z.enum(['a', 'b']), z.number().int().min(0), closingInput, z.uuid()],
-  refused: (error) => refuse(firstMessage(error)),
-  run: async (coach, roundId, slot, seenVersion, content, reviewId): Promise<SignOutcome> => {
+  run: async (coach, roundId, slot, seenVersion, content, reviewId): Promise<Outcome<{ readonly version: number }>> => {
     if (!(await findRound(pool(), roundId))) return refuse('This round is no longer there.');
     if (await findOpenSecondReview(roundId, coach.id))
       return refuse('You review this round blind: end your second review first.');

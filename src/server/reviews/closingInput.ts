@@ -7,7 +7,3 @@ export const closingInput = reviewContentShape.refine(
   (review) => review.good.text !== '' || review.points.length > 0 || review.remark !== '',
   'There is nothing to sign yet: write at least one thing.',
 );
-
-export type SignOutcome =
-  | { readonly ok: true; readonly version: number }
-  | { readonly ok: false; readonly message: string };

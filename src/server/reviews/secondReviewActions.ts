@@ -4,21 +4,23 @@ import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
+import { type Outcome, refuse } from '@/core/kernel';
 import type { Mark } from '@/core/round';
 import { pool } from '@/data/client';
 import { findMark, listMarks, secondMarks } from '@/data/marks/marks';
 import { beginSecondReview, endSecondReview, findSecondReview, settleDifference } from '@/data/reviews/secondReviews';
 import { findRound, type Round } from '@/data/rounds/rounds';
-import { defineAction } from '../kernel/defineAction';
+import { defineCommand } from '../kernel/defineCommand';
 import { applyChanges } from '../marks/applyChanges';
 import { placeOfRound } from '../marks/marksPlace';
 import { findOpenSecondReview } from './blindness';
 
 /** Begins this coach's blind review of a round, or goes on with it. */
-export const beginSecond = defineAction({
-  args: [z.uuid(), z.unknown()],
-  refused: () => redirect('/review'),
-  run: async (coach, roundId): Promise<void> => {
+export const beginSecond = defineCommand({
+  actor: 'coach',
+  args: [z.uuid()],
+  misfit: 'This round is no longer there. Go back to the list of rounds.',
+  run: async (coach, roundId) => {
     const round = await findRound(pool(), roundId);
     if (!round) redirect('/review');
     await beginSecondReview(pool(), randomUUID(), round.id, coach.id);
@@ -27,17 +29,15 @@ export const beginSecond = defineAction({
 });
 
 /** Ends it: it is compared from now on and does not change any more. */
-export const endSecond = defineAction({
-  args: [z.uuid(), z.uuid(), z.unknown()],
-  refused: () => redirect('/review'),
-  run: async (coach, roundId, reviewId): Promise<void> => {
+export const endSecond = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.uuid()],
+  misfit: 'This round is no longer there. Go back to the list of rounds.',
+  run: async (coach, roundId, reviewId) => {
     await endSecondReview(pool(), reviewId, coach.id);
     redirect(`/rounds/${roundId}/agreement`);
   },
 });
-
-export type SettleOutcome = { readonly ok: true } | { readonly ok: false; readonly message: string };
-const refuse = (message: string): SettleOutcome => ({ ok: false, message });
 
 const differenceKey = z
   .string()
@@ -46,10 +46,11 @@ const differenceKey = z
   .pipe(z.array(z.uuid()).min(1).max(2));
 
 /** Settles a difference: `second` takes the second reviewer's mark into the round, in place of the first one's where there is one; `first` leaves the round as it is. */
-export const settle = defineAction({
+export const settle = defineCommand({
+  actor: 'coach',
   args: [z.uuid(), z.uuid(), differenceKey, z.enum(['first', 'second'])],
-  refused: () => refuse('This difference is not there any more. Reload the page.'),
-  run: async (coach, roundId, reviewId, ids, take): Promise<SettleOutcome> => {
+  misfit: 'This difference is not there any more. Reload the page.',
+  run: async (coach, roundId, reviewId, ids, take): Promise<Outcome> => {
     const review = await findSecondReview(pool(), reviewId);
     const round = review?.doneAt && review.roundId === roundId ? await findRound(pool(), review.roundId) : undefined;
     if (!review || !round || (await findOpenSecondReview(round.id, coach.id)))

@@ -29,7 +29,3 @@ export const clockInput = z
       });
   });
 export type ClockInput = z.input<typeof clockInput>;
-
-export type SaveClockOutcome =
-  | { readonly ok: true; readonly version: number }
-  | { readonly ok: false; readonly message: string };

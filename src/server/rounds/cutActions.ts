@@ -5,6 +5,7 @@ import { revalidatePath } from 'next/cache';
 import type pg from 'pg';
 import { z } from 'zod';
 import { formatClock, type Span } from '@/core/clock';
+import { refuse } from '@/core/kernel';
 import type { Mark } from '@/core/round';
 import { inTransaction, pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
@@ -13,10 +14,9 @@ import { listSecondReviews } from '@/data/reviews/secondReviews';
 import { listSignedReviews } from '@/data/reviews/signedReviews';
 import { copyRound, lockRound, moveMarks, renumberAfter, setSpan } from '@/data/rounds/cutting';
 import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
-import { defineAction, firstMessage, seenVersion } from '../kernel/defineAction';
-import { type CutRoundOutcome, partsInput } from './cutInput';
+import { defineCommand, seenVersion } from '../kernel/defineCommand';
+import { type CutRounds, partsInput } from './cutInput';
 
-const refuse = (message: string): CutRoundOutcome => ({ ok: false, message });
 const GONE = 'This round is no longer there. Reload the page.';
 const CHANGED = 'Another coach changed this round meanwhile. Reload the page, then cut it again.';
 
@@ -24,13 +24,13 @@ const CHANGED = 'Another coach changed this round meanwhile. Reload the page, th
  * Cuts a round anew: into one part with other ends, or into several, each with a card of its own like the first. Every mark goes with the part that it
  * lies in; a mark that lies in none is named, and nothing is changed.
  */
-export const cutAnew = defineAction({
+export const cutAnew = defineCommand({
+  actor: 'coach',
   args: [seenVersion, partsInput],
-  refused: (error): CutRoundOutcome => refuse(firstMessage(error)),
-  run: async (coach, { id, version }, parts): Promise<CutRoundOutcome> => {
+  run: async (coach, { id, version }, parts): Promise<CutRounds> => {
     const kept = parts.find((part) => part.id === id);
     if (!kept) return refuse('One of the parts stays the round itself.');
-    const outcome = await inTransaction(pool(), async (client): Promise<CutRoundOutcome> => {
+    const outcome = await inTransaction(pool(), async (client): Promise<CutRounds> => {
       const problem = await problemOfCut(client, id, version, parts);
       if (problem) return refuse(problem);
       await renumberAfter(client, id, parts.length - 1);
@@ -76,16 +76,16 @@ async function problemOfCut(
  * Makes one round of several that follow each other on one film, between the same two: the marks come together in the first. With `markGaps`, the time
  * between them becomes a stoppage, because it was a rest.
  */
-export const joinRounds = defineAction({
+export const joinRounds = defineCommand({
+  actor: 'coach',
   args: [
     seenVersion,
     z.array(z.uuid()).min(1).max(40),
     z.object({ startSeconds: z.number().min(0), endSeconds: z.number().max(86_400) }),
     z.boolean(),
   ],
-  refused: (error): CutRoundOutcome => refuse(firstMessage(error)),
-  run: async (coach, { id, version }, otherIds, span, markGaps): Promise<CutRoundOutcome> => {
-    const outcome = await inTransaction(pool(), async (client): Promise<CutRoundOutcome> => {
+  run: async (coach, { id, version }, otherIds, span, markGaps): Promise<CutRounds> => {
+    const outcome = await inTransaction(pool(), async (client): Promise<CutRounds> => {
       const rounds: Round[] = [];
       for (const one of [id, ...otherIds]) {
         await lockRound(client, one);
@@ -150,7 +150,7 @@ async function insertStoppage(client: pg.PoolClient, roundId: string, gap: Span,
   await insertMarkHistory(client, write);
 }
 
-async function versionsOf(client: pg.PoolClient, rounds: readonly { readonly id: string }[]): Promise<CutRoundOutcome> {
+async function versionsOf(client: pg.PoolClient, rounds: readonly { readonly id: string }[]): Promise<CutRounds> {
   const versions: Record<string, number> = {};
   for (const { id } of rounds) versions[id] = (await findRound(client, id))?.version ?? 0;
   return { ok: true, versions };

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Outcome } from '@/core/kernel';
 
 /** A stretch of footage that a round takes up. */
 const partInput = z
@@ -15,7 +16,5 @@ export const partsInput = z
     'The parts lie over each other. Move their ends apart.',
   );
 
-/** What comes of cutting rounds that are there: their versions afterwards, or what stands in the way. */
-export type CutRoundOutcome =
-  | { readonly ok: true; readonly versions: Readonly<Record<string, number>> }
-  | { readonly ok: false; readonly message: string };
+/** What comes of cutting rounds that are there: their versions afterwards. */
+export type CutRounds = Outcome<{ readonly versions: Readonly<Record<string, number>> }>;

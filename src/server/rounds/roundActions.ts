@@ -5,7 +5,7 @@ import { revalidatePath } from 'next/cache';
 import type pg from 'pg';
 import { z } from 'zod';
 import { formatClock } from '@/core/clock';
-import { toKilograms } from '@/core/kernel';
+import { type Outcome, type Refused, refuse, toKilograms } from '@/core/kernel';
 import { inTransaction, pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { listMarks } from '@/data/marks/marks';
@@ -20,23 +20,21 @@ import {
   type Round,
   updateRound,
 } from '@/data/rounds/rounds';
-import { defineAction, seenVersion } from '../kernel/defineAction';
-import { messagesOf, roundInput, roundsInput, type SaveRoundOutcome, type SaveRoundsOutcome } from './roundInput';
+import { defineCommand, seenVersion } from '../kernel/defineCommand';
+import { roundInput, roundsInput } from './roundInput';
 import { ruleSetOf } from './ruleSetOf';
 
 type CheckedRound = z.output<typeof roundInput>;
-const refuse = (field: string, message: string): SaveRoundOutcome => ({ ok: false, messages: { [field]: message } });
 
 /** Makes a round under the id that the page gave (version 0), or changes one that nobody else changed since `version`. Nothing is stored unless everything fits. */
-export const saveRound = defineAction({
+export const saveRound = defineCommand({
+  actor: 'coach',
   args: [roundInput, seenVersion],
-  refused: (error): SaveRoundOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
-  run: async (coach, draft, { id, version }): Promise<SaveRoundOutcome> => {
+  run: async (coach, draft, { id, version }): Promise<Outcome<{ readonly roundId: string }>> => {
     const problem = await findRoundProblem(draft, version === 0 ? undefined : id);
     if (problem) return problem;
     const stored = await inTransaction(pool(), (client) => storeRound(client, draft, id, version, coach.id));
-    if (!stored)
-      return refuse('', 'Another coach changed this card meanwhile. Reload it, then make your change again.');
+    if (!stored) return refuse('Another coach changed this card meanwhile. Reload it, then make your change again.');
     revalidatePath('/footage');
     return { ok: true, roundId: id };
   },
@@ -71,13 +69,13 @@ const knownAgain = (athlete: CheckedRound['a'], before: Round['a'] | undefined):
   !athlete.personId && before && before.name === athlete.newName ? { ...athlete, personId: before.personId } : athlete;
 
 /** Makes several rounds at once; people who are new are made once for all of them. Nothing is stored unless everything fits; sent again, they are the same. */
-export const saveRounds = defineAction({
+export const saveRounds = defineCommand({
+  actor: 'coach',
   args: [roundsInput],
-  refused: (error): SaveRoundsOutcome => ({ ok: false, messages: messagesOf(error, 1) }),
-  run: async (coach, drafts): Promise<SaveRoundsOutcome> => {
+  run: async (coach, drafts): Promise<Outcome<{ readonly roundIds: readonly string[] }>> => {
     for (const [index, { id: _, ...round }] of drafts.entries()) {
       const problem = await findRoundProblem(round, undefined);
-      if (problem && !problem.ok)
+      if (problem)
         return {
           ok: false,
           messages: {
@@ -102,28 +100,25 @@ export const saveRounds = defineAction({
   },
 });
 
-async function findRoundProblem(
-  round: CheckedRound,
-  existingId: string | undefined,
-): Promise<SaveRoundOutcome | undefined> {
+async function findRoundProblem(round: CheckedRound, existingId: string | undefined): Promise<Refused | undefined> {
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
-  if (round.footageId && !footage) return refuse('footageId', 'This footage is no longer there. Choose another file.');
+  if (round.footageId && !footage) return refuse('This footage is no longer there. Choose another file.', 'footageId');
   if (footage && round.endSeconds > footage.durationSeconds + 0.5) {
     return refuse(
-      'endSeconds',
       `The footage ends at ${formatClock(footage.durationSeconds)}. Set the out point before that.`,
+      'endSeconds',
     );
   }
   if (!(await ruleSetOf(pool(), round.ruleSet)))
-    return refuse('ruleSet', 'These rules are not kept any more. Choose others.');
+    return refuse('These rules are not kept any more. Choose others.', 'ruleSet');
   if (!existingId) return undefined;
   const outside = (await listMarks(pool(), existingId)).filter(
     ({ mark }) => mark.atSeconds < round.startSeconds || mark.atSeconds > round.endSeconds,
   );
   if (outside.length === 0) return undefined;
   return refuse(
-    'endSeconds',
     `${outside.length} marks would lie outside the round. Widen it, or delete those marks first.`,
+    'endSeconds',
   );
 }
 
@@ -187,11 +182,12 @@ async function storeAthlete(
 }
 
 /** Removes a round with its marks; the footage stays. */
-export const removeRound = defineAction({
+export const removeRound = defineCommand({
+  actor: 'coach',
   args: [z.uuid()],
-  refused: () => undefined,
-  run: async (_coach, roundId): Promise<void> => {
+  run: async (_coach, roundId) => {
     await deleteRound(pool(), roundId);
     revalidatePath('/footage');
+    return { ok: true };
   },
 });

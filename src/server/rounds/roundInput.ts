@@ -96,19 +96,3 @@ export const roundsInput = z
 export type RoundInput = z.input<typeof roundInput>;
 export type RoundsInput = z.input<typeof roundsInput>;
 export type AthleteInput = z.input<typeof athleteInput>;
-
-/** Messages by path ("b.weight"), or the id of the stored round. */
-export type SaveRoundOutcome =
-  | { readonly ok: true; readonly roundId: string }
-  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
-
-export type SaveRoundsOutcome =
-  | { readonly ok: true; readonly roundIds: readonly string[] }
-  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };
-
-/** The first message of each field of a failed check, by dotted path without its first `skip` steps; '' for the whole. */
-export function messagesOf(error: z.ZodError, skip = 0): Record<string, string> {
-  const messages: Record<string, string> = {};
-  for (const issue of error.issues) messages[issue.path.slice(skip).join('.')] ??= issue.message;
-  return messages;
-}

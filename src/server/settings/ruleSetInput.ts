@@ -38,7 +38,3 @@ export const ruleSetInput = z.strictObject({
   overtime: overtimeRules.optional(),
 });
 export type RuleSetInput = z.input<typeof ruleSetInput>;
-
-export type RuleSetOutcome =
-  | { readonly ok: true }
-  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };

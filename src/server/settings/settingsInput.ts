@@ -11,6 +11,3 @@ export const settingsInput = z.object({
   timeZone: z.string().max(60).refine(isTimeZone, 'Choose a time zone from the list, such as Europe/Lisbon.'),
 });
 export type SettingsInput = z.input<typeof settingsInput>;
-export type SaveSettingsOutcome =
-  | { readonly ok: true }
-  | { readonly ok: false; readonly messages: Readonly<Record<string, string>> };

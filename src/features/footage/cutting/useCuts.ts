@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { z } from 'zod';
+import { whyNot } from '@/forms/whyNot';
 import { keepCuts } from '@/server/footage/cutsActions';
 import { cutsInput, type KeptCut } from '@/server/footage/cutsInput';
 import { type Cut, type CutAction, type CutLimits, createCutReducer, firstCuts } from './cutReducer';
@@ -74,14 +75,14 @@ export function useCuts(
     isSending.current = true;
     const outcome = await keepCuts(footageId, [...cuts], version.current).catch(() => undefined);
     isSending.current = false;
-    if (outcome?.status === 'refused') return;
+    if (outcome && !outcome.ok) return setTrouble(whyNot(outcome));
     if (outcome) {
       version.current = outcome.version;
       known.current = cuts;
       keepUnsent(name, undefined);
     }
-    setTrouble(outcome ? (outcome.status === 'changed' ? ELSEWHERE : undefined) : AWAY);
-    if (outcome?.status === 'changed') dispatch({ kind: 'restore', cuts: outcome.cuts });
+    setTrouble(outcome ? (outcome.newer ? ELSEWHERE : undefined) : AWAY);
+    if (outcome?.newer) dispatch({ kind: 'restore', cuts: outcome.newer });
     else if (latest.current !== known.current) timer.current = setTimeout(flush, outcome ? 0 : AGAIN_MS);
   }, [footageId, name]);
 

@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
+import { messageOf } from '@/core/kernel';
 import { cutAnew, joinRounds } from '@/server/rounds/cutActions';
 import type { KeptPlan, KeptRound, KeptStep } from './keptRounds';
 
@@ -24,7 +25,7 @@ export function useKeptRounds(rounds: readonly KeptRound[], say: (words: string)
     ).catch(() => undefined);
     setBusy(false);
     if (!outcome?.ok) {
-      say(outcome?.message ?? AWAY);
+      say(outcome ? messageOf(outcome) : AWAY);
       return false;
     }
     versions.current = { ...versions.current, ...outcome.versions };

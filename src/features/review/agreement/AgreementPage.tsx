@@ -7,6 +7,7 @@ import { styled } from 'styled-components';
 import type { Difference, Kappa, KindAgreement } from '@/core/agreement';
 import { formatClock } from '@/core/clock';
 import { kindCalled } from '@/core/round';
+import { whyNot } from '@/forms/whyNot';
 import { beginSecond, settle } from '@/server/reviews/secondReviewActions';
 import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
@@ -88,7 +89,7 @@ export function AgreementPage(props: AgreementPageProps) {
 
 function BeginButton({ roundId, begun }: { readonly roundId: string; readonly begun: boolean }) {
   return (
-    <form action={beginSecond.bind(null, roundId)}>
+    <form action={() => void beginSecond(roundId)}>
       <Button type="submit" look="lead">
         {begun ? 'Go on with your second review' : 'Begin a blind second review'}
       </Button>
@@ -180,9 +181,8 @@ function DifferenceLine({
   const decide = (take: 'first' | 'second') =>
     start(async () => {
       const outcome = await settle(round.id, reviewId, key, take).catch(() => undefined);
-      if (!outcome) return setMessage('The server could not be reached. Try again in a moment.');
-      if (!outcome.ok) return setMessage(outcome.message);
-      router.refresh();
+      setMessage(whyNot(outcome));
+      if (outcome?.ok) router.refresh();
     });
   const takeWords = !second ? 'Take it out' : !first ? 'Take it in' : 'As they saw it';
   return (

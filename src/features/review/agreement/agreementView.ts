@@ -1,4 +1,4 @@
-import type { Difference, Kappa, } from '@/core/agreement';
+import type { Difference, Kappa } from '@/core/agreement';
 import type { Mark } from '@/core/round';
 import { markWords, type Names } from '../reviewView';
 

@@ -45,7 +45,7 @@ export function CausesPanel(props: CausesPanelProps) {
   useEffect(() => {
     // Without an answer the catalogue's severity stands for what the athlete's own rounds would tell.
     void loadLatentDamage(roundId)
-      .then(setLatent)
+      .then((outcome) => outcome.ok && setLatent(outcome.latent))
       .catch(() => undefined);
   }, [roundId]);
   const { causes, waiting } = useMemo(() => listCauses(reading, chains, latent), [reading, chains, latent]);

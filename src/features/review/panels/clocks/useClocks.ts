@@ -1,6 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
+import { messageOf } from '@/core/kernel';
 import { removeClock, saveClock } from '@/server/rounds/clockActions';
 import type { RecordStep } from '@/session/undoSteps';
 import { useOneByOne } from '../../useOneByOne';
@@ -33,18 +34,15 @@ export function useClocks(roundId: string, stored: readonly RoundClock[], record
     const next = wanted && { ...wanted, version: before?.version ?? 0 };
     put(id, next);
     if (!next) {
-      const gone = await removeClock(roundId, id).then(
-        () => true,
-        () => false,
-      );
-      if (gone) return true;
+      const removed = await removeClock(roundId, id).catch(() => undefined);
+      if (removed?.ok) return true;
       put(id, before);
-      setProblem(AWAY);
+      setProblem(removed ? messageOf(removed) : AWAY);
       return false;
     }
     const outcome = await saveClock(roundId, { ...next, ties: [...next.ties] }).catch(() => undefined);
     put(id, outcome?.ok ? { ...next, version: outcome.version } : before);
-    if (!outcome?.ok) setProblem(outcome?.message ?? AWAY);
+    if (!outcome?.ok) setProblem(outcome ? messageOf(outcome) : AWAY);
     return outcome?.ok ?? false;
   };
   const changeAsStep = async (id: string, wanted: RoundClock | undefined): Promise<boolean> => {

@@ -31,8 +31,8 @@ export function useStills(
     const before = latest.current[athlete];
     show(athlete, still);
     setProblem(undefined);
-    const kept = await saveStill(roundId, athlete, still).catch(() => false);
-    if (kept) return true;
+    const outcome = await saveStill(roundId, athlete, still).catch(() => undefined);
+    if (outcome?.ok) return true;
     show(athlete, before);
     setProblem('The picture could not be kept: the server did not answer. Take it again in a moment.');
     return false;

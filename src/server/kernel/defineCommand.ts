@@ -1,11 +1,13 @@
 import { randomBytes } from 'node:crypto';
 import { unstable_rethrow } from 'next/navigation';
 import { z } from 'zod';
+import { type Outcome, refuse } from '@/core/kernel';
 import type { Coach } from '@/data/accounts/coaches';
 import { isOutage } from '@/data/outage';
 import { log } from '../../log/log';
 import { requireCoach } from '../accounts/currentCoach';
 import { isDataError } from './dataError';
+import { refusalOf } from './refusalOf';
 
 type Shapes = readonly [z.ZodType, ...z.ZodType[]] | readonly [];
 type Arguments<Given extends Shapes> = { -readonly [Place in keyof Given]: z.output<Given[Place]> };
@@ -17,54 +19,50 @@ type Callable<Args extends unknown[]> = Args extends [...infer Rest, infer Last]
     : Args
   : Args;
 
-export interface ActionOf<Given extends Shapes, Outcome> {
+export interface CommandOf<Given extends Shapes, Value extends object> {
+  /** Who may give it; an assistant is refused what only the head coach may do. */
+  readonly actor: 'coach' | 'head-coach';
   /** The shape of each argument: anybody can send anything, and what reaches `run` has passed. */
   readonly args: Given;
-  /** The answer to arguments that do not fit: in the action's own form, so that the page shows it as any other refusal. */
-  readonly refused: (error: z.ZodError) => Outcome;
-  readonly run: (coach: Coach, ...args: Arguments<Given>) => Promise<Outcome>;
+  /** What is said when arguments do not fit that no form of ours sends, such as the id of something that is gone; absent tells what is wrong with each field. */
+  readonly misfit?: string;
+  readonly run: (coach: Coach, ...args: Arguments<Given>) => Promise<Outcome<Value>>;
 }
 
-/** A use case that a page calls: a signed-in coach, checked arguments, one outcome. */
-export function defineAction<const Given extends Shapes, Outcome>({ args, refused, run }: ActionOf<Given, Outcome>) {
+const ONLY_HEAD = 'Only the head coach can do this.';
+const NOT_STORABLE = 'Something in it cannot be kept. Check the fields, then try again.';
+
+/** A use case that a page calls: a signed-in coach, checked arguments, one outcome. Anything thrown becomes one line of the log, under a reference that the page shows. */
+export function defineCommand<const Given extends Shapes, Value extends object = object>(
+  command: CommandOf<Given, Value>,
+) {
+  const { actor, args, misfit, run } = command;
   const shape = z.tuple(args as unknown as [z.ZodType, ...z.ZodType[]]);
   return async (
     ...sent: Callable<Sent<Given>> extends infer Called extends unknown[] ? Called : never
-  ): Promise<Outcome> => {
+  ): Promise<Outcome<Value>> => {
     const coach = await requireCoach();
+    if (actor === 'head-coach' && coach.role !== 'head') return refuse(ONLY_HEAD);
     // Arguments that were left out come as absent ones; more than there are places is no call of ours.
     const padded = [...sent, ...Array.from({ length: Math.max(0, args.length - sent.length) }, () => undefined)];
     const input = shape.safeParse(padded);
-    if (!input.success) return refused(input.error);
+    if (!input.success) return misfit === undefined ? refusalOf(input.error, 1) : refuse(misfit);
     try {
       return await run(coach, ...(input.data as Arguments<Given>));
     } catch (error) {
       unstable_rethrow(error);
       // A value that the database cannot hold although its shape fits (class 22) is the sender's, not a fault of ours.
-      if (isDataError(error)) return refused(withMessage(NOT_STORABLE));
-      // A database that is away is no failure of an action: the page tells of it in its own words.
+      if (isDataError(error)) return refuse(misfit ?? NOT_STORABLE);
+      // A database that is away is no failure of a command: the page tells of it in its own words.
       if (isOutage(error)) throw error;
       const reference = randomBytes(4).toString('hex');
-      log.error({ reference, coach: coach.id, err: error }, 'an action failed');
-      const told = refused(
-        withMessage(
-          `Something went wrong here, and nothing was changed. Try again; the log tells more under ${reference}.`,
-        ),
+      log.error({ reference, coach: coach.id, err: error }, 'a command failed');
+      return refuse(
+        `Something went wrong here, and nothing was changed. Try again; the log tells more under ${reference}.`,
       );
-      // An action whose answer holds no words: its page says that it did not work.
-      if (told === undefined) throw error;
-      return told;
     }
   };
 }
-
-const withMessage = (message: string): z.ZodError =>
-  new z.ZodError([{ code: 'custom', path: [], message, input: undefined }]);
-
-const NOT_STORABLE = 'Something in it cannot be kept. Check the fields, then try again.';
-
-/** The first message of a failed check. */
-export const firstMessage = (error: z.ZodError): string => error.issues[0]?.message ?? 'Check the fields.';
 
 /** The card of a thing that somebody may have changed meanwhile: its id and the version that the page saw. */
 export const seenVersion = z.object({ id: z.uuid(), version: z.number().int().min(0).max(2_000_000_000) });

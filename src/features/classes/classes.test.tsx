@@ -1,0 +1,67 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import { userEvent } from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { ZoneProvider } from '@/terms/ZoneContext';
+import { ClassDialog } from './ClassDialog';
+import { ClassesPage, type ClassLine } from './ClassesPage';
+
+globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
+const sent = vi.hoisted(() => ({ calls: [] as unknown[][], pushed: [] as string[], answer: {} as unknown }));
+vi.mock('next/navigation', () => ({
+  useRouter: () => ({ refresh: () => undefined, push: (path: string) => sent.pushed.push(path) }),
+}));
+vi.mock('@/server/classes/classActions', () => ({
+  saveClass: async (...args: unknown[]) => {
+    sent.calls.push(args);
+    return sent.answer;
+  },
+}));
+beforeEach(() => {
+  sent.calls.length = 0;
+  sent.pushed.length = 0;
+});
+afterEach(cleanup);
+
+const SAVE = 'Save';
+const one: ClassLine = {
+  ...{ id: 'k', version: 3, title: 'Evening', startsAt: '2026-11-24T18:30:00.000Z', minutes: 75 },
+  ...{ uniform: 'gi', level: 'all belts', pairsOnMats: 8, expected: 6 },
+};
+const inBerlin = (children: React.ReactNode) =>
+  render(<ZoneProvider timeZone="Europe/Berlin">{children}</ZoneProvider>);
+
+describe('the list of classes', () => {
+  it('shows times as the academy’s clocks do, and what is planned', () => {
+    inBerlin(<ClassesPage upcoming={[one, { ...one, id: 'l', title: 'Noon', planVersion: 2 }]} past={[]} people={9} />);
+    expect(screen.getAllByText(/Tuesday.* 24 November, 19:30/)).toHaveLength(2);
+    expect(screen.getByText('not planned yet')).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'sheet' }).getAttribute('href')).toBe('/classes/l/sheet');
+  });
+  it('says what to do while there is none', () => {
+    inBerlin(<ClassesPage upcoming={[]} past={[]} people={0} />);
+    expect(screen.getByText('No class ahead')).toBeTruthy();
+  });
+});
+
+describe('a class’s form', () => {
+  it('sends the academy’s own time, opens the new class, and lets a sent form be sent again as the same', async () => {
+    sent.answer = { ok: false, messages: { minutes: 'A class lasts at least 20 minutes.' } };
+    inBerlin(<ClassDialog isOpen onClose={() => undefined} />);
+    const begins = screen.getByLabelText('Begins');
+    await userEvent.clear(begins);
+    await userEvent.type(begins, '18:15');
+    await userEvent.click(await screen.findByRole('button', { name: SAVE }));
+    expect(await screen.findByText('A class lasts at least 20 minutes.')).toBeTruthy();
+    sent.answer = { ok: true, classId: 'new' };
+    await userEvent.click(await screen.findByRole('button', { name: SAVE }));
+    const [first, second] = sent.calls;
+    expect(first?.[0]).toMatchObject({ startsAt: expect.stringMatching(/^\d{4}-\d\d-\d\dT18:15:00$/), minutes: 75 });
+    expect(second?.[1]).toEqual(first?.[1]);
+    expect(sent.pushed).toEqual(['/classes/new']);
+  });
+  it('opens on what is there', () => {
+    inBerlin(<ClassDialog one={one} isOpen onClose={() => undefined} />);
+    expect(screen.getByLabelText<HTMLInputElement>('Begins').value).toBe('19:30');
+    expect(screen.getByLabelText<HTMLInputElement>('Day').value).toContain('24 Nov 2026');
+  });
+});

@@ -1,0 +1,37 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import { afterEach, expect, it } from 'vitest';
+import { SearchPage, type SearchPageProps } from './SearchPage';
+
+afterEach(cleanup);
+const nothing: SearchPageProps = {
+  ...{ text: '', isFurther: false, query: { restWords: [] } },
+  ...{ people: [], marks: [], notes: [], rounds: [], entries: [], more: {}, unreadable: 0 },
+} as unknown as SearchPageProps;
+
+it('says how to ask before anything was asked, and what to do when nothing is found', () => {
+  render(<SearchPage {...nothing} />);
+  expect(screen.getByText('Write what you look for')).toBeTruthy();
+  cleanup();
+  render(<SearchPage {...nothing} text="zzz" query={{ restWords: ['zzz'] } as never} />);
+  expect(screen.getByText('Nothing found')).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Library' }).getAttribute('href')).toBe('/library');
+});
+
+it('shows how the words were understood, each finding as a way on, and that there is more', () => {
+  const found = {
+    ...nothing,
+    text: 'ana gi november',
+    query: { uniform: 'gi', fromDay: '2025-11-01', toDay: '2025-11-30', restWords: ['zebra'] },
+    people: [{ id: 'p', name: 'Ana Velden' }],
+    rounds: [{ id: 'r', heldOn: '2025-11-20', uniform: 'gi', a: 'Ana', b: 'Marek', markCount: 3, theme: '' }],
+    more: { rounds: '2025-11-19~1~x' },
+    unreadable: 1,
+  } as unknown as SearchPageProps;
+  render(<SearchPage {...found} />);
+  expect(screen.getByText('Sat 1 Nov 2025 to Sun 30 Nov 2025')).toBeTruthy();
+  expect(screen.getByText('“zebra”')).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Ana with Marek' }).getAttribute('href')).toBe('/rounds/r');
+  expect(screen.getByRole('link', { name: 'Ana Velden' }).getAttribute('href')).toBe('/students/p');
+  const earlier = screen.getAllByRole('link').map((one) => one.getAttribute('href'));
+  expect(earlier).toContain('/search?q=ana%20gi%20november&rounds=2025-11-19~1~x');
+});

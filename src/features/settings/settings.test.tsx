@@ -1,0 +1,107 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import { userEvent } from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { ruleSets } from '@/core/scoring';
+import { RuleSetDialog } from './RuleSetDialog';
+import { SettingsPage } from './SettingsPage';
+
+globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
+const sent = vi.hoisted(() => ({ settings: [] as unknown[], rules: [] as unknown[], answer: { ok: true } as unknown }));
+vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined, push: () => undefined }) }));
+vi.mock('@/server/settings/settingsActions', () => ({
+  saveSettings: async (input: unknown) => {
+    sent.settings.push(input);
+    if (sent.answer === 'away') throw new Error('away');
+    return sent.answer;
+  },
+}));
+vi.mock('@/server/settings/ruleSetActions', () => ({
+  saveRuleSet: async (input: unknown) => {
+    sent.rules.push(input);
+    return sent.answer;
+  },
+  removeRuleSet: async () => sent.answer,
+}));
+vi.mock('@/server/accounts/accountActions', () => ({
+  addCoach: async () => ({ ok: true }),
+  changePassword: async () => ({ ok: true }),
+  endAccount: async () => ({ ok: true }),
+  signOutEverywhere: async () => undefined,
+}));
+beforeEach(() => {
+  sent.settings.length = 0;
+  sent.rules.length = 0;
+  sent.answer = { ok: true };
+});
+afterEach(cleanup);
+
+const academy = { name: 'The loft', liveWeightGapRatio: 0.2, minorsWithAdults: false, timeZone: 'Europe/Lisbon' };
+const coaches = [
+  { id: '1', displayName: 'Ludo', signInName: 'ludo', role: 'head' },
+  { id: '2', displayName: 'Felix', signInName: 'felix', role: 'assistant' },
+];
+const open = (role: string) =>
+  render(
+    <SettingsPage academy={academy} coach={{ role, reactionLeadSeconds: 0.35, weightUnit: 'kg' }} coaches={coaches} />,
+  );
+const press = async (name: string) => userEvent.click(await screen.findByRole('button', { name }));
+
+describe('settings', () => {
+  it('send what is written, with comma or point, and say that it is kept', async () => {
+    open('head');
+    const gap = screen.getByLabelText('Largest weight gap in live work');
+    await userEvent.clear(gap);
+    await userEvent.type(gap, '17,5');
+    await press('Save settings');
+    expect(sent.settings).toEqual([
+      expect.objectContaining({ academyName: 'The loft', liveWeightGapPercent: 17.5, timeZone: 'Europe/Lisbon' }),
+    ]);
+    expect(await screen.findByText('Saved.')).toBeTruthy();
+    await userEvent.type(gap, '1');
+    expect(screen.queryByText('Saved.')).toBeNull();
+  });
+  it('tell what is wrong at its field, and keep what was written when nobody answers', async () => {
+    open('head');
+    sent.answer = { ok: false, messages: { timeZone: 'Choose a time zone from the list.' } };
+    await press('Save settings');
+    expect(await screen.findByText('Choose a time zone from the list.')).toBeTruthy();
+    sent.answer = 'away';
+    await press('Save settings');
+    expect((await screen.findByRole('alert')).textContent).toContain('could not be reached');
+    expect(screen.getAllByLabelText<HTMLInputElement>('Name')[0]?.value).toBe('The loft');
+  });
+  it('of the academy are closed to assistants, and so are other coaches’ accounts', () => {
+    open('assistant');
+    for (const label of ['Name', 'Largest weight gap in live work', 'Time zone'])
+      expect(screen.getAllByLabelText<HTMLInputElement>(label)[0]?.disabled, label).toBe(true);
+    expect(screen.queryByRole('button', { name: 'Add the account' })).toBeNull();
+    expect(screen.getByText('Only the head coach can change these.')).toBeTruthy();
+    cleanup();
+    open('head');
+    expect(screen.getByRole('button', { name: 'End the account of Felix' })).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'End the account of Ludo' })).toBeNull();
+  });
+});
+
+describe('rules of one’s own', () => {
+  const overtime = ruleSets.find((one) => one.id === 'submission-only')!;
+  it('are written as numbers, and refused at the number that is wrong', async () => {
+    let closed = false;
+    const rules = { ...overtime, id: 'x', name: 'Ours' };
+    render(<RuleSetDialog ruleSet={rules} rounds={0} onClose={() => (closed = true)} />);
+    const level = screen.getByLabelText('Times are level within');
+    await userEvent.clear(level);
+    await userEvent.type(level, '0,5');
+    sent.answer = { ok: false, messages: { 'overtime.turnsEach': 'Write 1 to 6 turns.' } };
+    await press('Keep these rules');
+    expect(await screen.findByText('Write 1 to 6 turns.')).toBeTruthy();
+    expect(closed).toBe(false);
+    sent.answer = { ok: true };
+    await press('Keep these rules');
+    expect(sent.rules.at(-1)).toMatchObject({
+      name: 'Ours',
+      overtime: { turnsEach: 3, turnSeconds: 120, equalWithinSeconds: 0.5 },
+    });
+    await vi.waitFor(() => expect(closed).toBe(true));
+  });
+});
