@@ -34,7 +34,14 @@ export default defineConfig({
       },
       {
         extends: true,
-        test: { name: 'rules', environment: 'node', testTimeout: 120_000, include: ['tests/rules/**/*.test.ts'] },
+        // One plants files into the project, another copies it.
+        test: {
+          name: 'rules',
+          environment: 'node',
+          testTimeout: 120_000,
+          fileParallelism: false,
+          include: ['tests/rules/**/*.test.ts'],
+        },
       },
       {
         extends: true,

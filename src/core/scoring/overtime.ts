@@ -27,6 +27,8 @@ export interface OvertimeReading {
   readonly undecided: boolean;
   /** What is needed in the first turn whose end is not known, or else in the one that comes next: later turns that are known count. */
   readonly next?: Needed;
+  /** Which turn that is, from 0, where it is one before the last that was marked: its end is not known. */
+  readonly missingTurn?: number;
 }
 
 /**
@@ -64,6 +66,7 @@ export function readOvertime(
     decidedBy: decided?.winner ? 'submission' : byTime ? 'escape-time' : undefined,
     undecided: decided ? decided.winner === undefined : all && level,
     next: decided || all ? undefined : neededNext(turns, unknown, rules),
+    missingTurn: !decided && unknown >= 0 && unknown < turns.length - 1 ? unknown : undefined,
   });
 }
 

@@ -46,6 +46,8 @@ export interface AnnouncedAgainst {
   readonly winner?: Athlete;
   /** By how much; absent where a submission decided, or nothing has. */
   readonly marginSeconds?: number;
+  /** Whether the footage decides nothing yet: then there is nothing to hold against it. */
+  readonly isOpen: boolean;
   readonly winnerDiffers: boolean;
   readonly marginDiffers: boolean;
 }
@@ -62,6 +64,7 @@ export function compareAnnounced(
   return {
     announced,
     winner: reading.winner,
+    isOpen: !isOver,
     marginSeconds,
     winnerDiffers: isOver && announced.winner !== undefined && announced.winner !== reading.winner,
     marginDiffers:

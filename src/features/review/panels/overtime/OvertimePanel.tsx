@@ -79,7 +79,8 @@ export function OvertimePanel({
               ))}
             </div>
             <p className="needed">
-              {standingWords(reading, names)} {reading.next ? neededWords(reading.next, names) : ''}
+              {standingWords(reading, names)}{' '}
+              {reading.next ? neededWords(reading.next, names, reading.missingTurn) : ''}
             </p>
           </>
         ) : null}

@@ -102,7 +102,7 @@ export function OvertimeSheet({
         </div>
       </header>
       <p className="verdict">
-        {standingWords(reading, names)} {reading.next ? neededWords(reading.next, names) : ''}
+        {standingWords(reading, names)} {reading.next ? neededWords(reading.next, names, reading.missingTurn) : ''}
       </p>
       {record.problem ? <p role="alert">{overtimeProblemWords(record.problem)}</p> : null}
       <table>
@@ -129,7 +129,13 @@ export function OvertimeSheet({
                   {names[mark.athlete]} from {startWords[mark.from]}
                 </td>
                 <td>{formatClockTenths(mark.atSeconds)}</td>
-                <td>{mark.endSeconds === undefined ? 'running' : formatClockTenths(mark.endSeconds)}</td>
+                <td>
+                  {mark.endSeconds === undefined
+                    ? record.open === mark
+                      ? 'running'
+                      : 'not marked'
+                    : formatClockTenths(mark.endSeconds)}
+                </td>
                 <td>{turn ? turnEndWords(turn) : 'not summed'}</td>
                 {hasClock ? <td>{clockSeconds === undefined ? '' : secondsWords(clockSeconds)}</td> : null}
                 {hasOfficial ? (
@@ -159,7 +165,11 @@ export function OvertimeSheet({
               ))}
             </ul>
           ) : (
-            <p>They agree with the footage within a second.</p>
+            <p>
+              {record.announced?.isOpen
+                ? 'What they announced is held against the footage when every turn has its end.'
+                : 'They agree with the footage within a second.'}
+            </p>
           )}
         </>
       ) : null}

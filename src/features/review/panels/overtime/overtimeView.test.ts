@@ -59,6 +59,22 @@ describe('an overtime in words', () => {
     expect(totalWords({ ...total, ownFiguresSeconds: 25 }, names)).toContain('the difference lies in a turn');
     expect(totalWords(total, names)).toContain('(6.0 s too short).');
   });
+  it('asks for the end of a turn that was not marked', () => {
+    const turns = [19, 31, 40, 22, 15, 30].map((lasted, at): OvertimeTurn => {
+      const startSeconds = at * 200;
+      const known = { escaper: at % 2 === 0 ? 'a' : 'b', from: 'back', startSeconds } as const;
+      return at === 2
+        ? { ...known, endSeconds: startSeconds, end: 'unknown' }
+        : { ...known, endSeconds: startSeconds + lasted, end: 'escaped' };
+    });
+    const reading = readOvertime(turns, rules);
+    if (!reading.ok) throw new Error(reading.problem.code);
+    const { next, missingTurn } = reading.value;
+    expect(neededWords(next!, names, missingTurn)).toBe(
+      'Turn 3 has no end yet: Ana escapes: under 0:49.0 wins, exactly that is level, longer loses.',
+    );
+    expect(turnEndWords(reading.value.turns[2]!)).toBe('its end is not marked yet');
+  });
   it('answers what was announced', () => {
     const turnAt = (at: number, lasted: number, more: Partial<TurnMark> = {}): TurnMark => ({
       ...{ kind: 'turn', id: `t${at}`, athlete: at % 2 === 0 ? 'a' : 'b', from: 'back', end: 'escaped' },

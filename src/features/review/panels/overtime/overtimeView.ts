@@ -27,19 +27,21 @@ export function turnEndWords(turn: OvertimeReading['turns'][number]): string {
 }
 
 /** What the athlete whose turn comes next has to do. */
-export function neededWords(needed: Needed, names: Names): string {
+export function neededWords(needed: Needed, names: Names, missingTurn?: number): string {
   const name = names[needed.escaper];
+  const escapes =
+    missingTurn === undefined ? `${name} escapes next` : `Turn ${missingTurn + 1} has no end yet: ${name} escapes`;
   const { wonByLasting, winCertainBelow, winPossibleBelow, levelUpTo, alwaysWins, cannotWin } = needed;
   if (wonByLasting !== undefined)
-    return `${name} escapes next and wins by escaping, or by lasting longer than ${secondsWords(wonByLasting)}: that is when ${names[opponentOf(needed.escaper)]} was tapped.`;
-  if (alwaysWins) return `${name} escapes next and wins on time even without an escape.`;
-  if (cannotWin) return `${name} escapes next and cannot win on time any more: only a submission helps.`;
+    return `${escapes} and wins by escaping, or by lasting longer than ${secondsWords(wonByLasting)}: that is when ${names[opponentOf(needed.escaper)]} was tapped.`;
+  if (alwaysWins) return `${escapes} and wins on time even without an escape.`;
+  if (cannotWin) return `${escapes} and cannot win on time any more: only a submission helps.`;
   if (winCertainBelow !== undefined && winCertainBelow === winPossibleBelow) {
     const level =
       levelUpTo === undefined || levelUpTo <= winCertainBelow
         ? 'exactly that is level'
         : `up to ${secondsWords(levelUpTo)} is level`;
-    return `${name} escapes next: under ${secondsWords(winCertainBelow)} wins, ${level}, longer loses.`;
+    return `${escapes}: under ${secondsWords(winCertainBelow)} wins, ${level}, longer loses.`;
   }
   const parts = [
     winCertainBelow !== undefined && `under ${secondsWords(winCertainBelow)} wins whatever comes`,
@@ -47,7 +49,7 @@ export function neededWords(needed: Needed, names: Names): string {
       ? `from ${secondsWords(winPossibleBelow)} on the win is gone`
       : 'any escape time can still win',
   ];
-  return `${name} escapes next: ${parts.filter(Boolean).join('; ')}.`;
+  return `${escapes}: ${parts.filter(Boolean).join('; ')}.`;
 }
 
 /** How the overtime stands. */
