@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays } from '@/core/kernel';
-import { listRecurringErrors, memberOf, type StudentRecord } from '@/core/patterns';
+import { cohortOf, errorIdsOf, listRecurringErrors, memberOf, type StudentRecord } from '@/core/patterns';
 import type { Mark } from '@/core/round';
 import { adultEquivalent } from '@/core/vocabulary';
 import { pool } from '@/data/client';
@@ -51,8 +51,13 @@ async function fromScratch(roundIds: readonly string[]) {
     }
     records.push({ personId: person.id, belt: adultEquivalent(person.belt), rounds: own });
   }
-  const cohort = records.map((record) => memberOf(record, today));
-  return new Map(records.map((record) => [record.personId, listRecurringErrors(record, cohort, today)]));
+  const members = records.map((record) => memberOf(record, today));
+  const othersOf = (record: StudentRecord) =>
+    cohortOf(
+      members.filter((one) => one.personId !== record.personId),
+      errorIdsOf(record),
+    );
+  return new Map(records.map((record) => [record.personId, listRecurringErrors(record, othersOf(record), today)]));
 }
 
 /** Both ways must come to the same, up to the last digits of sums that were added in another order. */

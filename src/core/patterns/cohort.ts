@@ -3,7 +3,7 @@ import { type CalendarDate, daysBetween } from '../kernel';
 import type { CountOver } from '../statistics';
 import { type Belt, standardIdOf } from '../vocabulary';
 import { punishmentWeight } from './cost';
-import { ageWeight } from './shrunkRate';
+import { ageWeight, momentsOf, type RateMoments } from './shrunkRate';
 import type { StudentRecord } from './studentRecord';
 
 /** What one person's rounds say about one error, added up: all that others need to know of it. */
@@ -63,8 +63,48 @@ export const countOverOf = (sums: SumsByError, errorId: string): CountOver => ({
   exposure: sums.get(standardIdOf(errorId))?.exposure ?? 0,
 });
 
-/** Sums as of an earlier day brought to a later one: weights only depend on age, so all of them shrink alike. */
-export function agedSums(sums: ErrorSums, days: number): ErrorSums {
-  const weight = ageWeight(days);
-  return { ...sums, count: sums.count * weight, exposure: sums.exposure * weight };
+/** What a group of people's rounds say about one error, together: all that somebody is compared with. */
+export interface GroupSums extends RateMoments {
+  readonly judgedByHigher: number;
+  readonly punishedByHigher: number;
+}
+const nobody: GroupSums = {
+  ...momentsOf({ count: 0, exposure: 0 }),
+  ...{ judgedByHigher: 0, punishedByHigher: 0 },
+};
+
+/** Two groups as one. */
+export const addGroups = (one: GroupSums, other: GroupSums): GroupSums => ({
+  people: one.people + other.people,
+  events: one.events + other.events,
+  exposure: one.exposure + other.exposure,
+  squares: one.squares + other.squares,
+  eventSquares: one.eventSquares + other.eventSquares,
+  judgedByHigher: one.judgedByHigher + other.judgedByHigher,
+  punishedByHigher: one.punishedByHigher + other.punishedByHigher,
+});
+
+/** The people with whom somebody is compared, that somebody left out: by error, then by the belt that they wear today. */
+export type Cohort = ReadonlyMap<string, ReadonlyMap<Belt, GroupSums>>;
+
+/** What all of a cohort, or those of one belt, say about an error. */
+export function groupOf(cohort: Cohort, errorId: string, belt?: Belt): GroupSums {
+  const byBelt = cohort.get(errorId);
+  if (!byBelt) return nobody;
+  return belt === undefined ? [...byBelt.values()].reduce(addGroups, nobody) : (byBelt.get(belt) ?? nobody);
+}
+
+/** A cohort from its members, for the errors that are asked for. */
+export function cohortOf(members: readonly CohortMember[], errorIds: readonly string[]): Cohort {
+  return new Map(
+    errorIds.map((errorId) => {
+      const byBelt = new Map<Belt, GroupSums>();
+      for (const { belt, sums } of members) {
+        const { judgedByHigher = 0, punishedByHigher = 0 } = sums.get(errorId) ?? {};
+        const own = { ...momentsOf(countOverOf(sums, errorId)), judgedByHigher, punishedByHigher };
+        byBelt.set(belt, addGroups(byBelt.get(belt) ?? nobody, own));
+      }
+      return [errorId, byBelt];
+    }),
+  );
 }

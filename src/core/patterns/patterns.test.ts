@@ -1,14 +1,19 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type RoundRecord, roundFigures } from '../figures';
 import type { Mark } from '../round';
+import type { CountOver } from '../statistics';
 import { findError } from '../vocabulary';
 import {
+  addGroups,
   ageWeight,
+  type Cohort,
+  cohortOf,
   gammaPriorOf,
+  groupOf,
   habitsOf,
   halveSeries,
   listRecurringErrors,
-  memberOf,
   occurrenceCost,
   punishedShare,
   rateInterval,
@@ -99,6 +104,55 @@ describe('status, in the order of its tests', () => {
   });
 });
 
+const groupMoments = (group: readonly CountOver[]) =>
+  groupOf(
+    cohortOf(
+      group.map((one, at) => ({
+        ...{ personId: String(at), belt: 'blue' as const },
+        sums: new Map([['err-half-flat', { ...one, judgedByHigher: 1, punishedByHigher: 0.5 }]]),
+      })),
+      ['err-half-flat'],
+    ),
+    'err-half-flat',
+  );
+
+describe('a group', () => {
+  const people = fc.array(
+    fc.record({ count: fc.integer({ min: 0, max: 30 }), exposure: fc.integer({ min: 0, max: 60 }) }),
+    { maxLength: 12 },
+  );
+  it('is its people added up, however they are taken together, and gives the prior of the textbook', () => {
+    fc.assert(
+      fc.property(people, people, (some, others) => {
+        const together = groupMoments([...some, ...others]);
+        const added = addGroups(groupMoments(some), groupMoments(others));
+        for (const key of Object.keys(together) as (keyof typeof together)[])
+          expect(added[key]).toBeCloseTo(together[key], 9);
+        const exposed = [...some, ...others].filter((one) => one.exposure > 0);
+        const [events, time] = [
+          exposed.reduce((sum, one) => sum + one.count, 0),
+          exposed.reduce((sum, one) => sum + one.exposure, 0),
+        ];
+        const prior = gammaPriorOf(together);
+        if (events === 0 || time === 0) return void expect(prior).toBeUndefined();
+        // Directly: the spread of the rates about their common mean, weighted by exposure.
+        const mean = events / time;
+        const spread = exposed.reduce((sum, one) => sum + one.exposure * (one.count / one.exposure - mean) ** 2, 0);
+        const squares = exposed.reduce((sum, one) => sum + one.exposure ** 2, 0);
+        const variance = (spread - (exposed.length - 1) * mean) / (time - squares / time);
+        expect(prior!.shape / prior!.rate).toBeCloseTo(mean, 9);
+        if (exposed.length >= 4 && variance > 1e-6) expect(prior!.shape).toBeCloseTo(mean ** 2 / variance, 5);
+      }),
+    );
+  });
+  it('of nobody says nothing, and who was never exposed counts only with what was judged', () => {
+    expect(groupOf(new Map(), 'err-half-flat')).toMatchObject({ people: 0, events: 0 });
+    expect(groupMoments([{ count: 3, exposure: 0 }])).toMatchObject({ people: 0, events: 0, judgedByHigher: 1 });
+    const cohort = cohortOf([], ['err-half-flat']);
+    expect(groupOf(cohort, 'err-half-flat', 'blue')).toMatchObject({ people: 0 });
+  });
+});
+
 describe('rates', () => {
   it('are exact per minute and per opportunity', () => {
     expect(rateInterval(5, 10, 'minutes').low).toBeCloseTo(0.1623, 4);
@@ -109,13 +163,13 @@ describe('rates', () => {
   });
 
   it('are drawn towards the group, the less footage the more', () => {
-    const prior = gammaPriorOf(series([2, 10], [3, 10]))!;
+    const prior = gammaPriorOf(groupMoments(series([2, 10], [3, 10])))!;
     expect(prior.shape / prior.rate).toBeCloseTo(0.25, 9);
     expect(prior.shape).toBe(5.5);
     expect(shrunkRate({ count: 0, exposure: 0 }, prior)).toBeCloseTo(0.25, 9);
     expect(shrunkRate({ count: 100, exposure: 100 }, prior)).toBeGreaterThan(0.8);
-    expect(gammaPriorOf(series([0, 10]))).toBeUndefined();
-    const spread = gammaPriorOf(series([0, 10], [20, 10], [1, 10], [18, 10]))!;
+    expect(gammaPriorOf(groupMoments(series([0, 10])))).toBeUndefined();
+    const spread = gammaPriorOf(groupMoments(series([0, 10], [20, 10], [1, 10], [18, 10])))!;
     expect(spread.shape / spread.rate).toBeCloseTo(39 / 40, 9);
     expect(ageWeight(60)).toBe(0.5);
     expect(ageWeight(-5)).toBe(1);
@@ -150,6 +204,7 @@ describe('cost', () => {
 });
 
 describe('what keeps happening', () => {
+  const alone: Cohort = new Map();
   const student = (rounds: RoundRecord[]): StudentRecord => ({
     personId: 's',
     belt: 'blue',
@@ -161,7 +216,7 @@ describe('what keeps happening', () => {
       round('r1', '2026-11-13', [position(0, 'half-guard', 'b'), flat(30, 'yes'), position(120, 'mount', 'a')]),
       round('r2', '2026-11-20', [position(0, 'half-guard', 'b'), flat(40, 'no'), position(60, 'mount', 'a')]),
     ]);
-    const [found] = listRecurringErrors(record, [memberOf(record, '2026-11-23')], '2026-11-23');
+    const [found] = listRecurringErrors(record, alone, '2026-11-23');
     expect(found).toMatchObject({
       errorId: 'err-half-flat',
       count: 2,
@@ -201,7 +256,7 @@ describe('what keeps happening', () => {
         flat(30, 'yes'),
       ]),
     ]);
-    const found = listRecurringErrors(record, [memberOf(record, '2026-11-23')], '2026-11-23');
+    const found = listRecurringErrors(record, alone, '2026-11-23');
     const symptom = found.find((one) => one.errorId === 'err-half-flat')!;
     expect(symptom).toMatchObject({ symptom: true, priority: 0 });
     expect(found[0]!.errorId).toBe('err-lets-top-settle');

@@ -2,7 +2,7 @@ import { type ExposureUnit, exposureIn, exposureUnit, type Occurrence, type Roun
 import type { CalendarDate } from '../kernel';
 import { type CountOver, type Interval, poissonInterval, proportionInterval, type RateRatio } from '../statistics';
 import { type CatalogueError, findError } from '../vocabulary';
-import { type CohortMember, countOverOf, sumsOf } from './cohort';
+import { type Cohort, countOverOf, groupOf, type SumsByError, sumsOf } from './cohort';
 import { type OccurrenceCost, occurrenceCost, punishedShare, teachableAt } from './cost';
 import { gammaPriorOf, shrunkRate } from './shrunkRate';
 import { type PatternStatus, statusOf, trendOf } from './status';
@@ -59,16 +59,11 @@ export function rateInterval(count: number, exposure: number, unit: ExposureUnit
  * uses the shrunk rate, whose prior comes from the other students of the same belt, else from all others, else from the catalogue
  * (one occurrence in 20 minutes or 20 opportunities, house estimate). Symptoms hand their priority to their first causes.
  */
-export function listRecurringErrors(
-  student: StudentRecord,
-  others: readonly CohortMember[],
-  today: CalendarDate,
-): RecurringError[] {
-  const own = { personId: student.personId, belt: student.belt, sums: sumsOf(student.rounds, today) };
-  const rest = others.filter((other) => other.personId !== student.personId);
+export function listRecurringErrors(student: StudentRecord, others: Cohort, today: CalendarDate): RecurringError[] {
+  const own = sumsOf(student.rounds, today);
   const found = errorIdsOf(student).flatMap((id) => {
     const error = findError(id);
-    return error ? [describe({ ...error, id }, student, own, rest)] : [];
+    return error ? [describe({ ...error, id }, student, own, others)] : [];
   });
   return handOver(found).sort(
     (one, other) => other.priority - one.priority || other.count - one.count || (one.errorId < other.errorId ? -1 : 1),
@@ -80,18 +75,13 @@ export const errorIdsOf = (student: StudentRecord): string[] => [
   ...new Set(student.rounds.flatMap((round) => [...round.occurrences.keys()])),
 ];
 
-function describe(
-  error: CatalogueError,
-  student: StudentRecord,
-  own: CohortMember,
-  rest: readonly CohortMember[],
-): RecurringError {
+function describe(error: CatalogueError, student: StudentRecord, own: SumsByError, others: Cohort): RecurringError {
   const series = seriesOf(error.id, student.rounds);
   const occurrences = student.rounds.flatMap((round) => round.occurrences.get(error.id) ?? []);
   const count = occurrences.length;
   const exposure = sum(series.map((one) => one.exposure));
   const unit = exposureUnit(error.exposure);
-  const factors = priorityFactors(error, student, own, rest, occurrences);
+  const factors = priorityFactors(error, student, own, others, occurrences);
   return {
     errorId: error.id,
     count,
@@ -127,26 +117,25 @@ function sumByDay(
 function priorityFactors(
   error: CatalogueError,
   student: StudentRecord,
-  own: CohortMember,
-  rest: readonly CohortMember[],
+  own: SumsByError,
+  others: Cohort,
   occurrences: readonly Occurrence[],
 ): PriorityFactors {
   const liveMinutes = sum(student.rounds.map((round) => round.liveMinutes));
   const exposure = sum(student.rounds.map((round) => exposureIn(round, error.id)));
-  const weighted = ({ sums }: CohortMember): CountOver => countOverOf(sums, error.id);
-  const prior = gammaPriorOf(rest.filter((other) => other.belt === own.belt).map(weighted)) ??
-    gammaPriorOf(rest.map(weighted)) ?? { shape: 0.5, rate: 10 };
-  const everybody = [...rest, own].flatMap(({ sums }) => sums.get(error.id) ?? []);
+  const all = groupOf(others, error.id);
+  const prior = gammaPriorOf(groupOf(others, error.id, student.belt)) ?? gammaPriorOf(all) ?? { shape: 0.5, rate: 10 };
+  const known = own.get(error.id);
   const againstHigher = {
-    judged: sum(everybody.map((one) => one.judgedByHigher)),
-    punished: sum(everybody.map((one) => one.punishedByHigher)),
+    judged: all.judgedByHigher + (known?.judgedByHigher ?? 0),
+    punished: all.punishedByHigher + (known?.punishedByHigher ?? 0),
   };
   return {
-    shrunkRate: shrunkRate(weighted(own), prior),
+    shrunkRate: shrunkRate(countOverOf(own, error.id), prior),
     exposurePerTenMinutes:
       liveMinutes > 0 ? Math.max(exposure, occurrences.length > 0 ? 0.1 : 0) / (liveMinutes / 10) : 0,
     cost: occurrenceCost(error, occurrences, againstHigher),
-    teachable: teachableAt(error, own.belt),
+    teachable: teachableAt(error, student.belt),
     handedOver: 0,
   };
 }

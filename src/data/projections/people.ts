@@ -1,44 +1,58 @@
 import { z } from 'zod';
 import type { ErrorSums, SumsByError } from '@/core/patterns';
 import { statuses } from '@/core/patterns';
+import { anyBelts } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { listRows, runStatement } from '../rows';
 
-const sumsRow = z
-  .object({
-    person_id: z.string(),
-    as_of: z.string(),
-    error_ids: z.array(z.string()),
-    counts: z.array(z.number()),
-    exposures: z.array(z.number()),
-    judged: z.array(z.number()),
-    punished: z.array(z.number()),
-  })
-  .transform((row) => ({
-    personId: row.person_id,
-    asOf: row.as_of,
-    sums: new Map(
-      row.error_ids.map((errorId, at): [string, ErrorSums] => [
-        errorId,
-        {
-          count: row.counts[at] ?? 0,
-          exposure: row.exposures[at] ?? 0,
-          judgedByHigher: row.judged[at] ?? 0,
-          punishedByHigher: row.punished[at] ?? 0,
-        },
-      ]),
-    ),
-  }));
+const groupRow = z.object({
+  error_id: z.string(),
+  belt: z.enum(anyBelts).nullable(),
+  people: z.number(),
+  events: z.number(),
+  exposure: z.number(),
+  squares: z.number(),
+  event_squares: z.number(),
+  judged: z.number(),
+  punished: z.number(),
+});
 
-/** Everybody's sums of these errors, as of the day on which they were last added up. */
-export const listErrorSums = (database: Database, errorIds: readonly string[]) =>
+/**
+ * What everybody but one says about errors, added up by the belt that they wear today. Each one's sums are brought from the day on which they were last
+ * added up to this one: weights only depend on age, so all of them shrink alike (half in `halvedInDays`). An own word counts over the exposure of its standard.
+ */
+export const listGroupSums = (
+  database: Database,
+  errors: readonly { readonly errorId: string; readonly standardId: string }[],
+  withoutPersonId: string,
+  today: string,
+  halvedInDays: number,
+) =>
   listRows(
     database,
-    sumsRow,
-    `select e.person_id, s.as_of, json_agg(e.error_id) as error_ids, json_agg(e.weighted_count) as counts,
-       json_agg(e.weighted_exposure) as exposures, json_agg(e.judged_by_higher) as judged, json_agg(e.punished_by_higher) as punished
-     from person_error e join person_standing s on s.person_id = e.person_id where e.error_id = any($1) group by e.person_id, s.as_of`,
-    [errorIds],
+    groupRow,
+    `with one as (
+       select w.error_id, e.person_id,
+         coalesce(sum(e.weighted_count) filter (where e.error_id = w.error_id), 0) as count,
+         coalesce(sum(e.weighted_exposure) filter (where e.error_id = w.standard_id), 0) as exposure,
+         coalesce(sum(e.judged_by_higher) filter (where e.error_id = w.error_id), 0) as judged,
+         coalesce(sum(e.punished_by_higher) filter (where e.error_id = w.error_id), 0) as punished
+       from unnest($1::text[], $2::text[]) as w (error_id, standard_id)
+       join person_error e on e.error_id in (w.error_id, w.standard_id)
+       where e.person_id <> $3
+       group by w.error_id, e.person_id
+     ), aged as (
+       select one.error_id, p.belt, one.judged, one.punished, one.exposure > 0 as is_exposed, a.weight * one.count as count, a.weight * one.exposure as exposure
+       from one join person_standing s on s.person_id = one.person_id join person p on p.id = one.person_id
+       cross join lateral (select power(0.5, greatest(0, $4::date - s.as_of) / $5::float8) as weight) a
+     )
+     select error_id, belt, (count(*) filter (where is_exposed))::int as people,
+       coalesce(sum(count) filter (where is_exposed), 0) as events, coalesce(sum(exposure) filter (where is_exposed), 0) as exposure,
+       coalesce(sum(exposure * exposure) filter (where is_exposed), 0) as squares,
+       coalesce(sum(count * count / nullif(exposure, 0)) filter (where is_exposed), 0) as event_squares,
+       sum(judged)::float8 as judged, sum(punished)::float8 as punished
+     from aged group by error_id, belt`,
+    [errors.map((one) => one.errorId), errors.map((one) => one.standardId), withoutPersonId, today, halvedInDays],
   );
 
 const topShape = z.object({ errorId: z.string(), count: z.number(), status: z.enum(statuses) });

@@ -12,7 +12,7 @@ export const figurePerson = (database: pg.Pool, personId: string, today: string)
     const person = await findPerson(client, personId);
     if (!person) return;
     const record = await recordOf(client, person, addDays(today, -WINDOW_DAYS));
-    const [first] = listRecurringErrors(record, await loadCohort(client, errorIdsOf(record), today), today);
+    const [first] = listRecurringErrors(record, await loadCohort(client, personId, errorIdsOf(record), today), today);
     await replaceStanding(
       client,
       {

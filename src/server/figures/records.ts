@@ -1,16 +1,18 @@
-import { addDays, daysBetween } from '@/core/kernel';
+import { addDays } from '@/core/kernel';
 import {
-  agedSums,
-  type CohortMember,
+  addGroups,
+  type Cohort,
   errorIdsOf,
+  type GroupSums,
   listRecurringErrors,
   type RecurringError,
   type StudentRecord,
+  WEIGHT_HALVES_DAYS,
 } from '@/core/patterns';
-import { adultEquivalent, standardIdOf } from '@/core/vocabulary';
+import { adultEquivalent, type Belt, standardIdOf } from '@/core/vocabulary';
 import type { Database } from '@/data/client';
-import { listBelts, type Person } from '@/data/people/people';
-import { listErrorSums } from '@/data/projections/people';
+import type { Person } from '@/data/people/people';
+import { listGroupSums } from '@/data/projections/people';
 import { listRoundFigures } from '@/data/projections/roundFigures';
 
 /** Rounds that count for what keeps happening. @source own decision: a term of training */
@@ -36,19 +38,22 @@ export const recordOf = async (
 /** Everybody with whom somebody who makes these errors is compared. */
 export async function loadCohort(
   database: Database,
+  personId: string,
   errorIds: readonly string[],
   today: string,
-): Promise<CohortMember[]> {
-  const wanted = [...new Set(errorIds.flatMap((id) => [id, standardIdOf(id)]))];
-  const [belts, sums] = [await listBelts(database), await listErrorSums(database, wanted)];
-  return sums.map(({ personId, asOf, sums: own }) => {
-    const days = daysBetween(asOf, today);
-    return {
-      personId,
-      belt: adultEquivalent(belts.get(personId)),
-      sums: days === 0 ? own : new Map([...own].map(([errorId, one]) => [errorId, agedSums(one, days)])),
-    };
-  });
+): Promise<Cohort> {
+  const errors = errorIds.map((errorId) => ({ errorId, standardId: standardIdOf(errorId) }));
+  const cohort = new Map<string, Map<Belt, GroupSums>>();
+  for (const row of await listGroupSums(database, errors, personId, today, WEIGHT_HALVES_DAYS)) {
+    const { error_id, belt, event_squares, judged, punished, ...moments } = row;
+    const group = { ...moments, eventSquares: event_squares, judgedByHigher: judged, punishedByHigher: punished };
+    const byBelt = cohort.get(error_id) ?? new Map<Belt, GroupSums>();
+    // Children's belts are compared with the adult belt of the same years.
+    const worn = adultEquivalent(belt ?? undefined);
+    const before = byBelt.get(worn);
+    cohort.set(error_id, byBelt.set(worn, before ? addGroups(before, group) : group));
+  }
+  return cohort;
 }
 
 export interface Patterns {
@@ -64,6 +69,6 @@ export async function loadPatterns(
   withoutRoundIds: readonly string[] = [],
 ): Promise<Patterns> {
   const record = await recordOf(database, person, addDays(today, -WINDOW_DAYS), withoutRoundIds);
-  const cohort = await loadCohort(database, errorIdsOf(record), today);
+  const cohort = await loadCohort(database, person.id, errorIdsOf(record), today);
   return { record, errors: listRecurringErrors(record, cohort, today) };
 }
