@@ -31,16 +31,18 @@ export const listGroupSums = (
   listRows(
     database,
     groupRow,
-    `with one as (
-       select w.error_id, e.person_id,
-         coalesce(sum(e.weighted_count) filter (where e.error_id = w.error_id), 0) as count,
-         coalesce(sum(e.weighted_exposure) filter (where e.error_id = w.standard_id), 0) as exposure,
-         coalesce(sum(e.judged_by_higher) filter (where e.error_id = w.error_id), 0) as judged,
-         coalesce(sum(e.punished_by_higher) filter (where e.error_id = w.error_id), 0) as punished
-       from unnest($1::text[], $2::text[]) as w (error_id, standard_id)
-       join person_error e on e.error_id in (w.error_id, w.standard_id)
-       where e.person_id <> $3
-       group by w.error_id, e.person_id
+    `with wanted as (
+       select * from unnest($1::text[], $2::text[]) as w (error_id, standard_id)
+     ), part as (
+       select w.error_id, e.person_id, e.weighted_count as count, e.judged_by_higher as judged, e.punished_by_higher as punished,
+         case when w.error_id = w.standard_id then e.weighted_exposure else 0 end as exposure
+       from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3
+       union all
+       select w.error_id, e.person_id, 0, 0, 0, e.weighted_exposure
+       from wanted w join person_error e on e.error_id = w.standard_id where w.standard_id <> w.error_id and e.person_id <> $3
+     ), one as (
+       select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished
+       from part group by error_id, person_id
      ), aged as (
        select one.error_id, p.belt, one.judged, one.punished, one.exposure > 0 as is_exposed, a.weight * one.count as count, a.weight * one.exposure as exposure
        from one join person_standing s on s.person_id = one.person_id join person p on p.id = one.person_id

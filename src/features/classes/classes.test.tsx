@@ -4,6 +4,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ZoneProvider } from '@/terms/ZoneContext';
 import { ClassDialog } from './ClassDialog';
 import { ClassesPage, type ClassLine } from './ClassesPage';
+import { Expected } from './Expected';
 
 globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
 const sent = vi.hoisted(() => ({ calls: [] as unknown[][], pushed: [] as string[], answer: {} as unknown }));
@@ -40,6 +41,23 @@ describe('the list of classes', () => {
   it('says what to do while there is none', () => {
     inBerlin(<ClassesPage upcoming={[]} past={[]} people={0} />);
     expect(screen.getByText('No class ahead')).toBeTruthy();
+  });
+});
+
+describe('who is expected', () => {
+  const person = (number: number) => ({ id: `p${number}`, name: `Person ${number}`, stripes: 0 });
+  const many = Array.from({ length: 120 }, (_, number) => person(number));
+  it('is ticked in one list while that can be looked through, and found by name among many', async () => {
+    const ticked: unknown[] = [];
+    const props = { day: '2026-11-24', unit: 'kg' as const, onChange: (...told: unknown[]) => ticked.push(told) };
+    render(<Expected {...props} people={many.slice(0, 20)} chanceOf={{ p3: 0.9 }} />);
+    expect(screen.getAllByRole('checkbox')).toHaveLength(20);
+    cleanup();
+    render(<Expected {...props} people={many} chanceOf={{ p3: 0.9 }} />);
+    expect(screen.getAllByRole('checkbox')).toHaveLength(1);
+    await userEvent.type(screen.getByRole('combobox', { name: 'Somebody else comes' }), 'person 77');
+    await userEvent.click(await screen.findByRole('option', { name: 'Person 77' }));
+    expect(ticked).toEqual([['p77', 0.9]]);
   });
 });
 
