@@ -1,13 +1,16 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { memo, type ReactNode, useCallback, useEffect, useMemo, useRef } from 'react';
+import { memo, type ReactNode, useCallback, useMemo, useRef } from 'react';
 import type { Contradiction, Damage, Mark } from '@/core/round';
+import { createStore, type Store } from '@/session/store';
 import type { Names } from '../reviewView';
 import { LedgerLine } from './LedgerLine';
-import { LedgerList, type LinesProps, listNames } from './LedgerList';
+import { LedgerList, type LinesProps, listNames, useFollow } from './LedgerList';
 import type { LinePlace } from './linePlace';
 
+/** A ledger that no playhead moves along. */
+const never = createStore<string | undefined>(undefined);
 /** Damage below this is not worth a word. */
 const LEAST_COST = 0.5;
 /** From this many marks on only the lines in sight are laid out. */
@@ -23,8 +26,8 @@ export interface LedgerProps {
   readonly selectedId?: string;
   /** Everything that is chosen, the selected one included. */
   readonly chosenIds: ReadonlySet<string>;
-  /** The last mark at or before the moment that is looked at. */
-  readonly currentId?: string;
+  /** Which mark is the last one at or before the moment that is looked at. */
+  readonly now?: Store<string | undefined>;
   readonly linkingFromId?: string;
   readonly contradictions: readonly Contradiction[];
   readonly damage: ReadonlyMap<string, Damage>;
@@ -33,7 +36,7 @@ export interface LedgerProps {
 
 /** The marks of the round as an outline under their first causes. */
 export const Ledger = memo(function Ledger(props: LedgerProps) {
-  const { outline, timeOf, names, selectedId, chosenIds, currentId, linkingFromId, contradictions, damage } = props;
+  const { outline, timeOf, names, selectedId, chosenIds, now = never, linkingFromId, contradictions, damage } = props;
   const latest = useRef(props.onSelect);
   latest.current = props.onSelect;
   const select = useCallback((mark: Mark, more: boolean) => latest.current(mark, more), []);
@@ -47,7 +50,7 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
         {...{ mark, depth, names, place }}
         at={timeOf(mark.atSeconds)}
         selected={mark.id === selectedId || chosenIds.has(mark.id)}
-        current={mark.id === currentId}
+        now={now}
         linking={mark.id === linkingFromId}
         doubts={doubts.get(mark.id)}
         cost={cost >= LEAST_COST ? cost : undefined}
@@ -55,21 +58,20 @@ export const Ledger = memo(function Ledger(props: LedgerProps) {
       />
     );
   };
-  const shownIndex = useMemo(() => {
-    const id = currentId ?? selectedId;
+  const shownIndex = useCallback(() => {
+    const id = now.get() ?? selectedId;
     return outline.findIndex(({ mark }) => mark.id === id);
-  }, [outline, currentId, selectedId]);
+  }, [outline, now, selectedId]);
   const Lines = outline.length > LONG_LEDGER ? LongLines : ShortLines;
-  return <Lines count={outline.length} shownIndex={shownIndex} selectedId={selectedId} lineAt={lineAt} />;
+  return <Lines count={outline.length} {...{ shownIndex, now, selectedId, lineAt }} />;
 });
 
-function ShortLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {
+function ShortLines({ count, shownIndex, now, selectedId, lineAt }: LinesProps) {
   const list = useRef<HTMLOListElement>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
-  useEffect(() => {
+  useFollow({ count, shownIndex, now, selectedId }, (index) => {
     // Newer browsers answer with a promise, which must not become the effect's clean-up.
-    void list.current?.children[shownIndex]?.scrollIntoView?.({ block: 'nearest' });
-  }, [shownIndex, selectedId, count]);
+    void list.current?.children[index]?.scrollIntoView?.({ block: 'nearest' });
+  });
   return (
     <LedgerList ref={list} {...listNames}>
       {Array.from({ length: count }, (_, index) => lineAt(index))}

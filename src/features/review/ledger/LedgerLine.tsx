@@ -1,8 +1,9 @@
 'use client';
 
-import { memo } from 'react';
+import { memo, useSyncExternalStore } from 'react';
 import { styled } from 'styled-components';
 import type { Contradiction, Mark } from '@/core/round';
+import type { Store } from '@/session/store';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { MarkSign } from '../MarkSign';
@@ -22,7 +23,7 @@ const Line = styled.li`
   .how[data-harm] { color: ${color.harm}; }
   .note { font-family: ${font.serif}; font-style: italic; color: ${color.quiet}; }
   &[data-kind='position'] .what { font-family: ${font.serif}; font-size: 17px; }
-  &[data-now] .at { box-shadow: inset -3px 0 0 ${color.focus}; color: ${color.ink}; }
+  .at[data-now] { box-shadow: inset -3px 0 0 ${color.focus}; color: ${color.ink}; }
   &[aria-selected='true'] { background: ${color.focusWash}; }
   &[aria-selected='true'] .at { color: ${color.ink}; }
   .doubt { grid-column: 2; padding: 0 0 ${space(1)} ${space(2)}; color: ${color.focusText}; font-size: ${size.small}; }
@@ -35,8 +36,8 @@ export interface LedgerLineProps {
   readonly at: string;
   readonly names: Names;
   readonly selected: boolean;
-  /** The last mark at or before the moment that is looked at. */
-  readonly current: boolean;
+  /** Which mark is the last one at or before the moment that is looked at. */
+  readonly now: Store<string | undefined>;
   readonly linking: boolean;
   readonly doubts: readonly Contradiction[] | undefined;
   /** What hangs from it cost; undefined for next to nothing. */
@@ -49,7 +50,7 @@ export interface LedgerLineProps {
 
 /** One mark in the ledger. It renders anew only when something of its own changes, so that long ledgers stay quick. */
 export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
-  const { mark, depth, at, names, selected, current, linking, doubts, cost, place, onSelect } = props;
+  const { mark, depth, at, names, selected, now, linking, doubts, cost, place, onSelect } = props;
   const wordOf = useWordOf();
   const words = markWords(mark, names, wordOf);
   return (
@@ -62,12 +63,11 @@ export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
       role="option"
       tabIndex={-1}
       aria-selected={selected}
-      data-now={current || undefined}
       data-kind={mark.kind}
       data-mark={mark.kind}
       onClick={(event) => onSelect(mark, event.shiftKey || event.ctrlKey || event.metaKey)}
     >
-      <span className="at">{at}</span>
+      <LineTime markId={mark.id} at={at} now={now} />
       <span className="matter" style={{ paddingLeft: 8 + depth * 16 }}>
         {depth > 0 ? <span className="stem" aria-hidden /> : null}
         <MarkSign mark={mark} />
@@ -103,6 +103,28 @@ export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
     </Line>
   );
 }, samePlaces);
+
+/** The time of a line; lit while the moment that is looked at is at its mark. It watches that by itself: the rest of the line stays as it is. */
+function LineTime({
+  markId,
+  at,
+  now,
+}: {
+  readonly markId: string;
+  readonly at: string;
+  readonly now: LedgerLineProps['now'];
+}) {
+  const isNow = useSyncExternalStore(
+    now.subscribe,
+    () => now.get() === markId,
+    () => false,
+  );
+  return (
+    <span className="at" data-now={isNow || undefined}>
+      {at}
+    </span>
+  );
+}
 
 /** A place is made anew with each scroll: it is the same when the line stays where it was. */
 function samePlaces(before: LedgerLineProps, after: LedgerLineProps): boolean {

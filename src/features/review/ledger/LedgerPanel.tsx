@@ -1,8 +1,9 @@
 'use client';
 
-import { useMemo, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { Mark } from '@/core/round';
 import type { Playhead } from '@/player/usePlayhead';
+import { createStore, type Store } from '@/session/store';
 import type { ReviewDeskParts } from '../useReviewDesk';
 import { FilterStrip } from './FilterStrip';
 import { Ledger } from './Ledger';
@@ -12,7 +13,7 @@ export function LedgerPanel({ desk }: { readonly desk: ReviewDeskParts }) {
   const { filter, names, marks, moves, reading, playhead } = desk;
   const chosenKey = moves.chosen.map((mark) => mark.id).join(' ');
   const chosenIds = useMemo(() => new Set(chosenKey.split(' ')), [chosenKey]);
-  const currentId = useCurrentId(playhead, reading.marks);
+  const now = useMarkOfNow(playhead, reading.marks);
   if (reading.marks.length === 0) {
     const [a, b] = [names.a.toLowerCase(), names.b.toLowerCase()];
     return (
@@ -44,7 +45,7 @@ export function LedgerPanel({ desk }: { readonly desk: ReviewDeskParts }) {
         names={names}
         selectedId={marks.state.selectedId}
         chosenIds={chosenIds}
-        currentId={currentId}
+        now={now}
         linkingFromId={moves.linkFrom}
         contradictions={desk.contradictions}
         damage={desk.chains.damageByRoot}
@@ -54,11 +55,16 @@ export function LedgerPanel({ desk }: { readonly desk: ReviewDeskParts }) {
   );
 }
 
-/** The last mark at or shortly after the moment that is looked at: told of when it is another one, not with every picture. */
-function useCurrentId(playhead: Playhead, marks: readonly Mark[]): string | undefined {
-  const read = () => {
-    const seconds = Math.floor(playhead.now() * 2) / 2 + 0.5;
-    return marks.findLast((mark) => mark.atSeconds <= seconds)?.id;
-  };
-  return useSyncExternalStore(playhead.subscribe, read, read);
+/** The last mark at or shortly after the moment that is looked at, for whoever watches it: this panel is not drawn anew when it is another one. */
+function useMarkOfNow(playhead: Playhead, marks: readonly Mark[]): Store<string | undefined> {
+  const [now] = useState(() => createStore<string | undefined>(undefined));
+  useEffect(() => {
+    const look = () => {
+      const seconds = Math.floor(playhead.now() * 2) / 2 + 0.5;
+      now.set(marks.findLast((mark) => mark.atSeconds <= seconds)?.id);
+    };
+    look();
+    return playhead.subscribe(look);
+  }, [playhead, marks, now]);
+  return now;
 }

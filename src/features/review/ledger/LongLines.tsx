@@ -1,13 +1,13 @@
 'use client';
 
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { type RefObject, useEffect, useRef } from 'react';
-import { LedgerList, type LinesProps, listNames } from './LedgerList';
+import { type RefObject, useRef } from 'react';
+import { LedgerList, type LinesProps, listNames, useFollow } from './LedgerList';
 
 const LINE_PIXELS = 26;
 
 /** The lines of a long ledger, of which only those in sight are laid out. */
-export function LongLines({ count, shownIndex, selectedId, lineAt }: LinesProps) {
+export function LongLines({ count, shownIndex, now, selectedId, lineAt }: LinesProps) {
   const list = useRef<HTMLOListElement>(null);
   const lines = useVirtualizer({
     count,
@@ -16,10 +16,7 @@ export function LongLines({ count, shownIndex, selectedId, lineAt }: LinesProps)
     overscan: 12,
     initialRect: { width: 460, height: 600 },
   });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a new choice, a new mark or a new moment is what scrolls
-  useEffect(() => {
-    if (shownIndex >= 0) lines.scrollToIndex(shownIndex, { align: 'auto' });
-  }, [shownIndex, selectedId, count]);
+  useFollow({ count, shownIndex, now, selectedId }, (index) => lines.scrollToIndex(index, { align: 'auto' }));
   return (
     <LedgerList ref={list} {...listNames} data-marks={count}>
       <li role="presentation" style={{ height: lines.getTotalSize(), position: 'relative' }}>
