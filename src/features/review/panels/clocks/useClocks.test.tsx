@@ -36,7 +36,7 @@ describe('the clocks of a round', () => {
     server.saveClock
       .mockReset()
       .mockImplementation(async (_round, clock) => ({ ok: true, version: clock.version + 1 }));
-    server.removeClock.mockReset().mockResolvedValue(undefined);
+    server.removeClock.mockReset().mockResolvedValue({ ok: true });
   });
 
   it('are changed on the version that is there, and a change can be undone and done again', async () => {
@@ -72,7 +72,10 @@ describe('the clocks of a round', () => {
   });
   it('stay as they were when the server refuses or is away, with the reason, and leave nothing to undo', async () => {
     const { result, steps } = openClocks([wall]);
-    server.saveClock.mockResolvedValueOnce({ ok: false, message: 'Another coach changed this clock meanwhile.' });
+    server.saveClock.mockResolvedValueOnce({
+      ok: false,
+      messages: { '': 'Another coach changed this clock meanwhile.' },
+    });
     await settle(() => result.current.save({ ...wall, name: 'mine' }));
     expect(result.current.clocks).toEqual([wall]);
     expect(result.current.problem).toBe('Another coach changed this clock meanwhile.');
