@@ -5,12 +5,7 @@ import { type AnyBelt, beltCloth, beltWords, mostStripes } from '@/core/vocabula
 import { beltOptions, NOT_SAID, readBelt } from '@/terms/beltChoice';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Choice, Select, TextField } from '@/ui/primitives';
-
-interface FieldOf<Value> {
-  readonly value: Value;
-  readonly onChange: (value: Value) => void;
-  readonly problem?: string;
-}
+import type { FieldOf } from './fieldOf';
 
 /** A belt, or that nobody said which. */
 export const BeltField = ({ label, value, onChange }: FieldOf<AnyBelt | undefined> & { readonly label: string }) => (

@@ -1,12 +1,7 @@
 'use client';
 
 import { Choice, Select, TextField } from '@/ui/primitives';
-
-interface FieldOf<Value> {
-  readonly value: Value;
-  readonly onChange: (value: Value) => void;
-  readonly problem?: string;
-}
+import type { FieldOf } from './fieldOf';
 
 export type Worn = 'gi' | 'no-gi';
 export const WornField = ({ value, onChange }: FieldOf<Worn>) => (

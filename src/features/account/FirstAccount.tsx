@@ -2,7 +2,7 @@
 
 import { useActionState } from 'react';
 import { createFirstAccount } from '@/server/accounts/accountActions';
-import { PlainField, PlainPage } from '@/ui/plain/Plain';
+import { PlainField, PlainForm, PlainPage } from '@/ui/plain/Plain';
 
 export function FirstAccount() {
   const [outcome, action, pending] = useActionState(createFirstAccount, undefined);
@@ -12,7 +12,7 @@ export function FirstAccount() {
       <p className="plain-line">
         Nobody is here yet. Make the head coach’s account; assistants are added later in Settings.
       </p>
-      <form action={action}>
+      <PlainForm action={action} problem={messages['']} isSending={pending} send="Create the account">
         <PlainField
           label="Your name"
           name="displayName"
@@ -38,15 +38,7 @@ export function FirstAccount() {
           required
           problem={messages.password}
         />
-        {messages[''] ? (
-          <div className="plain-notice" role="alert">
-            {messages['']}
-          </div>
-        ) : null}
-        <button type="submit" className="plain-lead" disabled={pending}>
-          Create the account
-        </button>
-      </form>
+      </PlainForm>
     </PlainPage>
   );
 }

@@ -3,7 +3,7 @@
 import { useActionState } from 'react';
 import { ForgetKept } from '@/offline/ForgetKept';
 import { signIn } from '@/server/accounts/accountActions';
-import { PlainField, PlainPage } from '@/ui/plain/Plain';
+import { PlainField, PlainForm, PlainPage } from '@/ui/plain/Plain';
 
 export function SignIn() {
   const [outcome, action, pending] = useActionState(signIn, undefined);
@@ -12,7 +12,7 @@ export function SignIn() {
     <PlainPage title="Unhurried Owl">
       <ForgetKept />
       <p className="plain-line">What happened on the mat, and what to train next.</p>
-      <form action={action}>
+      <PlainForm action={action} problem={messages['']} isSending={pending} send={pending ? 'Signing in …' : 'Sign in'}>
         <PlainField
           label="Sign-in name"
           name="signInName"
@@ -29,15 +29,7 @@ export function SignIn() {
           required
           problem={messages.password}
         />
-        {messages[''] ? (
-          <div className="plain-notice" role="alert">
-            {messages['']}
-          </div>
-        ) : null}
-        <button type="submit" className="plain-lead" disabled={pending}>
-          {pending ? 'Signing in …' : 'Sign in'}
-        </button>
-      </form>
+      </PlainForm>
     </PlainPage>
   );
 }

@@ -44,3 +44,27 @@ export function PlainField({ label, hint, problem, ...input }: PlainFieldProps) 
     </div>
   );
 }
+
+export interface PlainFormProps {
+  readonly action: (form: FormData) => void;
+  /** What is wrong with the form as a whole. */
+  readonly problem?: string;
+  readonly isSending: boolean;
+  readonly send: string;
+  readonly children: ReactNode;
+}
+
+/** Fields, what is wrong with all of them, and the one button. */
+export const PlainForm = ({ action, problem, isSending, send, children }: PlainFormProps) => (
+  <form action={action}>
+    {children}
+    {problem ? (
+      <div className="plain-notice" role="alert">
+        {problem}
+      </div>
+    ) : null}
+    <button type="submit" className="plain-lead" disabled={isSending}>
+      {send}
+    </button>
+  </form>
+);

@@ -31,7 +31,8 @@ export type CutAction =
   | { readonly kind: 'restore'; readonly cuts: readonly Cut[] }
   | { readonly kind: 'cut-out'; readonly keys: readonly string[] };
 
-const LEAST_SECONDS = 10;
+/** A shorter stretch is no round. @source own decision */
+export const LEAST_SECONDS = 10;
 const NEW_SECONDS = 300;
 
 export interface CutLimits {
@@ -42,7 +43,8 @@ export interface CutLimits {
 
 const byStart = (cuts: readonly Cut[]): Cut[] =>
   [...cuts].sort((one, other) => one.startSeconds - other.startSeconds || one.key.localeCompare(other.key));
-const overlaps = (one: Span, other: Span): boolean =>
+/** Whether two stretches share more than the width of a press. */
+export const overlaps = (one: Span, other: Span): boolean =>
   one.startSeconds < other.endSeconds - 0.01 && other.startSeconds < one.endSeconds - 0.01;
 
 /** All that happens to the cuts of a file. Every step but choosing can be undone. A step that cannot be done says why and changes nothing. */

@@ -1,5 +1,5 @@
 import { formatClock, type Span } from '@/core/clock';
-import type { Cut } from './cutReducer';
+import { type Cut, LEAST_SECONDS, overlaps } from './cutReducer';
 
 /** A round that was cut out of the file before. */
 export interface KeptRound extends Span {
@@ -32,12 +32,9 @@ export interface KeptStep {
 }
 
 export type KeptPlan = { readonly step: KeptStep } | { readonly problem: string };
-const LEAST_SECONDS = 10;
 const CANNOT_LIE_OVER = 'That would lie over another round.';
 
 const spanOf = ({ startSeconds, endSeconds }: Span): Span => ({ startSeconds, endSeconds });
-const overlaps = (one: Span, other: Span): boolean =>
-  one.startSeconds < other.endSeconds - 0.01 && other.startSeconds < one.endSeconds - 0.01;
 
 /** A round with another beginning or end; its marks stay. */
 export function planRecut(round: KeptRound, span: Span, others: readonly Span[], durationSeconds: number): KeptPlan {
