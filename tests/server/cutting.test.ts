@@ -88,11 +88,17 @@ describe('a round that was marked', () => {
     const { id } = round;
     const other = randomUUID();
     await cutAnew({ id, version: round.version }, [part(id, 10, 150), part(other, 190, 310)]);
+    // A clock that only the later one has comes along.
+    const clock = { id: randomUUID(), name: 'stream', counts: 'up', pauses: false, restarts: false, ties: [] } as const;
+    await insertClock(pool(), other, { ...clock, ties: [] });
+    const narrow = await joinRounds({ id, version: 2 }, [other], { startSeconds: 10, endSeconds: 200 }, true);
+    expect(narrow).toMatchObject({ ok: false, messages: { '': expect.stringContaining('must hold all') } });
     expect(await joinRounds({ id, version: 2 }, [other], { startSeconds: 10, endSeconds: 310 }, true)).toMatchObject({
       ok: true,
     });
     const stoppages = (await listMarks(pool(), id)).flatMap(({ mark }) => (mark.kind === 'stoppage' ? [mark] : []));
     expect(stoppages).toMatchObject([{ atSeconds: 150, endSeconds: 190 }]);
+    expect(await listClocks(pool(), id)).toMatchObject([{ name: 'stream' }]);
   });
 
   it('is not torn apart under a second reading, nor joined with somebody else’s round', async () => {
@@ -108,6 +114,13 @@ describe('a round that was marked', () => {
       messages: { '': expect.stringContaining('second time') },
     });
     expect(await marksOf(id)).toHaveLength(4);
+  });
+
+  it('tells nobody who reviews it blind where its marks lie', async () => {
+    const { id, version } = round;
+    await beginSecondReview(pool(), randomUUID(), id, coach.id);
+    const told = await cutAnew({ id, version }, [part(id, 10, 150)]);
+    expect(told).toEqual({ ok: false, messages: { '': expect.stringContaining('blind') } });
   });
 
   it('takes no nonsense', async () => {

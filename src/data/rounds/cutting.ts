@@ -47,6 +47,15 @@ export const moveMarks = (
     [fromId, toId, span.startSeconds, span.endSeconds],
   );
 
+/** Gives the clocks of a round to another one; a clock of a name that is there already is the same clock, and stays behind. */
+export const moveClocks = (database: Database, fromId: string, toId: string) =>
+  runStatement(
+    database,
+    `update round_clock set round_id = $2
+     where round_id = $1 and lower(name) not in (select lower(name) from round_clock where round_id = $2)`,
+    [fromId, toId],
+  );
+
 /** The other rounds of the same footage and day that come after a round count on (or back) by so many. */
 export const renumberAfter = (database: Database, roundId: string, by: number) =>
   runStatement(

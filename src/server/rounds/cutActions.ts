@@ -12,11 +12,14 @@ import { findFootage } from '@/data/footage/footage';
 import { insertMark, insertMarkHistory, listMarks, tellMarksChanged } from '@/data/marks/marks';
 import { listSecondReviews } from '@/data/reviews/secondReviews';
 import { listSignedReviews } from '@/data/reviews/signedReviews';
-import { copyRound, lockRound, moveMarks, renumberAfter, setSpan } from '@/data/rounds/cutting';
+import { copyRound, lockRound, moveClocks, moveMarks, renumberAfter, setSpan } from '@/data/rounds/cutting';
 import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
+import { findOpenSecondReview } from '../reviews/blindness';
 import { type CutRounds, partsInput } from './cutInput';
 
+// What stands in the way tells of the first review's marks.
+const BLIND = 'You review this round blind: end your second review first.';
 const GONE = 'This round is no longer there. Reload the page.';
 const CHANGED = 'Another coach changed this round meanwhile. Reload the page, then cut it again.';
 
@@ -31,7 +34,9 @@ export const cutAnew = defineCommand({
     const kept = parts.find((part) => part.id === id);
     if (!kept) return refuse('One of the parts stays the round itself.');
     const outcome = await inTransaction(pool(), async (client): Promise<CutRounds> => {
-      const problem = await problemOfCut(client, id, version, parts);
+      const problem = (await findOpenSecondReview(id, coach.id))
+        ? BLIND
+        : await problemOfCut(client, id, version, parts);
       if (problem) return refuse(problem);
       await renumberAfter(client, id, parts.length - 1);
       for (const [further, part] of parts.entries()) {
@@ -95,10 +100,13 @@ export const joinRounds = defineCommand({
       }
       const [first, ...others] = rounds;
       if (!first || first.version !== version) return refuse(CHANGED);
-      const problem = await problemOfJoin(client, first, others);
+      const problem = (await findOpenSecondReview(id, coach.id))
+        ? BLIND
+        : await problemOfJoin(client, first, others, span);
       if (problem) return refuse(problem);
       for (const other of others) {
         await moveMarks(client, other.id, id);
+        await moveClocks(client, other.id, id);
         await renumberAfter(client, other.id, -1);
         await deleteRound(client, other.id);
       }
@@ -116,7 +124,10 @@ async function problemOfJoin(
   client: pg.PoolClient,
   first: Round,
   others: readonly Round[],
+  span: Span,
 ): Promise<string | undefined> {
+  const covers = (one: Span) => one.startSeconds >= span.startSeconds && one.endSeconds <= span.endSeconds;
+  if (![first, ...others].every(covers)) return 'The one round must hold all of the others. Reload the page.';
   for (const other of others) {
     if (other.footageId !== first.footageId) return 'The rounds lie on different files.';
     if (other.a.personId !== first.a.personId || other.b.personId !== first.b.personId)
