@@ -52,17 +52,18 @@ export async function measureRanges(server: TestServer, scratch: string): Promis
   const close = await servePlainly(padded);
   const ours: number[] = [];
   const plain: number[] = [];
-  for (let turn = 0; turn < 7; turn += 1) {
+  for (let turn = 0; turn < 31; turn += 1) {
     ours.push(await readRanges(`${server.url}/api/footage/${id}/file`, size, { cookie }));
     plain.push(await readRanges(`http://127.0.0.1:${PORT}/`, size, {}));
   }
   close();
-  const ratio = median(ours) / median(plain);
+  // Pair by pair: what else the machine does changes from turn to turn.
+  const ratio = median(ours.map((rate, turn) => rate / (plain[turn] ?? Number.NaN)));
   return [
     {
       what: `ranges of 8 MB of a ${Math.round(size / 1024 ** 2)} MB file, against a plain static server`,
       measured: `${median(ours).toFixed(0)} MB/s against ${median(plain).toFixed(0)} MB/s: ${ratio.toFixed(2)} ×`,
-      goal: '0.8 ×',
+      goal: '0.9 ×',
     },
   ];
 }

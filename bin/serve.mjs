@@ -4,6 +4,7 @@ import { createServer } from 'node:http';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import next from 'next';
+import { takeHandOvers } from './handOver.mjs';
 
 const port = Number(process.argv[2]);
 const hostname = '127.0.0.1';
@@ -23,7 +24,10 @@ const app = next({ dev: false, dir, hostname, port });
 await app.prepare();
 const handle = app.getRequestHandler();
 const server = createServer((request, response) => {
-  if (isReadable(request.url ?? '/')) return void handle(request, response);
+  if (isReadable(request.url ?? '/')) {
+    takeHandOvers(response);
+    return void handle(request, response);
+  }
   response.writeHead(400, {
     'content-type': 'application/json',
     'content-security-policy': "default-src 'none'; frame-ancestors 'none'; sandbox",

@@ -19,7 +19,7 @@ import {
 import { countUses, searchMarks } from '@/data/language/occurrences';
 import { listMarks } from '@/data/marks/marks';
 import { listTransitionsFrom } from '@/data/projections/roundFigures';
-import { listRounds } from '@/data/rounds/rounds';
+import { deleteRound, listRounds } from '@/data/rounds/rounds';
 import { withMerges } from '@/server/language/loadHouse';
 import { loadLanguage } from '@/server/language/loadLanguage';
 import { applyChanges } from '@/server/marks/applyChanges';
@@ -154,5 +154,24 @@ describe('what an academy’s marks teach', () => {
     expect(Object.keys(habits.counts).some((context) => context.includes('turtle'))).toBe(false);
     expect(JSON.stringify(habits.counts)).toContain('side-control');
     expect(await listTransitionsFrom(pool(), 'half-guard', 300)).toEqual([{ positionId: 'side-control', count: 1 }]);
+  });
+
+  it('what they say now: a round that was marked on, emptied or deleted meanwhile teaches as it is', async () => {
+    const [ana, marek] = [await seedPerson('Ana'), await seedPerson('Marek')];
+    const taught = await seedRound(ana, marek);
+    const reviewed = await seedRound(ana, marek);
+    const all = async () => {
+      await figuresAreThere('2026-11-23');
+      return (await loadLanguage(pool(), reviewed)).habits.counts.all;
+    };
+    const mount: Mark = { kind: 'position', ...at(20), positionId: 'mount', holder: 'b' };
+    await put(taught, [mount]);
+    expect(await all()).toEqual({ 'b||mount': 1 });
+    await put(taught, [{ kind: 'position', ...at(60), positionId: 'turtle', holder: 'a' }]);
+    const both = await Promise.all([all(), all()]);
+    expect(both[1]).toEqual(both[0]);
+    expect(Object.values(both[0] ?? {})).toEqual([1, 1]);
+    expect(await deleteRound(pool(), taught.id)).toBeTruthy();
+    expect(await all()).toBeUndefined();
   });
 });

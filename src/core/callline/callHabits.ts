@@ -114,33 +114,6 @@ export function learnCalls(rounds: readonly HabitRound[]): CallHabits {
   return { counts };
 }
 
-/** What a page is sent at the most, in counts. @source own decision: some hundred kilobytes; an academy of the demo's size has a tenth of it */
-const MOST_COUNTS = 6000;
-
-/**
- * Lessons of several rounds added up, for a round of these people: what others usually do is left out, and where there are very many counts the rarest go.
- */
-export function addHabits(lessons: readonly CallHabits[], people: readonly string[], most = MOST_COUNTS): CallHabits {
-  const sums = new Map<string, Map<string, number>>();
-  for (const { counts } of lessons)
-    for (const [context, byKey] of Object.entries(counts)) {
-      if (context.startsWith('person ') && !people.some((id) => context.startsWith(`person ${id} `))) continue;
-      const known = sums.get(context) ?? new Map<string, number>();
-      sums.set(context, known);
-      for (const [key, count] of Object.entries(byKey)) known.set(key, (known.get(key) ?? 0) + count);
-    }
-  const all = [...sums].flatMap(([context, byKey]) => [...byKey].map(([key, count]) => ({ context, key, count })));
-  const least = all.length <= most ? 0 : ([...all].sort((one, other) => other.count - one.count)[most]?.count ?? 0);
-  const counts: Record<string, Record<string, number>> = {};
-  for (const { context, key, count } of all) {
-    if (count <= least) continue;
-    const known = counts[context] ?? {};
-    counts[context] = known;
-    known[key] = count;
-  }
-  return { counts };
-}
-
 /** Every mark of a round with what was known just before it. */
 export function momentsOf(round: HabitRound): { readonly context: HabitContext; readonly mark: Mark }[] {
   const reading = readRound(round.span, round.marks);

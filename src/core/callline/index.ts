@@ -1,6 +1,7 @@
 export * from './callContext';
 export * from './callHabits';
 export { holderOf, type MarkDraft } from './draftOf';
+export { newHabitSums } from './habitSums';
 export * from './matchConcept';
 export * from './nextCalls';
 export * from './phraseMark';

@@ -142,18 +142,29 @@ const isCounts = (value: unknown): value is CallHabits['counts'] =>
       typeof byKey === 'object' && byKey !== null && Object.values(byKey).every((count) => typeof count === 'number'),
   );
 const lessonRow = z
-  .object({ lesson: z.object({ counts: z.custom<CallHabits['counts']>(isCounts) }) })
-  .transform((row): CallHabits => row.lesson);
+  .object({ round_id: z.string(), lesson: z.object({ counts: z.custom<CallHabits['counts']>(isCounts) }) })
+  .transform((row): RoundLesson => ({ roundId: row.round_id, lesson: row.lesson }));
+export interface RoundLesson {
+  readonly roundId: string;
+  /** What the round teaches about the next call. */
+  readonly lesson: CallHabits;
+}
 
-/** What the newest rounds since a day teach about the next call, each for itself, without one of them. */
-export const listLessons = (database: Database, exceptRoundId: string, since: string, most: number) =>
+/** The newest rounds since a day that teach the next call, with the moment at which each lesson was worked out. */
+export const listTaught = (database: Database, since: string, most: number) =>
   listRows(
     database,
-    lessonRow,
-    `select f.lesson from round r join round_figured f on f.round_id = r.id
-     where r.held_on >= $1 and r.id <> $2 and f.mark_count > 0 order by r.held_on desc, r.number_in_session desc, r.id desc limit $3`,
-    [since, exceptRoundId, most],
+    z
+      .object({ round_id: z.string(), figured_at: z.string() })
+      .transform((row) => ({ roundId: row.round_id, figuredAt: row.figured_at })),
+    `select f.round_id, f.figured_at::text from round r join round_figured f on f.round_id = r.id
+     where r.held_on >= $1 and f.mark_count > 0 order by r.held_on desc, r.number_in_session desc, r.id desc limit $2`,
+    [since, most],
   );
+
+/** The lessons of these rounds. */
+export const listLessons = (database: Database, roundIds: readonly string[]) =>
+  listRows(database, lessonRow, 'select round_id, lesson from round_figured where round_id = any($1)', [roundIds]);
 
 const transitionRow = z
   .object({ to_id: z.string(), count: z.number() })

@@ -39,8 +39,14 @@ export async function serveStored(storageName: string, digest: string, request: 
   const bytes = range === 'whole' ? { first: 0, last: size - 1 } : range;
   if (range !== 'whole') headers.set('content-range', `bytes ${bytes.first}-${bytes.last}/${size}`);
   headers.set('content-length', String(bytes.last - bytes.first + 1));
-  const body = request.method === 'HEAD' ? null : streamFile(storedPath(storageName), bytes);
-  return new Response(body, { status: range === 'whole' ? 200 : 206, headers });
+  const status = range === 'whole' ? 200 : 206;
+  if (request.method === 'HEAD' || size === 0) return new Response(null, { status, headers });
+  const file = storedPath(storageName);
+  // The web server sends the file itself where it can: half as fast again as through the framework (bench/ranges).
+  const handOver = process.env.OWL_HAND_OVER_HEADER;
+  if (!handOver) return new Response(streamFile(file, bytes), { status, headers });
+  headers.set(handOver, `${bytes.first}-${bytes.last} ${encodeURIComponent(file)}`);
+  return new Response(null, { status, headers });
 }
 
 /** Reads as the client takes; closes the file when it is done or the client leaves, also while opening. */
