@@ -1,8 +1,4 @@
-'use client';
-
 import Link from 'next/link';
-import { useState } from 'react';
-import { styled } from 'styled-components';
 import type { MarkLine } from '@/core/search';
 import {
   beltWords,
@@ -20,36 +16,23 @@ import {
   findStrength,
   findTechnique,
   GENERAL_CAUTION,
+  type HouseWords,
+  houseNameOf,
   schoolsTouching,
   standardIdOf,
 } from '@/core/vocabulary';
-import { hideConcept } from '@/server/language/houseActions';
-import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { kindNames } from '@/terms/kindNames';
 import { Notice, Page, Quiet, Section, Stack } from '@/ui/layout/Page';
 import type { PieceFootProps } from '@/ui/layout/PieceFoot';
-import { Button } from '@/ui/primitives';
-import { color, font, size, space } from '@/ui/tokens/tokens';
 import { Clips, type ShownClip } from './Clips';
+import { EntryActions } from './EntryActions';
+import { Caution, Cue, Links } from './entryParts';
 import { allowedWords, exposureSentence, groupOf, hazardIdsOf, roleOf, severityOf } from './libraryView';
 import { Occurrences } from './Occurrences';
 import { Onward } from './Onward';
-import { OwnWordDialog } from './OwnWordDialog';
 import { OwnWordTools } from './OwnWordTools';
 import { SchoolChoices } from './SchoolChoices';
-import { useWordAction } from './useWordAction';
 import { WordsEditor } from './WordsEditor';
-
-const Cue = styled.p`
-  font-family: ${font.serif}; font-size: 21px; line-height: 1.4; max-width: 60ch;
-`;
-const Links = styled.p`
-  a { white-space: nowrap; }
-  line-height: 1.9;
-`;
-const Caution = styled.p`
-  border-left: 3px solid ${color.focus}; padding-left: ${space(3)}; max-width: 70ch; font-size: ${size.body};
-`;
 
 export interface ConceptPageProps {
   readonly id: string;
@@ -61,15 +44,13 @@ export interface ConceptPageProps {
   readonly clips: readonly ShownClip[];
   readonly next: readonly { readonly positionId: string; readonly count: number }[];
   readonly merged: readonly string[];
+  readonly house: HouseWords;
 }
 
 /** One word of the mat: how it is called here, what to say about it, what hangs together with it, and where it was seen. */
 export function ConceptPage(props: ConceptPageProps) {
-  const { id, kind, hidden, uses, occurrences, foot, clips, next, merged } = props;
-  const house = useHouse();
-  const wordOf = useWordOf();
-  const { message, pending, run } = useWordAction();
-  const [adding, setAdding] = useState(false);
+  const { id, kind, hidden, uses, occurrences, foot, clips, next, merged, house } = props;
+  const wordOf = (one: string) => houseNameOf(house, one);
   const own = findOwnWord(house, id);
   const standardName = conceptName(id);
   const isRenamed = !own && wordOf(id) !== standardName;
@@ -92,16 +73,8 @@ export function ConceptPage(props: ConceptPageProps) {
           {uses === 0 ? 'not marked yet' : uses === 1 ? 'marked once' : `marked ${uses} times`}
         </>
       }
-      actions={
-        <>
-          {own ? null : <Button onPress={() => setAdding(true)}>A kind of this, with our own name</Button>}
-          <Button isPending={pending} onPress={() => run(() => hideConcept(id, !hidden))}>
-            {hidden ? 'Bring back' : 'Hide'}
-          </Button>
-        </>
-      }
+      actions={<EntryActions key={id} id={id} hidden={hidden} isOwn={own !== undefined} />}
     >
-      {message ? <Notice role="alert">{message}</Notice> : null}
       {hidden ? (
         <Notice data-tone="calm">
           Hidden: it is not offered in the call line, in lists or in plans. Marks that name it stay.
@@ -113,7 +86,7 @@ export function ConceptPage(props: ConceptPageProps) {
           there.
         </Notice>
       ) : null}
-      <WhatToSay id={id} />
+      <WhatToSay id={id} house={house} />
       {schools.length > 0 ? (
         <Section>
           <h2>Schools</h2>
@@ -123,7 +96,7 @@ export function ConceptPage(props: ConceptPageProps) {
           </div>
         </Section>
       ) : null}
-      {kind === 'position' ? <Onward id={id} seen={next} /> : <Related id={id} />}
+      {kind === 'position' ? <Onward id={id} seen={next} wordOf={wordOf} /> : <Related id={id} house={house} />}
       {hazards.length > 0 ? (
         <Section>
           <h2>Care</h2>
@@ -157,15 +130,18 @@ export function ConceptPage(props: ConceptPageProps) {
           ) : null}
         </div>
       </Section>
-      <OwnWordDialog likeId={id} isOpen={adding} onClose={() => setAdding(false)} />
     </Page>
   );
 }
 
+interface EntryProps {
+  readonly id: string;
+  readonly house: HouseWords;
+}
+
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-function WhatToSay({ id }: { readonly id: string }) {
-  const house = useHouse();
+function WhatToSay({ id, house }: EntryProps) {
   const error = findError(id);
   const strength = findStrength(id);
   const drill = findDrill(id) ? drillOf(house, id) : undefined;
@@ -228,8 +204,15 @@ function WhatToSay({ id }: { readonly id: string }) {
   );
 }
 
-function EntryLinks({ title, ids }: { readonly title: string; readonly ids: readonly string[] }) {
-  const wordOf = useWordOf();
+function EntryLinks({
+  title,
+  ids,
+  house,
+}: {
+  readonly title: string;
+  readonly ids: readonly string[];
+  readonly house: HouseWords;
+}) {
   if (ids.length === 0) return null;
   return (
     <Links>
@@ -237,15 +220,14 @@ function EntryLinks({ title, ids }: { readonly title: string; readonly ids: read
       {ids.map((id, at) => (
         <span key={id}>
           {at > 0 ? ', ' : ''}
-          <Link href={`/library/${id}`}>{wordOf(id)}</Link>
+          <Link href={`/library/${id}`}>{houseNameOf(house, id)}</Link>
         </span>
       ))}
     </Links>
   );
 }
 
-function Related({ id }: { readonly id: string }) {
-  const house = useHouse();
+function Related({ id, house }: EntryProps) {
   const error = findError(id);
   const strength = findStrength(id);
   const drill = findDrill(id);
@@ -257,11 +239,15 @@ function Related({ id }: { readonly id: string }) {
     <Section>
       <h2>Hangs together</h2>
       <div className="matter">
-        <EntryLinks title="Usually leads to" ids={error?.leadsTo ?? []} />
-        <EntryLinks title="Drills that answer it" ids={drills} />
-        <EntryLinks title="Answers" ids={drill?.targetErrorIds ?? []} />
-        <EntryLinks title="The error against it" ids={strength?.oppositeErrorId ? [strength.oppositeErrorId] : []} />
-        <EntryLinks title="Ends in" ids={result ? [result] : []} />
+        <EntryLinks house={house} title="Usually leads to" ids={error?.leadsTo ?? []} />
+        <EntryLinks house={house} title="Drills that answer it" ids={drills} />
+        <EntryLinks house={house} title="Answers" ids={drill?.targetErrorIds ?? []} />
+        <EntryLinks
+          house={house}
+          title="The error against it"
+          ids={strength?.oppositeErrorId ? [strength.oppositeErrorId] : []}
+        />
+        <EntryLinks house={house} title="Ends in" ids={result ? [result] : []} />
       </div>
     </Section>
   );

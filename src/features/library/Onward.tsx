@@ -1,22 +1,7 @@
-'use client';
-
 import Link from 'next/link';
-import { styled } from 'styled-components';
 import { findPosition, positions, standardIdOf } from '@/core/vocabulary';
-import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Section } from '@/ui/layout/Page';
-import { color, font, size, space } from '@/ui/tokens/tokens';
-
-const Paths = styled.div`
-  display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 1fr); gap: ${space(6)}; align-items: start;
-  h3 { font-size: ${size.small}; color: ${color.quiet}; font-weight: 400; border-bottom: 1px solid ${color.rule}; margin-bottom: ${space(1)}; }
-  .here { font-family: ${font.serif}; font-size: 24px; text-align: center; padding: ${space(4)} 0; border-top: 3px solid ${color.focus}; border-bottom: 1px solid ${color.rule}; }
-  ul { list-style: none; margin: 0; padding: 0; }
-  li { display: flex; align-items: baseline; gap: ${space(2)}; padding: 2px 0; }
-  .usual { color: ${color.quiet}; font-size: ${size.small}; margin-left: auto; white-space: nowrap; }
-  .track { width: 56px; flex: none; align-self: center; }
-  .bar { display: block; height: 5px; background: ${color.focus}; margin-left: auto; }
-`;
+import { Paths } from './entryParts';
 
 const usualWords = ['', 'now and then', 'sometimes', 'often', 'very often', 'most often'];
 
@@ -24,11 +9,12 @@ const usualWords = ['', 'now and then', 'sometimes', 'often', 'very often', 'mos
 export function Onward({
   id,
   seen,
+  wordOf,
 }: {
   readonly id: string;
   readonly seen: readonly { readonly positionId: string; readonly count: number }[];
+  readonly wordOf: (id: string) => string;
 }) {
-  const wordOf = useWordOf();
   const standard = standardIdOf(id);
   const next = [...(findPosition(id)?.nextCalls ?? [])].sort((one, other) => other[1] - one[1]);
   const before = positions.filter((one) => one.nextCalls.some(([call]) => call === standard)).map((one) => one.id);

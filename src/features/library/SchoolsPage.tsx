@@ -1,5 +1,3 @@
-'use client';
-
 import { facts, GENERAL_CAUTION, schools } from '@/core/vocabulary';
 import { ActionLink, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { SchoolChoices } from './SchoolChoices';

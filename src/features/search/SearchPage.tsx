@@ -1,29 +1,17 @@
-'use client';
-
 import Link from 'next/link';
-import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import type { MarkLine, SearchFindings, SearchQuery } from '@/core/search';
-import { kindOf } from '@/core/vocabulary';
+import { type HouseWords, houseNameOf, kindOf } from '@/core/vocabulary';
 import { markAddress } from '@/terms/addresses';
 import { dayWords } from '@/terms/dayWords';
-import { useWordOf } from '@/terms/HouseContext';
 import { kindNames } from '@/terms/kindNames';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
-import { color, space } from '@/ui/tokens/tokens';
-
-const Understood = styled.p`
-  color: ${color.quiet}; display: flex; gap: ${space(2)} ${space(4)}; flex-wrap: wrap;
-  strong { color: ${color.ink}; font-weight: 600; }
-`;
-const Entries = styled.ul`
-  list-style: none; margin: 0; padding: 0; columns: 2; column-gap: ${space(8)};
-  li { padding: 2px 0; break-inside: avoid; }
-`;
+import { Entries, Understood } from './searchParts';
 
 export interface SearchPageProps extends SearchFindings {
   readonly text: string;
+  readonly house: HouseWords;
   /** Whether this is a later piece of one of the lists. */
   readonly isFurther: boolean;
   readonly query: Pick<SearchQuery, 'uniform' | 'fromDay' | 'toDay' | 'restWords'>;
@@ -31,8 +19,7 @@ export interface SearchPageProps extends SearchFindings {
 
 /** What a search found, each line a way to the footage or to the library. */
 export function SearchPage(props: SearchPageProps) {
-  const { text, query, isFurther, people, marks, notes, rounds, entries, more, unreadable } = props;
-  const wordOf = useWordOf();
+  const { text, house, query, isFurther, people, marks, notes, rounds, entries, more, unreadable } = props;
   const nothing = people.length + marks.length + notes.length + rounds.length + entries.length === 0;
   const address = `/search?q=${encodeURIComponent(text)}`;
   const footOf = (list: keyof typeof more): PieceFootProps => ({
@@ -124,7 +111,7 @@ export function SearchPage(props: SearchPageProps) {
             <Entries>
               {entries.map(({ id, uses }) => (
                 <li key={id}>
-                  <Link href={`/library/${id}`}>{wordOf(id)}</Link>{' '}
+                  <Link href={`/library/${id}`}>{houseNameOf(house, id)}</Link>{' '}
                   <Quiet>
                     {kindNames[kindOf(id)!]}
                     {uses > 0 ? `, marked ${uses === 1 ? 'once' : `${uses} times`}` : ''}

@@ -1,9 +1,11 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, expect, it } from 'vitest';
+import { plainHouse } from '@/core/vocabulary';
 import { SearchPage, type SearchPageProps } from './SearchPage';
 
 afterEach(cleanup);
 const nothing: SearchPageProps = {
+  house: plainHouse,
   ...{ text: '', isFurther: false, query: { restWords: [] } },
   ...{ people: [], marks: [], notes: [], rounds: [], entries: [], more: {}, unreadable: 0 },
 } as unknown as SearchPageProps;

@@ -1,18 +1,13 @@
-'use client';
-
 import Link from 'next/link';
-import { useState } from 'react';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
 import type { PatternStatus } from '@/core/patterns';
-import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { type AnyBelt, beltCloth, beltWords, type HouseWords, houseNameOf } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
-import { useWordOf } from '@/terms/HouseContext';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
-import { Button } from '@/ui/primitives';
 import { FiguresDue, type FiguresDueProps } from './FiguresDue';
-import { PersonDialog } from './PersonDialog';
+import { SomebodyNew } from './SomebodyNew';
 import { statusWords, times } from './studentView';
 
 export interface StudentLine {
@@ -32,28 +27,28 @@ export function StudentsPage({
   foot,
   figuresDue,
   unit,
+  house,
 }: {
   readonly lines: readonly StudentLine[];
   readonly foot?: PieceFootProps;
   readonly figuresDue: FiguresDueProps;
   readonly unit: WeightUnit;
+  readonly house: HouseWords;
 }) {
-  const wordOf = useWordOf();
-  const [adding, setAdding] = useState(false);
   return (
     <Page
       title="Students"
       aside="Who trains here, and what keeps happening to them."
-      actions={<Button onPress={() => setAdding(true)}>Somebody new</Button>}
+      actions={<SomebodyNew unit={unit}>Somebody new</SomebodyNew>}
     >
       <FiguresDue {...figuresDue} />
       {lines.length === 0 ? (
         <Empty>
           <h2>Nobody yet</h2>
           <p>People appear here by themselves when you fill in a round’s card. You can also write them down now.</p>
-          <Button look="lead" onPress={() => setAdding(true)}>
+          <SomebodyNew unit={unit} look="lead">
             Write somebody down
-          </Button>
+          </SomebodyNew>
         </Empty>
       ) : (
         <Section>
@@ -91,7 +86,7 @@ export function StudentsPage({
                     <td>
                       {line.top ? (
                         <>
-                          {wordOf(line.top.errorId)}{' '}
+                          {houseNameOf(house, line.top.errorId)}{' '}
                           <Quiet>
                             {times(line.top.count)}, {statusWords[line.top.status as PatternStatus]}
                           </Quiet>
@@ -108,7 +103,6 @@ export function StudentsPage({
           </div>
         </Section>
       )}
-      <PersonDialog isOpen={adding} onClose={() => setAdding(false)} unit={unit} />
     </Page>
   );
 }

@@ -2,9 +2,8 @@ import type { CallHabits } from '@/core/callline';
 import type { HouseWords } from '@/core/vocabulary';
 import type { Database } from '@/data/client';
 import { countUses } from '@/data/language/occurrences';
-import type { Round } from '@/data/rounds/rounds';
 import { houseOf } from './loadHouse';
-import { habitsFor } from './taughtHabits';
+import { habitsFor, type TaughtRound } from './taughtHabits';
 
 export interface Language {
   readonly house: HouseWords;
@@ -18,6 +17,3 @@ export async function loadLanguage(database: Database, round: TaughtRound): Prom
   const [house, uses, habits] = await Promise.all([houseOf(database), countUses(database), habitsFor(database, round)]);
   return { house, uses, habits };
 }
-
-/** The round that is reviewed, as far as it decides what its page is taught. */
-export type TaughtRound = Pick<Round, 'id'> & Readonly<Record<'a' | 'b', Pick<Round['a'], 'personId'>>>;

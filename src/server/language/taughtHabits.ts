@@ -2,12 +2,15 @@ import { type CallHabits, newHabitSums } from '@/core/callline';
 import { addDays } from '@/core/kernel';
 import type { Database } from '@/data/client';
 import { listLessons, listTaught } from '@/data/projections/roundFigures';
+import type { Round } from '@/data/rounds/rounds';
 import { today } from '../kernel/academyTime';
-import type { TaughtRound } from './loadLanguage';
 
 /** Rounds that teach the likely calls: the newest, of about a year. @source own decision */
 const TEACHING_ROUNDS = 200;
 const TEACHING_DAYS = 365;
+
+/** The round that is reviewed, as far as it decides what its page is taught. */
+export type TaughtRound = Pick<Round, 'id'> & Readonly<Record<'a' | 'b', Pick<Round['a'], 'personId'>>>;
 
 /** The lessons that this process has read, added up: megabytes that change by one round at a time, and that each page of Review needs. */
 interface Taught {

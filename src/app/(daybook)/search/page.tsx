@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { onePlace } from '@/app/onePlace';
 import { SearchPage } from '@/features/search/SearchPage';
+import { loadHouse } from '@/server/language/loadHouse';
 import { searchEverything } from '@/server/search/searchEverything';
 
 export const metadata: Metadata = { title: 'Search' };
@@ -14,5 +15,5 @@ export default async function Search({ searchParams }: { searchParams: Promise<P
     return after ? { list, after } : [];
   })[0];
   const page = await searchEverything(onePlace(asked.q) ?? '', place);
-  return <SearchPage {...page} isFurther={place !== undefined} />;
+  return <SearchPage {...page} isFurther={place !== undefined} house={await loadHouse()} />;
 }

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next';
 import { onePlace } from '@/app/onePlace';
 import { StudentsPage } from '@/features/students/StudentsPage';
+import { loadHouse } from '@/server/language/loadHouse';
 import { loadStudents } from '@/server/students/loadStudent';
 
 export const metadata: Metadata = { title: 'Students' };
@@ -18,6 +19,7 @@ export default async function Students({ searchParams }: { searchParams: Promise
       }}
       figuresDue={figuresDue}
       unit={weightUnit}
+      house={await loadHouse()}
     />
   );
 }

@@ -20,7 +20,6 @@ export default async function Concept({ params, searchParams }: Address) {
   const { id, kind, hidden, uses, clips, next, merged, house } = page;
   return (
     <ConceptPage
-      key={id}
       id={id}
       kind={kind}
       hidden={hidden}
@@ -34,6 +33,7 @@ export default async function Concept({ params, searchParams }: Address) {
       clips={clips}
       next={next}
       merged={merged}
+      house={house}
     />
   );
 }

@@ -3,8 +3,8 @@ import { redirect } from 'next/navigation';
 import { NothingHere } from '@/features/account/NothingHere';
 import { ClassSheet } from '@/features/classes/ClassSheet';
 import { loadClass } from '@/server/classes/loadClass';
+import { academyZone } from '@/server/kernel/academyTime';
 import { loadHouse } from '@/server/language/loadHouse';
-import { HouseProvider } from '@/terms/HouseContext';
 
 export const metadata: Metadata = { title: 'Class sheet' };
 
@@ -16,18 +16,18 @@ export default async function Sheet({ params }: { params: Promise<{ classId: str
   const names = Object.fromEntries(people.map((person) => [person.id, person.name.split(' ')[0] ?? person.name]));
   const { title, startsAt, minutes, uniform, level, id } = academyClass;
   return (
-    <HouseProvider house={await loadHouse()}>
-      <ClassSheet
-        title={title}
-        startsAt={startsAt}
-        minutes={minutes}
-        uniform={uniform}
-        level={level}
-        academy={academy.name}
-        plan={stored.plan}
-        names={names}
-        backHref={`/classes/${id}`}
-      />
-    </HouseProvider>
+    <ClassSheet
+      title={title}
+      startsAt={startsAt}
+      minutes={minutes}
+      uniform={uniform}
+      level={level}
+      academy={academy.name}
+      plan={stored.plan}
+      names={names}
+      backHref={`/classes/${id}`}
+      house={await loadHouse()}
+      zone={await academyZone()}
+    />
   );
 }
