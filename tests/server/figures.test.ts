@@ -13,7 +13,7 @@ import { listPeople } from '@/data/people/people';
 import { listStandings } from '@/data/projections/people';
 import { findFiguresDue } from '@/data/projections/roundFigures';
 import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
-import { figuresOfAthlete } from '@/server/figures/figureRound';
+import { figureRound, figuresOfAthlete } from '@/server/figures/figureRound';
 import { loadPatterns, WINDOW_DAYS } from '@/server/figures/records';
 import { askForStaleFigures } from '@/server/jobs/refigure';
 import { houseOf, withMerges } from '@/server/language/loadHouse';
@@ -224,6 +224,22 @@ describe('figures that are kept', () => {
     );
     const newestFirst = rounds.slice(0, 3).map((round) => round.id);
     expect(rows.map((row) => row.key.replace('figure-round:', ''))).toEqual([oldest.id, ...newestFirst]);
+  });
+
+  it('of rounds of the same people, either way round, are worked out at once: none waits for another that waits for it', async () => {
+    const [ana = '', iris = ''] = people;
+    const rounds = await Promise.all(
+      Array.from({ length: 24 }, (_, at) => (at % 2 ? seedRound(ana, iris) : seedRound(iris, ana))),
+    );
+    const entries = ['err-half-flat', 'err-elbows-open', 'err-few-bridges', 'err-taps-late'];
+    for (const [at, round] of rounds.entries())
+      await putMarks(
+        round,
+        coach,
+        ...entries.slice(at % 3).map((errorId, place) => flatError(20 + place, { errorId })),
+      );
+    for (let turn = 0; turn < 3; turn += 1) await Promise.all(rounds.map((round) => figureRound(pool(), round.id)));
+    expect((await countUses(pool()))['err-taps-late']).toBe(24);
   });
 
   it('that cannot be read are left out, and everything else is there', async () => {

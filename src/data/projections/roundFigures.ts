@@ -100,13 +100,27 @@ export interface FiguredRound {
 /** Puts what a round says in the place of what it said before. In a transaction that holds the round (`holdRound`). */
 export async function replaceRoundFigures(database: Database, figured: FiguredRound): Promise<void> {
   const { roundId, numberInSession, markCount, lastMarkedAt, athletes, uses, lesson, transitions } = figured;
+  // Rows that many rounds share are held in one order, so that no two rounds wait for each other: people by one statement for both, entries before any is changed.
   await runStatement(database, 'delete from round_figure where round_id = $1', [roundId]);
-  for (const { slot, personId, figures } of athletes)
-    await runStatement(
-      database,
-      'insert into round_figure (round_id, slot, person_id, held_on, number_in_session, content) values ($1, $2, $3, $4, $5, $6)',
-      [roundId, slot, personId, figures.heldOn, numberInSession, JSON.stringify(contentOf(figures))],
-    );
+  await runStatement(
+    database,
+    `insert into round_figure (round_id, slot, person_id, held_on, number_in_session, content)
+     select $1, slot, person_id, held_on::date, $2, content from unnest($3::text[], $4::uuid[], $5::text[], $6::jsonb[]) as t (slot, person_id, held_on, content)`,
+    [
+      roundId,
+      numberInSession,
+      athletes.map(({ slot }) => slot),
+      athletes.map(({ personId }) => personId),
+      athletes.map(({ figures }) => figures.heldOn),
+      athletes.map(({ figures }) => JSON.stringify(contentOf(figures))),
+    ],
+  );
+  await runStatement(
+    database,
+    `select 1 from concept_use_total where concept_id = any($2) or concept_id in (select concept_id from concept_use where round_id = $1)
+     order by concept_id for update`,
+    [roundId, [...uses.keys()]],
+  );
   await runStatement(database, 'delete from concept_use where round_id = $1', [roundId]);
   await runStatement(
     database,
