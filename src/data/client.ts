@@ -13,7 +13,13 @@ export function pool(): pg.Pool {
   if (!holder.owlPool) {
     const connectionString = process.env.OWL_DATABASE_URL;
     if (!connectionString) throw new Error('OWL_DATABASE_URL is not set: start the application with bin/owl');
-    holder.owlPool = new pg.Pool({ connectionString, max: 10, connectionTimeoutMillis: 5000 });
+    // Compiling a statement of a page takes longer than running it.
+    holder.owlPool = new pg.Pool({
+      connectionString,
+      max: 10,
+      connectionTimeoutMillis: 5000,
+      options: '-c jit=off',
+    });
     keepAlive(holder.owlPool);
   }
   return holder.owlPool;

@@ -1,12 +1,12 @@
 /**
  * Fifty sentences of somebody who sees the program for the first time, written for a round of six minutes before a word of the vocabulary was looked
- * up, with what was meant; `~` where a note, or being asked, is right.
+ * up, with what was meant; `~` where a note, or being asked, is right. What can be told in the coach's own words, and that a shot that is sprawled on is over, came later.
  */
 export const newcomerSentences = `
 0:00 both standing > standing
 0:09 clinch > standing clinch
 0:10 felix collar tie > felix collar tie
-0:17 felix shoots single leg, bruno sprawls > felix single leg - bruno sprawls
+0:17 felix shoots single leg, bruno sprawls > felix single leg escaped - bruno sprawls
 0:27 felix single leg finished > felix single leg finished
 0:28 felix in half guard top > bruno half guard
 0:33 bruno gets a knee shield > bruno knee shield half guard
@@ -15,13 +15,13 @@ export const newcomerSentences = `
 0:50 felix tries to pass, body lock > felix body-lock pass
 0:55 bruno blocks it > ~
 1:01 felix smashes the knee shield > felix leg smash pass
-1:05 felix head too high > ~
+1:05 felix head too high > felix An error in posture, without a name - head too high
 1:12 felix passes > felix a pass without a name finished
 1:13 side control felix > felix side control
 1:20 bruno flat on his back > bruno Lies flat under the pin
 1:24 bruno frames well > bruno good Frame inside, elbow home
 1:30 bruno shrimps > bruno hip escape
-1:33 bruno gets guard back > bruno frame and put the knee back
+1:33 bruno gets guard back > bruno frame and put the knee back finished
 1:34 butterfly guard > bruno butterfly guard
 1:40 felix hands on the knees > ~
 1:46 bruno butterfly sweep attempt, fails > bruno butterfly sweep abandoned

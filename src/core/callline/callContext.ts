@@ -10,6 +10,8 @@ export interface CallContext {
   readonly stateAt?: (seconds: number) => RoundState;
   /** Words by which each athlete may be called besides the letters: names, initials, kit colour. Lower case. */
   readonly calledBy: Readonly<Record<Athlete, readonly string[]>>;
+  /** The coach who writes, where that is one of the two: "I" and "my". */
+  readonly speaks?: Athlete;
   /** Media time of the call. */
   readonly atSeconds: number;
   /** Media time of the round's in point, for "at 2:41" in round time. */

@@ -1,12 +1,15 @@
 import { compareMarks, conceptIdOf, type ErrorMark, type Mark } from '../round';
 import { findTechnique, standardIdOf } from '../vocabulary';
 import type { CallContext } from './callContext';
-import { matchConcepts, TAKEN_CONFIDENCE } from './matchConcept';
+import { matchConcepts, OFFERED_CONFIDENCE } from './matchConcept';
 import type { VocabularyIndex } from './vocabularyIndex';
 import { stemOf, wordsOf } from './words';
 
 /** How far a consequence or a cause may lie from a call that names it. @source own decision: longer ones are linked in the ledger */
 export const LINK_REACH_SECONDS = 45;
+
+/** Less must be said of a mark that is there than of one that is to be made. */
+const NAMED_LINK = OFFERED_CONFIDENCE;
 
 const classWords: Readonly<Record<string, readonly string[]>> = {
   takedowns: ['takedown', 'throw'],
@@ -39,7 +42,7 @@ export function findEarlierError(words: string, atSeconds: number, index: Vocabu
 function findNamed(text: string, marks: readonly Mark[], index: VocabularyIndex, context: CallContext) {
   const words = wordsOf(text).filter((word) => !['the', 'a', 'an', 'his', 'her', 'their'].includes(word));
   const wanted = matchConcepts(words, index, { uniform: context.uniform })
-    .filter((match) => match.confidence >= TAKEN_CONFIDENCE)
+    .filter((match) => match.confidence >= NAMED_LINK)
     .map((match) => standardIdOf(match.concept.id));
   const byConcept = marks.find((mark) => wanted.includes(standardIdOf(conceptIdOf(mark) ?? '')));
   if (byConcept) return byConcept;

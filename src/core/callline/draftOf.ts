@@ -1,9 +1,9 @@
 import { type Athlete, type Mark, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
 import { findError, findPosition, findStrength, findTechnique } from '../vocabulary';
 import type { CallContext } from './callContext';
-import type { Who } from './callParts';
 import type { Modifiers } from './modifiers';
 import type { Concept } from './vocabularyIndex';
+import type { Who } from './who';
 
 type DistributiveOmit<Union, Key extends PropertyKey> = Union extends unknown ? Omit<Union, Key> : never;
 /** A mark that has no id yet. */

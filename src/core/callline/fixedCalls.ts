@@ -1,8 +1,8 @@
 import { present } from '../kernel';
 import { opponentOf, placeOnTop, rulings, type TurnEnd, turnStarts } from '../round';
 import type { CallContext } from './callContext';
-import { readAthlete } from './callParts';
 import type { MarkDraft } from './draftOf';
+import { readAthlete } from './who';
 
 const stretches: readonly { readonly words: readonly string[]; readonly offCamera?: true }[] = [
   { words: ['stop'] },
@@ -14,6 +14,10 @@ const stretches: readonly { readonly words: readonly string[]; readonly offCamer
   { words: ['not', 'filmed'], offCamera: true },
   { words: ['out', 'of', 'picture'], offCamera: true },
 ];
+
+/** Why a round is usually stopped. @source rule books of the main federations (blood, kit, injury, the edge), from memory */
+const stopReasons =
+  /\b(?:blood|bleeding|belt|gi|kit|pants|trousers|mouthguard|injury|hurt|knee|eye|ill|sick|edge|mat|wall|pair|pairs|referee|talk|talks|drink|water|tape|contact lens)\b/;
 
 /** Longest that a stoppage without its end is looked back for. @source own decision: injuries and mat changes are over by then */
 const LONGEST_STOPPAGE_SECONDS = 15 * 60;
@@ -39,11 +43,21 @@ export function readStoppage(
   const stretch = stretches.find((one) => one.words.every((word, index) => said[index] === word));
   if (!stretch) return undefined;
   const rest = said.slice(stretch.words.length);
-  const seconds = until ? until.atSeconds - atSeconds : Number(rest[0] ?? '10');
-  if (rest.length > (until ? 0 : 1) || !Number.isFinite(seconds) || seconds < 0) return undefined;
+  const told = /^\d+$/.test(rest[0] ?? '') ? rest[0] : undefined;
+  const note = rest.slice(told ? 1 : 0).join(' ');
+  // "stopped moving" is something else: what stands behind must be a reason, or the camera's.
+  if (note !== '' && !(told || stretch.offCamera || stopReasons.test(note))) return undefined;
+  const seconds = until ? until.atSeconds - atSeconds : Number(told ?? '10');
+  if ((until && rest.length > 0) || seconds < 0) return undefined;
   const { offCamera } = stretch;
   return {
-    draft: { kind: 'stoppage', atSeconds, endSeconds: atSeconds + seconds, ...(offCamera ? { offCamera } : {}) },
+    draft: {
+      kind: 'stoppage',
+      atSeconds,
+      endSeconds: atSeconds + seconds,
+      ...(offCamera ? { offCamera } : {}),
+      ...(note ? { note } : {}),
+    },
   };
 }
 
@@ -70,12 +84,26 @@ function endOfStoppage(endSeconds: number, nowSeconds: number, { marks = [] }: C
   return { draft: { ...draft, endSeconds }, finishesId: id };
 }
 
-/** "ana advantage", "marek penalty": what the referee gave. */
+/** "ana advantage", "penalty marek, pulled the fingers": what the referee gave, and what for. */
 export function readRuling(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
-  const ruling = rulings.find((one) => words.at(-1) === one);
-  if (!ruling) return undefined;
-  const who = readAthlete(words, context);
-  return who.named && who.words.length === 1 ? { kind: 'ruling', atSeconds, athlete: who.athlete, ruling } : undefined;
+  const ruling = rulings.find((one) => words.includes(one));
+  const at = ruling ? words.indexOf(ruling) : -1;
+  if (!ruling || at > 2) return undefined;
+  const unsure = words.includes('unsure') || words.includes('maybe');
+  const who = readAthlete([...words.slice(0, at), ...words.slice(at + 1), 'for'], context);
+  const rest = who.words
+    .slice(0, -1)
+    .filter((word) => !['for', 'to', 'unsure', 'maybe', 'gets', 'an', 'a'].includes(word));
+  // "advantage" may be what somebody takes: only a name beside it makes it the referee's.
+  if (!who.named || (at > 0 && rest.length > 0)) return undefined;
+  return {
+    kind: 'ruling',
+    atSeconds,
+    athlete: who.athlete,
+    ruling,
+    ...(unsure ? { unsure } : {}),
+    ...(rest.length > 0 ? { note: rest.join(' ') } : {}),
+  };
 }
 
 /** "board 4 2", "board 4 2 advantages 1 0 penalties 0 1": what the official score says, the athlete in focus first. */

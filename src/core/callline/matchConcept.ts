@@ -1,9 +1,11 @@
 import { present } from '../kernel';
 import { placeOfRole } from '../round';
 import { findError, findPosition, findStrength, type PositionFamily, type Uniform } from '../vocabulary';
+import type { Judged } from './judgement';
 import { spellingsOf } from './spellings';
 import type { Concept, ConceptKind, IndexedPhrase, VocabularyIndex } from './vocabularyIndex';
 import { type Likenesses, likenessesOf } from './wordLikeness';
+import { stemOf } from './words';
 
 export interface MatchContext {
   readonly uniform: Uniform;
@@ -13,6 +15,8 @@ export interface MatchContext {
   readonly place?: 'over' | 'under' | 'level';
   /** A word before the concept that tells its kind ("grips …", "good: …"). */
   readonly kindHint?: ConceptKind;
+  /** How the whole call judges: a fault is no grip, and praise no fault. */
+  readonly judged?: Judged;
 }
 
 export interface ConceptMatch {
@@ -47,7 +51,7 @@ const kindWords: Readonly<Record<ConceptKind, readonly string[]>> = {
 const INITIALS_LIKENESS = 0.86;
 
 /** The title of an error or a strength is a sentence: one word of it is seldom the whole of what is meant. @source own decision */
-const WORD_OF_START = 0.04;
+const WORD_OF_START = 0.06;
 const WORD_OF_MIDDLE = 0.28;
 /** The least likeness of one word that begins a title. */
 const FROM_START_LIKENESS = 0.82;
@@ -110,10 +114,19 @@ function isElsewhere(concept: Concept, place: MatchContext['place']): boolean {
   return wanted !== 'level' && wanted !== place;
 }
 
+/** A call that says outright that something is wrong, or well done, is seldom about anything else. @source own decision, tried on the calls that others wrote */
+function judgementBonus(kind: ConceptKind, judged: Judged | undefined): number {
+  if (!judged?.firm) return 0;
+  if (judged.judgement === 'error') return kind === 'error' ? 0.03 : kind === 'attempt' ? -0.06 : -0.12;
+  if (judged.judgement === 'good') return kind === 'strength' ? 0.03 : kind === 'error' ? -0.2 : -0.04;
+  return kind === 'attempt' ? 0.02 : kind === 'error' ? -0.02 : -0.06;
+}
+
 function contextBonus(concept: Concept, context: MatchContext, index: VocabularyIndex): number {
   let bonus = kindPreference[concept.kind];
-  if (context.kindHint === concept.kind) bonus += 0.12;
+  if (context.kindHint === concept.kind) bonus += 0.06;
   else if (context.kindHint) bonus -= 0.12;
+  bonus += judgementBonus(concept.kind, context.judged);
   if (concept.uniform !== 'both' && concept.uniform !== context.uniform) bonus -= 0.2;
   const uses = index.uses.get(concept.id) ?? 0;
   if (uses > 0) bonus += Math.min(0.03, 0.008 * Math.log1p(uses));
@@ -133,13 +146,21 @@ export function matchConcepts(
 ): ConceptMatch[] {
   if (words.length === 0 || words.length > MOST_WORDS) return [];
   const contentWords = words.filter((word) => !fillers.has(word)).length;
+  const commonness = contentWords === 1 ? commonnessOf(words, index) : undefined;
   const best = new Map<string, { concept: Concept; score: number }>();
   const offer = (concept: Concept, likeness: number) => {
     if (likeness < OFFERED_CONFIDENCE) return;
     // "good base" says that praise is meant; "blocks" alone does not.
     const isSentence = concept.kind === 'error' || (concept.kind === 'strength' && context.kindHint !== 'strength');
     const fromMiddle = likeness < FROM_START_LIKENESS || concept.kind === 'strength';
-    const oneWord = contentWords === 1 && isSentence ? (fromMiddle ? WORD_OF_MIDDLE : WORD_OF_START) : 0;
+    const oneWord =
+      contentWords !== 1
+        ? 0
+        : isSentence
+          ? fromMiddle
+            ? WORD_OF_MIDDLE
+            : WORD_OF_START
+          : (commonness?.[concept.kind] ?? 0);
     // What was said word for word is meant, wherever they are.
     const doubt = likeness < ALIAS_LIKENESS ? oneWord + (isElsewhere(concept, context.place) ? ELSEWHERE : 0) : 0;
     const score = likeness + contextBonus(concept, context, index) - doubt;
@@ -162,6 +183,24 @@ export function matchConcepts(
     .sort((one, other) => other.score - one.score || (one.concept.id < other.concept.id ? -1 : 1))
     .slice(0, most)
     .map(({ concept, score }) => ({ concept, confidence: Math.min(1, Math.max(0, score)) }));
+}
+
+/** A lone word that stands in the names of many entries says little: "knee", "low". @source own decision, tried on the calls that others wrote */
+function commonnessOf(words: readonly string[], index: VocabularyIndex): Partial<Record<ConceptKind, number>> {
+  const only = words.find((word) => !fillers.has(word)) ?? '';
+  const stem = stemOf(only);
+  const concepts = new Map<string, ConceptKind>();
+  for (const known of index.words)
+    if (known.stem === stem)
+      for (const number of known.phraseNumbers) {
+        const { concept } = present(index.phrases[number]);
+        concepts.set(concept.id, concept.kind);
+      }
+  const counts: Partial<Record<ConceptKind, number>> = {};
+  for (const kind of concepts.values()) counts[kind] = (counts[kind] ?? 0) + 1;
+  return Object.fromEntries(
+    Object.entries(counts).map(([kind, count]) => [kind, Math.min(0.2, 0.03 * Math.max(0, count - 2))]),
+  );
 }
 
 /** "ks" for knee slice: the first letters of a name, when nothing else stands there. */

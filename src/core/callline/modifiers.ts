@@ -83,6 +83,19 @@ const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['done', { stage: 'finished', end: 'finished' }],
   ['tap', { stage: 'finished', end: 'finished' }],
   ['taps', { stage: 'finished', end: 'finished' }],
+  ['lands', { stage: 'finished', end: 'finished' }],
+  ['works', { stage: 'finished', end: 'finished' }],
+  ['completed', { stage: 'finished', end: 'finished' }],
+  ['countered', { end: 'escaped' }],
+  ['blocked', { end: 'escaped' }],
+  ['stuffed', { end: 'escaped' }],
+  ['defended', { end: 'escaped' }],
+  ['stopped', { end: 'escaped' }],
+  ['bails', { end: 'abandoned' }],
+  ['bailed', { end: 'abandoned' }],
+  ['just playing', { verdict: 'concession' }],
+  ['time', { end: 'interrupted' }],
+  ['escapes', { end: 'escaped' }],
   ['escaped', { end: 'escaped' }],
   ['abandoned', { end: 'abandoned' }],
   ['fails', { end: 'abandoned' }],
@@ -147,6 +160,21 @@ const leading: Readonly<Record<string, { readonly kind?: ConceptKind; readonly m
   missed: { modifier: { missed: true } },
   chance: { modifier: { missed: true } },
   'could have': { modifier: { missed: true } },
+  'should have': { modifier: { missed: true } },
+  'could go': { modifier: { missed: true } },
+  'should go': { modifier: { missed: true } },
+  'has to': { modifier: { missed: true } },
+  'needs to': { modifier: { missed: true } },
+  should: { modifier: { missed: true } },
+  could: { modifier: { missed: true } },
+  misses: { modifier: { missed: true } },
+  lands: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
+  completes: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
+  clean: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
+  gone: {},
+  quick: {},
+  lazy: {},
+  'tries to': { kind: 'attempt', modifier: { stage: 'entry' } },
   error: { kind: 'error' },
   err: { kind: 'error' },
   good: { kind: 'strength', modifier: { praised: true } },
@@ -229,3 +257,8 @@ export function fitsModifiers(kind: ConceptKind, modifiers: Modifiers): boolean 
   if (modifiers.praised && kind === 'error') return false;
   return !(modifiers.outcome && kind !== 'grip');
 }
+
+const byPhrase = new Map(trailing);
+
+/** What words mean that are one of the phrases behind a concept, and nothing else. */
+export const modifierOf = (words: readonly string[]): Modifiers | undefined => byPhrase.get(words.join(' '));

@@ -29,7 +29,8 @@ function readAll() {
       const mark = { ...reading.draft, id: `m${at}` } as Mark;
       marks.push(mark);
       expect(mark.atSeconds).toBe(parseClock(time));
-      const read = mark.kind === 'note' ? '~' : phraseMark(mark, { a: 'felix', b: 'bruno' });
+      const asked = meant === '~' && reading.doubtful;
+      const read = mark.kind === 'note' || asked ? '~' : phraseMark(mark, { a: 'felix', b: 'bruno' });
       return { text, meant, read };
     });
 }

@@ -1,8 +1,9 @@
 import { type Athlete, type AttemptMark, opponentOf, type RoundState } from '../round';
 import { findPosition, findTechnique } from '../vocabulary';
+import { readAside } from './asides';
 import type { CallContext } from './callContext';
-import type { Who } from './callParts';
 import { type Modifiers, splitModifiers } from './modifiers';
+import type { Who } from './who';
 
 /** A call that names no technique but its class: "ana sweeps", "choke finished", "samir taps". */
 export interface PlainCall {
@@ -123,9 +124,17 @@ function bareWords(words: readonly string[], who: Who, { calledBy }: CallContext
   return words.filter((word) => !smallWords.has(word) && !(word.length > 1 && other.includes(word)));
 }
 
+/** "taps early, sore shoulder": a tap for another reason than the technique, with the reason. */
+function tapAndCause(words: readonly string[]): { readonly bare: readonly string[]; readonly cause?: Modifiers } {
+  const [first = ''] = words;
+  const tapCause = tapWords.has(first) && words.length > 1 ? readAside(words.slice(1))?.tapCause : undefined;
+  return tapCause ? { bare: [first], cause: { tapCause } } : { bare: words };
+}
+
 /** "samir taps": the other athlete's submission is finished, the one that was on if there was one. "ana taps samir" is ana's; "tap" alone whose attack it was. */
-function readTap(who: Who, context: CallContext): PlainCall | undefined {
-  const bare = bareWords(who.words, who, context);
+export function readTap(who: Who, context: CallContext): PlainCall | undefined {
+  const all = bareWords(who.words, who, context);
+  const { bare, cause } = tapAndCause(all);
   if (!tapWords.has(bare.join(' '))) return undefined;
   const namesOther = bare.length < who.words.filter((word) => !smallWords.has(word)).length;
   const winner = who.named ? (namesOther ? who.athlete : opponentOf(who.athlete)) : undefined;
@@ -143,8 +152,9 @@ function readTap(who: Who, context: CallContext): PlainCall | undefined {
     conceptId: attack?.techniqueId ?? 'unnamed-submission',
     ...(attack ? { finishesId: attack.id } : {}),
     ...(athlete ? { athlete } : {}),
-    modifiers: done,
+    modifiers: cause ? { ...done, ...cause } : done,
     conceptWords: [],
+    ...(cause ? { said: all.slice(1).join(' ') } : {}),
     settled: true,
   };
 }

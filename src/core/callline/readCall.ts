@@ -1,22 +1,20 @@
 import { present } from '../kernel';
-import { placeOfRole, type RoundState, roleIn } from '../round';
+import { opponentOf } from '../round';
 import { findTechnique } from '../vocabulary';
+import { type BestReading, bestReading, placeOf } from './bestReading';
 import type { CallContext } from './callContext';
 import { findEarlierError, findLaterMark } from './callLinks';
-import { readAthlete, readTimeShift, splitLink, splitNote, type Who } from './callParts';
+import { readTimeShift, splitLink, splitNote } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
 import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn } from './fixedCalls';
-import {
-  type ConceptMatch,
-  listUnreadWords,
-  type MatchContext,
-  matchConcepts,
-  OFFERED_CONFIDENCE,
-  TAKEN_CONFIDENCE,
-} from './matchConcept';
-import { fitsModifiers, type Modifiers, splitModifiers } from './modifiers';
-import { type PlainCall, readPlainCall, saysCondition } from './plainCalls';
+import { changesSubject, type Heard, hear, hearClauses } from './hearing';
+import { judge } from './judgement';
+import { type ConceptMatch, listUnreadWords } from './matchConcept';
+import { splitModifiers } from './modifiers';
+import { draftInOwnWords, readGripByPart } from './ownWords';
+import { readPlainCall } from './plainCalls';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
+import { readAthlete, type Who } from './who';
 import { wordsOf } from './words';
 
 export type CallRemark =
@@ -24,6 +22,8 @@ export type CallRemark =
   | { readonly code: 'kept-as-remark'; readonly words: readonly string[] }
   /** A second meaning is about as likely. */
   | { readonly code: 'close-call'; readonly other: Concept }
+  /** No entry holds it: the verdict is marked with the coach's own words. */
+  | { readonly code: 'own-words' }
   /** Only the class of the technique was said. */
   | { readonly code: 'no-name-yet' }
   | { readonly code: 'no-such-consequence'; readonly words: string }
@@ -44,15 +44,13 @@ export interface CallReading {
   readonly causeId?: string;
   /** The attempt or the stoppage that the call ends: the mark to change instead of making another. */
   readonly finishesId?: string;
+  /** Another reading is about as likely: nobody takes either without having seen both. */
+  readonly doubtful?: true;
   /** Whether the call says that the time is over: the round ends here. */
   readonly endsRound?: true;
 }
 
 const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], conceptWords: [], remarks: [] };
-
-/** From here on the words are a name as it stands. @source own decision */
-const CERTAIN = 0.995;
-const WHOLE_NAME = 0.03;
 
 /** @source common practice: what is called on the mat when a round is over */
 const ENDS_ROUND = new Set(['time', 'time is up', 'times up', 'time up', 'bell', 'end of round', 'round over']);
@@ -91,28 +89,10 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
     readPlace(words, atSeconds, context);
   if (fixed)
     return { ...NOTHING, draft: note ? ({ ...fixed, note } as MarkDraft) : fixed, understood: true, confidence: 1 };
-  const { who, best } = whoAndWhat(words, index, context);
-  // The words from the first one on are a name: then it is that name, whatever else they may be.
-  const certain = best !== undefined && best.match.confidence >= CERTAIN && best.words[0] === who.words[0];
-  if (!certain && who.named && saysCondition(who.words))
-    return { ...noteReading(linked.text.trim(), atSeconds), understood: true };
-  const plain = certain ? undefined : readPlainCall(who, context);
-  if (plain) return plainReading({ plain, who, best, note, atSeconds, index, context });
-  if (!best || best.match.confidence < TAKEN_CONFIDENCE) {
-    const first = readFirstClause(text, index, now);
-    if (first) return first;
-    const unread = listUnreadWords(best?.words ?? who.words, undefined, index);
-    return {
-      // The time that was named is the mark's own now.
-      ...noteReading([shifted.text.trim(), note].filter(Boolean).join(' - '), atSeconds),
-      choices: best?.choices ?? [],
-      conceptWords: best?.words ?? who.words,
-      remarks: unread.length > 0 ? [{ code: 'kept-as-remark', words: unread }] : [],
-    };
-  }
-  const modifiers = /\?\s*$/.test(call) ? { ...best.modifiers, unsure: true as const } : best.modifiers;
-  const draft = draftOf(best.match.concept, modifiers, who, atSeconds, context);
-  return finish({ draft, best, note, linked, index, context });
+  const clauses = changesSubject(linked.text, context) ? hearClauses(linked.text, index, context) : undefined;
+  const heard = clauses ?? hear(words, index, context) ?? hearClauses(linked.text, index, context);
+  if (!heard) return inOwnWords({ words, text: linked.text, note, atSeconds, index, context });
+  return told(heard, { call, note, linked, atSeconds, index, context });
 }
 
 /** The text of a remark without the word that says that it is one; the word itself when there is nothing else. */
@@ -121,32 +101,57 @@ const withoutNote = (text: string): string => text.trim().replace(/^note\b[:\s]*
 const movedTo = (atSeconds: number, now: CallContext): CallContext =>
   atSeconds === now.atSeconds ? now : { ...now, atSeconds, state: now.stateAt?.(atSeconds) ?? now.state };
 
-/** "shoots single leg, the other sprawls": where the whole says nothing, the words before the comma may; the rest stays as a remark. */
-function readFirstClause(text: string, index: VocabularyIndex, context: CallContext): CallReading | undefined {
-  const [, clause = '', rest = ''] = /^(.+?)[,;]\s+(.+)$/s.exec(text) ?? [];
-  if (!clause) return undefined;
-  const first = readCall(clause, index, context);
-  if (!first.understood || !first.draft || first.draft.kind === 'note') return undefined;
-  const note = [first.draft.note, rest].filter(Boolean).join(' - ');
-  const remark: CallRemark = { code: 'kept-as-remark', words: rest.split(/\s+/) };
-  return { ...first, draft: { ...first.draft, note } as MarkDraft, remarks: [...first.remarks, remark] };
+/** Whether the words are a name as they stand: "steps back out of the fall" holds no link. */
+function readsWhole(text: string, index: VocabularyIndex, context: CallContext): boolean {
+  const words = wordsOf(text);
+  if (splitLink(text).text === text || words.length === 0) return true;
+  const best = bestReading(readAthlete(words, context).words, index, context);
+  return best !== undefined && best.match.confidence >= 0.97 && !best.tail && !best.to;
 }
 
-/** A class of techniques without a name: marked as that, with the named ones that the words may mean as choices. */
-function plainReading(read: {
-  readonly plain: PlainCall;
-  readonly who: Who;
-  readonly best: BestReading | undefined;
+interface Unfinished {
+  readonly call: string;
   readonly note?: string;
+  readonly linked: ReturnType<typeof splitLink>;
   readonly atSeconds: number;
   readonly index: VocabularyIndex;
   readonly context: CallContext;
-}): CallReading {
-  const { plain, who, best, note, atSeconds, index, context } = read;
-  const concept = present(index.phrases.find((phrase) => phrase.concept.id === plain.conceptId)).concept;
-  const about = plain.athlete ? { ...who, athlete: plain.athlete, named: true } : who;
+}
+
+/** How much every word that stands beside a name takes from it, and from where on a reading is taken without asking. @source own decision, by what came true of the calls that others wrote */
+const BESIDE = 0.96;
+const SURE = 0.85;
+
+/** The mark of what was heard. */
+function told(heard: Heard, unfinished: Unfinished): CallReading {
+  const { call, note, linked, atSeconds, index, context } = unfinished;
+  if (heard.kind === 'condition') return { ...noteReading(linked.text.trim(), atSeconds), understood: true };
+  if (heard.kind === 'plain') return plainReading(heard, unfinished);
+  const { best, who, remark } = heard;
+  const isAside = remark !== undefined;
+  const modifiers = /\?\s*$/.test(call) ? { ...heard.modifiers, unsure: true as const } : heard.modifiers;
+  const draft = draftOf(best.match.concept, modifiers, who, atSeconds, context);
+  return finish({
+    draft,
+    best,
+    note: [remark, note].filter(Boolean).join(' - ') || undefined,
+    linked,
+    index,
+    context,
+    isAside,
+  });
+}
+
+/** A class of techniques without a name: marked as that, with the named ones that the words may mean as choices. */
+function plainReading(
+  { plain, byOther, who, best, remark: beside }: Extract<Heard, { readonly kind: 'plain' }>,
+  { note, atSeconds, index, context }: Unfinished,
+): CallReading {
+  const concept = conceptOf(plain.conceptId, index);
+  const by = plain.athlete ?? (byOther && who.named ? opponentOf(who.athlete) : undefined);
+  const about = by ? { ...who, athlete: by, named: true } : who;
   const draft = draftOf(concept, plain.modifiers, about, atSeconds, context);
-  const remark = [draft.note, plain.said, note].filter(Boolean).join(' - ');
+  const remark = [draft.note, plain.said, beside, note].filter(Boolean).join(' - ');
   const { class: wanted } = present(findTechnique(plain.conceptId));
   const named = (best?.choices ?? []).filter(
     ({ concept: one }) => one.id !== concept.id && findTechnique(one.id)?.class === wanted,
@@ -162,36 +167,85 @@ function plainReading(read: {
   };
 }
 
-/** Who and what. An initial gives way to a name that begins with that letter: "k guard" is a guard, also when somebody is called Karim. */
-function whoAndWhat(words: readonly string[], index: VocabularyIndex, context: CallContext) {
-  const who = readAthlete(words, context);
-  const best = bestReading(who.words, index, context, placeOf(who, context.state));
-  if (!who.named || present(words[0]).length > 1 || words[0] === 'a' || words[0] === 'b') return { who, best };
-  const whole = bestReading(words, index, context);
-  const isName =
-    whole && whole.match.confidence >= 0.95 && whole.match.confidence > (best?.match.confidence ?? 0) - 0.03;
-  return isName ? { who: { athlete: 'a' as const, named: false, words }, best: whole } : { who, best };
-}
+const conceptOf = (id: string, index: VocabularyIndex): Concept =>
+  present(index.phrases.find((phrase) => phrase.concept.id === id)).concept;
 
-/** Whether the words are a name as they stand: "steps back out of the fall" holds no link. */
-function readsWhole(text: string, index: VocabularyIndex, context: CallContext): boolean {
-  const words = wordsOf(text);
-  if (splitLink(text).text === text || words.length === 0) return true;
-  const best = bestReading(readAthlete(words, context).words, index, context);
-  return best !== undefined && best.match.confidence >= 0.97;
-}
-
-interface Unfinished {
-  readonly draft: MarkDraft;
-  readonly best: BestReading;
+/** What no entry holds: a grip told as a verb and what the hand holds, the verdict in the coach's own words, or else a note with all the words. */
+function inOwnWords(said: {
+  readonly words: readonly string[];
+  readonly text: string;
   readonly note?: string;
-  readonly linked: ReturnType<typeof splitLink>;
+  readonly atSeconds: number;
   readonly index: VocabularyIndex;
   readonly context: CallContext;
+}): CallReading {
+  const { words, text, note, atSeconds, index, context } = said;
+  const who = readAthlete(words, context);
+  const best = bestReading(who.words, index, context, { place: placeOf(who, context.state), judged: judge(who.words) });
+  const choices = best?.choices ?? [];
+  const { modifiers, words: core } = present(splitModifiers(who.words).at(-1));
+  const kept = { conceptWords: best?.words ?? who.words, choices };
+  const judged = judge(who.words);
+  const grip = judged?.firm ? undefined : readGripByPart(who.words);
+  if (grip) {
+    const concept = conceptOf(grip.gripId, index);
+    const draft = draftOf(concept, { ...modifiers, outcome: grip.outcome }, who, atSeconds, context);
+    const others = choices.filter((one) => one.concept.id !== concept.id);
+    const remark = [core.join(' '), note].filter(Boolean).join(' - ');
+    return {
+      ...NOTHING,
+      draft: { ...draft, note: remark } as MarkDraft,
+      understood: true,
+      confidence: OWN_WORDS,
+      conceptWords: who.words,
+      choices: [{ concept, confidence: OWN_WORDS }, ...others],
+      remarks: [{ code: 'kept-as-remark', words: core }],
+      ...(others.length > 0 ? { doubtful: true } : {}),
+    };
+  }
+  if (judged) {
+    const remark = [withoutName(text, context), note].filter(Boolean).join(' - ');
+    const draft = draftInOwnWords({ who, judged, modifiers, text: remark, about: who.words }, atSeconds);
+    return {
+      ...NOTHING,
+      ...kept,
+      draft,
+      understood: true,
+      confidence: judged.firm ? 1 : OWN_WORDS,
+      remarks: [{ code: 'own-words' }],
+      ...(!judged.firm || (choices[0] && choices[0].confidence >= MAYBE_NAMED) ? { doubtful: true } : {}),
+    };
+  }
+  const unread = listUnreadWords(best?.words ?? who.words, undefined, index);
+  return {
+    // The time that was named is the mark's own now.
+    ...noteReading([text.trim(), note].filter(Boolean).join(' - '), atSeconds),
+    ...kept,
+    remarks: unread.length > 0 ? [{ code: 'kept-as-remark', words: unread }] : [],
+  };
+}
+
+/** From here on an entry is offered beside the coach's own words. @source own decision */
+const MAYBE_NAMED = 0.6;
+
+/** How sure a reading is that comes from a verb and a part of the body or the cloth. @source own decision */
+const OWN_WORDS = 0.75;
+
+/** The text without the name that it begins with, and without "good:" before it. */
+function withoutName(text: string, context: CallContext): string {
+  const [, first = '', rest = ''] = /^\s*([\p{L}\p{N}'’]+)[:,]?\s+(.+)$/su.exec(text) ?? [];
+  return rest !== '' && readAthlete([...wordsOf(first), 'x'], context).named ? rest.trim() : text.trim();
+}
+
+interface Found extends Pick<Unfinished, 'note' | 'linked' | 'index' | 'context'> {
+  readonly draft: MarkDraft;
+  readonly best: BestReading;
+  /** What is noted was said beside the call, and not as a remark behind a dash. */
+  readonly isAside: boolean;
 }
 
 /** Adds links and remarks to a reading: what was left over stays with the mark as its note. */
-function finish({ draft, best, note, linked, index, context }: Unfinished): CallReading {
+function finish({ draft, best, note, linked, index, context, isAside }: Found): CallReading {
   const unread = listUnreadWords(best.words, best.match.concept, index);
   const remarks: CallRemark[] = [];
   if (unread.length > 0) remarks.push({ code: 'kept-as-remark', words: unread });
@@ -216,14 +270,19 @@ function finish({ draft, best, note, linked, index, context }: Unfinished): Call
   const remark = notes.filter(Boolean).join(' - ');
   const whole = { ...draft, ...(remark ? { note: remark } : {}), ...(ledTo ? { ledTo } : {}) } as MarkDraft;
   const { choices, words: conceptWords, match } = best;
+  // Whatever was said beside it may be the point of the call.
+  const beside = unread.length + wordsOf(note ?? '').filter((word) => word.length > 3).length * (isAside ? 1 : 0);
+  const sure = match.confidence * BESIDE ** Math.max(0, beside - 1);
+  const isDoubtful = sure < SURE || remarks.some((one) => one.code === 'close-call');
   return {
     draft: whole,
     understood: true,
-    confidence: match.confidence,
+    confidence: sure,
     choices,
     conceptWords,
     remarks,
     causeId: cause?.id,
+    ...(isDoubtful ? { doubtful: true } : {}),
   };
 }
 
@@ -231,42 +290,6 @@ const noteReading = (text: string, atSeconds: number): CallReading => ({
   ...NOTHING,
   draft: { kind: 'note', atSeconds, note: text },
 });
-
-interface BestReading {
-  readonly match: ConceptMatch;
-  readonly modifiers: Modifiers;
-  readonly words: readonly string[];
-  readonly choices: readonly ConceptMatch[];
-}
-
-/** Where the athlete who is named was by then. */
-const placeOf = (who: Who, state: RoundState): MatchContext['place'] =>
-  who.named && state.kind === 'position' && state.holder
-    ? placeOfRole(roleIn(state.positionId, state.holder, who.athlete))
-    : undefined;
-
-function bestReading(
-  words: readonly string[],
-  index: VocabularyIndex,
-  context: CallContext,
-  place?: MatchContext['place'],
-): BestReading | undefined {
-  const positionId = context.state.kind === 'position' ? context.state.positionId : undefined;
-  let best: (BestReading & { readonly rank: number }) | undefined;
-  for (const split of splitModifiers(words)) {
-    const { kindHint, modifiers } = split;
-    const choices = matchConcepts(split.words, index, { uniform: context.uniform, positionId, kindHint, place });
-    const match = choices[0];
-    if (!match) continue;
-    // Understanding a small word is worth a little, but never as much as a word of the concept that then goes unexplained.
-    // All the words are a name: "back control" is the position, also where chokes from the back are usual.
-    const whole = split.stripped === 0 && match.confidence >= CERTAIN ? WHOLE_NAME : 0;
-    const fits = fitsModifiers(match.concept.kind, modifiers) ? 0 : -0.15;
-    const rank = match.confidence + 0.02 * split.stripped + whole + fits;
-    if (!best || rank > best.rank) best = { match, modifiers, words: split.words, choices, rank };
-  }
-  return best && best.match.confidence >= OFFERED_CONFIDENCE ? best : undefined;
-}
 
 /** The mark that a chosen concept makes with the rest of a call: what Enter on a completion does. */
 export function draftFromChoice(

@@ -58,6 +58,8 @@ export interface IndexedWord {
 export interface VocabularyIndex {
   readonly phrases: readonly IndexedPhrase[];
   readonly words: readonly IndexedWord[];
+  /** Names as they stand, by the stems of their words (`nameKey`); what several entries are called is the position's, then the technique's. */
+  readonly names: ReadonlyMap<string, Concept>;
   /** How often the academy marked each concept; breaks ties between words that may mean several things. */
   readonly uses: ReadonlyMap<string, number>;
 }
@@ -68,7 +70,7 @@ const HEARD_TRUST = 0.9;
 const UNNAMED_TRUST = 0.9;
 
 /** No words at all: nothing is understood by it. */
-export const emptyVocabularyIndex: VocabularyIndex = { phrases: [], words: [], uses: new Map() };
+export const emptyVocabularyIndex: VocabularyIndex = { phrases: [], words: [], names: new Map(), uses: new Map() };
 
 /** Every word by which this academy may call an entry, ready to match. Build it once for a page. */
 export function buildVocabularyIndex(
@@ -78,6 +80,7 @@ export function buildVocabularyIndex(
   const phrases: IndexedPhrase[] = [];
   const words: { word: string; stem: string; sound: string; phraseNumbers: number[] }[] = [];
   const numbers = new Map<string, number>();
+  const names = new Map<string, Concept>();
   const numberOf = (word: string): number => {
     const known = numbers.get(word);
     if (known !== undefined) return known;
@@ -88,6 +91,8 @@ export function buildVocabularyIndex(
     const spoken = wordsOf(text);
     const wordNumbers = spoken.map(numberOf);
     if (wordNumbers.length === 0) return;
+    const key = spoken.map(stemOf).join(' ');
+    if (!names.has(key)) names.set(key, concept);
     for (const number of new Set(wordNumbers)) present(words[number]).phraseNumbers.push(phrases.length);
     const initials = trust >= ALIAS_TRUST && spoken.length > 1 ? spoken.map((word) => word[0]).join('') : undefined;
     phrases.push({ concept, wordNumbers, initials, trust });
@@ -118,7 +123,7 @@ export function buildVocabularyIndex(
   }
   add(describeConcept(house, 'error', present(unnamedErrors[0]).id), 'unnamed error', UNNAMED_TRUST);
   add(describeConcept(house, 'strength', present(unnamedStrengths[0]).id), 'good unnamed', UNNAMED_TRUST);
-  return { phrases, words, uses: new Map(Object.entries(uses)) };
+  return { phrases, words, names, uses: new Map(Object.entries(uses)) };
 }
 
 const kindOfCall = (id: string): ConceptKind | undefined => {

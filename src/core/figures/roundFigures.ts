@@ -1,5 +1,5 @@
 import type { Span } from '../clock';
-import { type CalendarDate, present } from '../kernel';
+import type { CalendarDate } from '../kernel';
 import {
   type Athlete,
   countsAsError,
@@ -11,7 +11,7 @@ import {
   summariseAthlete,
   tideOf,
 } from '../round';
-import { errors, findError, standardIdOf } from '../vocabulary';
+import { errors, standardIdOf, unnamedErrors } from '../vocabulary';
 import { exposureOf } from './exposure';
 
 /** One error that was seen, with what it cost. */
@@ -84,7 +84,7 @@ export function roundFigures(record: RoundRecord): RoundFigures {
   }
   const exposures = new Map<string, number>();
   // An own error shares the exposure of the standard one that it is a kind of, whether it was seen in this round or not.
-  for (const error of [...errors, present(findError('err-unnamed'))]) {
+  for (const error of [...errors, ...unnamedErrors]) {
     const exposure = exposureOf(error, reading, summary, athlete);
     if (exposure > 0) exposures.set(error.id, exposure);
   }

@@ -30,22 +30,25 @@ export type UniformNeed = Uniform | 'both';
 
 export type PointsClass = 'takedown' | 'sweep' | 'knee-on-belly' | 'pass' | 'mount' | 'back';
 
-export type Principle =
-  | 'posture'
-  | 'base'
-  | 'frames'
-  | 'elbows'
-  | 'inside-position'
-  | 'grips'
-  | 'hips'
-  | 'angle'
-  | 'connection'
-  | 'order'
-  | 'timing'
-  | 'direction'
-  | 'awareness'
-  | 'energy'
-  | 'safety';
+export const principles = [
+  'posture',
+  'base',
+  'frames',
+  'elbows',
+  'inside-position',
+  'grips',
+  'hips',
+  'angle',
+  'connection',
+  'order',
+  'timing',
+  'direction',
+  'awareness',
+  'energy',
+  'safety',
+] as const;
+/** What a thing done badly or well is about, whatever the position. */
+export type Principle = (typeof principles)[number];
 
 /** Words by which a coach (or a speech-to-text program) names an entry. */
 interface Named {
@@ -81,6 +84,7 @@ export const techniqueClasses = [
   'escapes',
   'back-takes',
   'leg-entries',
+  'openings',
   'submissions',
 ] as const;
 export type TechniqueClass = (typeof techniqueClasses)[number];

@@ -1,4 +1,12 @@
-import type { CatalogueError, Grip, Position, Strength, Technique } from './types';
+import {
+  type CatalogueError,
+  type Grip,
+  type Position,
+  type Principle,
+  principles,
+  type Strength,
+  type Technique,
+} from './types';
 
 /** Places for what has no name yet: it can be marked at once and named later, and its figures count with its kind. */
 const named = (id: string, name: string, ...aliases: string[]) => ({ id, name, aliases, heardAs: [] });
@@ -43,6 +51,8 @@ export const unnamedTechniques: readonly Technique[] = [
     ...everywhere,
     class: 'leg-entries',
   },
+  // An opening for anything at all: a grip, a frame, a step.
+  { ...named('unnamed-chance', 'something without a name', 'unnamed chance'), ...everywhere, class: 'openings' },
   {
     ...named('unnamed-submission', 'a submission without a name', 'unnamed submission', 'new submission'),
     ...everywhere,
@@ -57,31 +67,56 @@ export const unnamedTechniques: readonly Technique[] = [
   },
 ];
 
+/** What an error or a good thing without a name is about; the words themselves stay with the mark. */
+const aboutWords: Readonly<Record<Principle, string>> = {
+  posture: 'posture',
+  base: 'base',
+  frames: 'frames',
+  elbows: 'arms and elbows',
+  'inside-position': 'inside position',
+  grips: 'grips',
+  hips: 'hips and weight',
+  angle: 'angle',
+  connection: 'connection',
+  order: 'the order of things',
+  timing: 'timing',
+  direction: 'direction',
+  awareness: 'awareness',
+  energy: 'energy',
+  safety: 'safety',
+};
+
+const unnamedError = (id: string, title: string, principle: Principle): CatalogueError => ({
+  id,
+  title,
+  family: 'any',
+  role: 'neutral',
+  principles: [principle],
+  leadsTo: [],
+  exposure: { kind: 'live-time' },
+  severity: 2,
+  belts: ['white', 'blue', 'purple', 'brown', 'black'],
+  teachable: { white: 0.4, blue: 0.4, purpleAndAbove: 0.4 },
+  drillIds: [],
+});
+
 export const unnamedErrors: readonly CatalogueError[] = [
-  {
-    id: 'err-unnamed',
-    title: 'An error without a name',
-    family: 'any',
-    role: 'neutral',
-    principles: ['awareness'],
-    leadsTo: [],
-    exposure: { kind: 'live-time' },
-    severity: 2,
-    belts: ['white', 'blue', 'purple', 'brown', 'black'],
-    teachable: { white: 0.4, blue: 0.4, purpleAndAbove: 0.4 },
-    drillIds: [],
-  },
+  unnamedError('err-unnamed', 'An error without a name', 'awareness'),
+  ...principles.map((one) => unnamedError(`err-unnamed-${one}`, `An error in ${aboutWords[one]}, without a name`, one)),
 ];
 
+const unnamedStrength = (id: string, title: string, principle: Principle): Strength => ({
+  id,
+  title,
+  family: 'any',
+  role: 'neutral',
+  principles: [principle],
+  because: 'worth looking at again',
+});
+
 export const unnamedStrengths: readonly Strength[] = [
-  {
-    id: 'good-unnamed',
-    title: 'Well done, without a name',
-    family: 'any',
-    role: 'neutral',
-    principles: ['awareness'],
-    because: 'worth looking at again',
-  },
+  unnamedStrength('good-unnamed', 'Well done, without a name', 'awareness'),
+  ...principles.map((one) => unnamedStrength(`good-unnamed-${one}`, `Good ${aboutWords[one]}, without a name`, one)),
 ];
 
 /** Whether an id stands for something that nobody has named yet. */

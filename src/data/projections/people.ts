@@ -5,6 +5,21 @@ import { anyBelts } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { listRows, runStatement } from '../rows';
 
+/** Sums of each person for each error: of standard entries they stand as they are, an own word takes the exposure of its standard. */
+const sumsOfStandards = `one as (
+       select w.error_id, e.person_id, e.weighted_count as count, e.judged_by_higher as judged, e.punished_by_higher as punished, e.weighted_exposure as exposure
+       from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3`;
+const sumsOfOwnWords = `part as (
+       select w.error_id, e.person_id, e.weighted_count as count, e.judged_by_higher as judged, e.punished_by_higher as punished,
+         case when w.error_id = w.standard_id then e.weighted_exposure else 0 end as exposure
+       from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3
+       union all
+       select w.error_id, e.person_id, 0, 0, 0, e.weighted_exposure
+       from wanted w join person_error e on e.error_id = w.standard_id where w.standard_id <> w.error_id and e.person_id <> $3
+     ), one as (
+       select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished
+       from part group by error_id, person_id`;
+
 const groupRow = z.object({
   error_id: z.string(),
   belt: z.enum(anyBelts).nullable(),
@@ -33,20 +48,13 @@ export const listGroupSums = (
     groupRow,
     `with wanted as (
        select * from unnest($1::text[], $2::text[]) as w (error_id, standard_id)
-     ), part as (
-       select w.error_id, e.person_id, e.weighted_count as count, e.judged_by_higher as judged, e.punished_by_higher as punished,
-         case when w.error_id = w.standard_id then e.weighted_exposure else 0 end as exposure
-       from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3
-       union all
-       select w.error_id, e.person_id, 0, 0, 0, e.weighted_exposure
-       from wanted w join person_error e on e.error_id = w.standard_id where w.standard_id <> w.error_id and e.person_id <> $3
-     ), one as (
-       select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished
-       from part group by error_id, person_id
+     ), ${errors.some((one) => one.errorId !== one.standardId) ? sumsOfOwnWords : sumsOfStandards}
+     ), aging as materialized (
+       select s.person_id, p.belt, power(0.5::float8, greatest(0, $4::date - s.as_of) / $5::float8) as weight
+       from person_standing s join person p on p.id = s.person_id
      ), aged as (
-       select one.error_id, p.belt, one.judged, one.punished, one.exposure > 0 as is_exposed, a.weight * one.count as count, a.weight * one.exposure as exposure
-       from one join person_standing s on s.person_id = one.person_id join person p on p.id = one.person_id
-       cross join lateral (select power(0.5, greatest(0, $4::date - s.as_of) / $5::float8) as weight) a
+       select one.error_id, a.belt, one.judged, one.punished, one.exposure > 0 as is_exposed, a.weight * one.count as count, a.weight * one.exposure as exposure
+       from one join aging a on a.person_id = one.person_id
      )
      select error_id, belt, (count(*) filter (where is_exposed))::int as people,
        coalesce(sum(count) filter (where is_exposed), 0) as events, coalesce(sum(exposure) filter (where is_exposed), 0) as exposure,

@@ -264,6 +264,8 @@ function remarkText(remark: CallRemark): string {
       return `“${remark.words.join(' ')}” stays as a remark`;
     case 'close-call':
       return `↓ if you mean ${remark.other.name}`;
+    case 'own-words':
+      return 'kept in your words, to be named later';
     case 'no-name-yet':
       return 'kept without a name: ↓ says which';
     case 'no-such-consequence':

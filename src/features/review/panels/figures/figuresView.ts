@@ -12,6 +12,7 @@ export const classWords: Readonly<Record<ChanceFigures['techniqueClass'], string
   sweeps: 'Sweeps',
   escapes: 'Escapes',
   'back-takes': 'Back takes',
+  openings: 'Openings of any kind',
   'leg-entries': 'Leg entries',
   submissions: 'Submissions',
 };

@@ -1,0 +1,64 @@
+/** What a call thinks of what it tells: a fault, an opening that was not taken, something done well. */
+export type Judgement = 'error' | 'chance' | 'good';
+
+/** How a call judges, and how sure that is: a firm cue decides what kind of mark it is, a soft one only where nothing else tells. */
+export interface Judged {
+  readonly judgement: Judgement;
+  readonly firm: boolean;
+}
+
+const list = (text: string): readonly string[] => text.trim().split(/\s*\|\s*/);
+
+// A praise that is taken back, and praise that praises nothing done.
+const noPraise = list('not good | no good | isnt good | good try | good for a | good enough');
+const praiseFirst = list(
+  'good | nice | great | well | excellent | beautiful | lovely | clean | smart | perfect | solid | clever | textbook | love | i like | well done | nicely | super | really good | very good | very nice',
+);
+const praiseLast = list(
+  'good | nice | well | well done | nicely | well timed | good timing | perfect | excellent | very good | very well | beautifully | as it should be',
+);
+
+const openings = list(
+  'could have | couldve | could go | could just | should have | shouldve | should | ought to | might have | missed the | misses the | missed a | misses a | missed | misses | chance for | chance to | was open | was wide open | was right there | was there | is there for | had the time | does not see | doesnt see | didnt see | did not see | needs to | has to | must',
+);
+
+/** Said of a fault and hardly of anything else. */
+const faults = list(
+  'punished | unpunished | not punished | partly punished | wrong | mistake | error | sloppy | lazy | careless | hesitant | hesitates | hesitating | hesitation | too high | too low | too far | too early | too late | too slow | too fast | too wide | too narrow | too close | too shallow | too loose | too square | too upright | too soon | too much | too many | too long | too flat | too deep | too heavy | too light | too short | too tight | way too | instead of | rather than | forgets | forgot | late to | late on | late with | slow to | slow with | doesnt | does not | didnt | did not | dont | do not | isnt | is not | not | never | nothing | without | risky | bad | poor | weak | for no reason | no reason | not active | not deep | not ready | not watching | not tight | not enough | should be | should not | shouldnt | over commits | overcommits | rushes | rushed | telegraphs | neglects | ignores',
+);
+
+/** Said of faults more often than of anything else. */
+const likelyFaults = list(
+  'lets | let | gives | gives up | gives away | gave | loses | lost | leaves | left behind | leaving | drops | falls | waits | waiting | stalls | hangs on | clings | only | just | reaches | reaching | floating | hovering | exposed | loose | shallow | late | early | slow | flat | narrow | crossed | stuck | behind | away | open | gap | no | wide | bent | hunched | square | lifted | sticks | dropped | stiff | straight | sits | stands still | posts | resting | rests | lies | hanging | upright | slack | goes slack | again',
+);
+
+const boundsOf = (phrase: string): RegExp => new RegExp(`(?:^| )${phrase}(?: |$)`);
+const compile = (phrases: readonly string[]): RegExp => boundsOf(`(?:${phrases.join('|')})`);
+const patterns = {
+  noPraise: compile(noPraise),
+  praiseFirst: new RegExp(`^(?:${praiseFirst.join('|')})(?: |$)`),
+  praiseLast: new RegExp(`(?:^| )(?:${praiseLast.join('|')})$`),
+  openings: compile(openings),
+  faults: compile(faults),
+  likelyFaults: compile(likelyFaults),
+};
+
+/** How the words of a call judge, without the names in it; undefined where they only tell. */
+export function judge(words: readonly string[]): Judged | undefined {
+  const text = words.join(' ');
+  if (patterns.noPraise.test(text))
+    return /good try|good for a/.test(text) ? undefined : { judgement: 'error', firm: true };
+  if (patterns.praiseFirst.test(text) && !/(?:^| )punished(?: |$)/.test(text)) return { judgement: 'good', firm: true };
+  if (patterns.faults.test(text)) {
+    // "should have", "missed": an opening, unless what was wrong is said beside it.
+    if (
+      patterns.openings.test(text) &&
+      !/(?:^| )(?:punished|wrong|too|instead|rather|should be|should not|shouldnt)(?: |$)/.test(text)
+    )
+      return { judgement: 'chance', firm: true };
+    return { judgement: 'error', firm: true };
+  }
+  if (patterns.praiseLast.test(text)) return { judgement: 'good', firm: true };
+  if (patterns.openings.test(text)) return { judgement: 'chance', firm: true };
+  return patterns.likelyFaults.test(text) ? { judgement: 'error', firm: false } : undefined;
+}

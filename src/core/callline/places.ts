@@ -1,0 +1,49 @@
+import type { Concept, VocabularyIndex } from './vocabularyIndex';
+import { stemOf } from './words';
+
+/** A position or a technique that only says where something begins or ends: "from half guard", "to side control", "off the bridge". */
+export interface Places {
+  /** The words without the places. */
+  readonly words: readonly string[];
+  readonly from?: Concept;
+  readonly to?: Concept;
+}
+
+const origins: ReadonlySet<string> = new Set(['from', 'off', 'in', 'inside', 'under', 'against', 'out', 'during']);
+const destinations: ReadonlySet<string> = new Set(['to', 'into', 'through', 'onto']);
+const between: ReadonlySet<string> = new Set(['the', 'a', 'his', 'her', 'their', 'my', 'of', 'to']);
+const MOST_NAME_WORDS = 5;
+
+/** Takes places off a call; a call that begins with one, or is nothing else, keeps it. */
+export function takePlaces(words: readonly string[], index: VocabularyIndex): Places {
+  let places: Places = { words };
+  for (let at = words.length - 2; at >= 1; at -= 1) {
+    const word = words[at] ?? '';
+    const isOrigin = origins.has(word);
+    if (!isOrigin && !destinations.has(word)) continue;
+    let start = at + 1;
+    while (start < places.words.length - 1 && between.has(places.words[start] ?? '')) start += 1;
+    const found = nameAt(places.words, start, index);
+    if (!found) continue;
+    const rest = [...places.words.slice(0, at), ...places.words.slice(found.end)];
+    if (rest.length === 0) continue;
+    places = { ...places, words: rest, ...(isOrigin ? { from: found.concept } : { to: found.concept }) };
+  }
+  return places;
+}
+
+/** The longest name of a position or technique that begins at a word. */
+function nameAt(
+  words: readonly string[],
+  start: number,
+  index: VocabularyIndex,
+): { concept: Concept; end: number } | undefined {
+  for (let end = Math.min(words.length, start + MOST_NAME_WORDS); end > start; end -= 1) {
+    const concept = index.names.get(nameKey(words.slice(start, end)));
+    if (concept && (concept.kind === 'position' || concept.kind === 'attempt')) return { concept, end };
+  }
+  return undefined;
+}
+
+/** The key under which the vocabulary keeps a name: the stems of its words. */
+export const nameKey = (words: readonly string[]): string => words.map(stemOf).join(' ');

@@ -1,0 +1,66 @@
+import { type Modifiers, splitModifiers } from './modifiers';
+import { nameKey, takePlaces } from './places';
+import type { Concept, VocabularyIndex } from './vocabularyIndex';
+import { wordsOf } from './words';
+
+/** One way to take the words around a name off a call. */
+export interface Version {
+  readonly words: readonly string[];
+  readonly modifiers?: Modifiers;
+  /** Words that only say more about it: they stay as the mark's remark. */
+  readonly tail?: readonly string[];
+  /** Where it went, when a place was named beside it. */
+  readonly to?: Concept;
+  /** How much less likely this is than the words as they stand. @source own decision */
+  readonly cost: number;
+}
+
+const PLACE_COST = 0.04;
+const LEAD_COST = 0.01;
+const TAIL_COST = 0.02;
+
+const moves =
+  'goes|go|going|gets|moves|switches|switching|transitions|steps|stepping|rolls|rolling|climbs|slides|sliding|sits|sitting|settles|lands|ends up|comes|falls|drops|jumps|dives|diving|hops|turns|spins|spinning|works|shifts|swims|scoots|walks|circles|stands|reaches|throws|swings|shoots|enters|catches|locks up|locks|sets up|digs|pummels|flops|belly flops|collapses|fires|rotates|inverts|threatens|baits|chains|counters|looks|looking|hunts|hunting|fishing|fishes|tries|tried|trying|plays|playing|holds|keeps|stays';
+const ways =
+  'back|over|up|down|in|out|through|under|around|straight|again|right|quickly|off|forward|backwards|fast|just|immediately';
+const leadIn = new RegExp(
+  `^(?:(?:then|now|again|just|is|was|and|quickly|finally) )*(?:(?:${moves})(?: (?:${ways}))*(?: and )?)+ (?:for|on|onto|into|in|to|after|with|at) (?:(?:the|a|an|his|her|some) )*(.+)$`,
+);
+const bareLead =
+  /^(?:(?:then|now|again|just|is|was|and|quickly|finally) )*(?:plays|playing|threatens|chains|counters|catches|locks up|sets up|hits|lands|holds|fires|throws in|tries|keeps|enters)(?: (?:the|a|an|his|her|some))* (.+)$/;
+const available =
+  /^(?:had|has|have)(?: (?:the|a|an))* (.+?) (?:there|available|open|wide open|right there|on a plate)$/;
+const tailWords: ReadonlySet<string> = new Set(
+  'with using when while as because by against until till so where who which without'.split(' '),
+);
+
+/** Whether words are a name as they stand, whatever small words stand around it. */
+const namesWhole = (words: readonly string[], index: VocabularyIndex): boolean =>
+  splitModifiers(words).some((split) => index.names.has(nameKey(split.words)));
+
+/** Every way to read the words without what stands around the name, the words as they are first. */
+export function versionsOf(words: readonly string[], index: VocabularyIndex): Version[] {
+  const text = words.join(' ');
+  const found: Version[] = [{ words, cost: 0 }];
+  const places = takePlaces(words, index);
+  if (places.words !== words) found.push({ words: places.words, to: places.to, cost: PLACE_COST });
+  // "sits to butterfly", "reaps to outside ashi": what they came to, when how is no name.
+  if (places.to?.kind === 'position')
+    found.push({ words: wordsOf(places.to.name), tail: places.words, to: places.to, cost: PLACE_COST });
+  const open = available.exec(text)?.[1];
+  if (open) found.push({ words: open.split(' '), modifiers: { missed: true }, cost: 0 });
+  const led = leadIn.exec(text)?.[1] ?? bareLead.exec(text)?.[1];
+  if (led && /\w{4}/.test(led.replace(/\b(?:them|over|down|away|back)\b/g, '')))
+    found.push({ words: led.split(' '), cost: LEAD_COST });
+  return found.flatMap((version) => {
+    const at = version.words.findIndex((word, place) => place > 0 && tailWords.has(word));
+    if (at < 1 || !namesWhole(version.words.slice(0, at), index)) return [version];
+    const short = {
+      ...version,
+      words: version.words.slice(0, at),
+      tail: version.words.slice(at),
+      cost: version.cost + TAIL_COST,
+    };
+    return [version, short];
+  });
+}
