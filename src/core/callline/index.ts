@@ -1,10 +1,15 @@
 export * from './callContext';
 export * from './callHabits';
+export { type Doing, readDoing } from './doings';
 export { holderOf, type MarkDraft } from './draftOf';
 export { newHabitSums } from './habitSums';
+export { type Judged, judge } from './judgement';
 export * from './matchConcept';
 export * from './nextCalls';
+export { ordinaryWords } from './ordinaryWords';
+export { draftInOwnWords, readGripByPart } from './ownWords';
 export * from './phraseMark';
+export { principleOf } from './principleOf';
 export * from './readCall';
 export * from './vocabularyIndex';
 export { likenessOf } from './wordLikeness';

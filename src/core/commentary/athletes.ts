@@ -25,9 +25,14 @@ export interface Listener {
   readonly calledBy: CalledBy;
   /** The athlete who speaks, when one of the two does: "I" is them, "he" and "she" the other. */
   readonly speaks?: Athlete;
+  /** Whom "you" means. */
+  readonly you?: Athlete;
   /** "he" or "she" where it is known. */
   readonly pronouns?: Partial<Record<Athlete, 'he' | 'she'>>;
   last?: { readonly athlete: Athlete; readonly atSeconds: number };
+  /** Who was last called by name, and who was last spoken to. */
+  named?: { readonly athlete: Athlete; readonly atSeconds: number };
+  addressed?: { readonly athlete: Athlete; readonly atSeconds: number };
 }
 
 export function findPointings(words: readonly SpokenWord[], listener: Listener): Pointing[] {
@@ -45,6 +50,7 @@ export function findPointings(words: readonly SpokenWord[], listener: Listener):
     const name = named(word);
     const before = words[at - 1]?.word ?? '';
     if (name) {
+      listener.named = { athlete: name.athlete, atSeconds };
       const isObject = !name.owner && prepositions.has(before) && before !== 'and';
       found.push({
         at,
@@ -61,6 +67,13 @@ export function findPointings(words: readonly SpokenWord[], listener: Listener):
       if (role === 'doer') listener.last = { athlete: listener.speaks, atSeconds };
       continue;
     }
+    const you = listener.you ?? (listener.speaks ? undefined : spokenTo(listener, atSeconds));
+    if (you && /^(?:you|your|youre|youve|yourself)$/.test(word) && !isGeneral(words, at)) {
+      listener.addressed = { athlete: you, atSeconds };
+      found.push({ at, athlete: you, role: word === 'your' ? 'owner' : 'doer', byName: true });
+      listener.last = { athlete: you, atSeconds };
+      continue;
+    }
     const role =
       doers.has(word) || /^(he|she)(s|ll|d)$/.test(word)
         ? 'doer'
@@ -71,22 +84,38 @@ export function findPointings(words: readonly SpokenWord[], listener: Listener):
             : undefined;
     if (!role) continue;
     const told = toldByPronoun(word, listener);
-    const athlete = listener.speaks ? opponentOf(listener.speaks) : (told ?? recent(listener, atSeconds));
+    // Who speaks of "he" while speaking to somebody means the other one.
+    const facing = listener.speaks ?? listener.you ?? addressedLately(listener, atSeconds);
+    const athlete = told ?? (facing ? opponentOf(facing) : recent(listener, atSeconds));
     if (!athlete) continue;
     const doer = found.findLast((one) => one.role === 'doer');
     // "flattens her", "in his guard": with a doer in the sentence, the other one is meant.
-    const shifted = !listener.speaks && !told && role === 'object' && doer ? opponentOf(doer.athlete) : athlete;
+    const shifted = !facing && !told && role === 'object' && doer ? opponentOf(doer.athlete) : athlete;
     const antecedent = found.some((one) => one.byName && one.athlete === athlete && one.role !== 'owner');
     found.push({
       at,
       athlete: shifted,
       role,
-      byName: listener.speaks !== undefined || told !== undefined || antecedent,
+      byName: facing !== undefined || told !== undefined || antecedent,
     });
     if (told && role === 'doer') listener.last = { athlete: told, atSeconds };
   }
   return found;
 }
+
+/** How long a name that was called says whom "you" means. @source own decision */
+const ADDRESS_SECONDS = 25;
+
+/** "And Ana, you …": who was called by name is spoken to, until the other one is. */
+const spokenTo = ({ named, addressed }: Listener, atSeconds: number): Athlete | undefined =>
+  named && atSeconds - named.atSeconds <= ADDRESS_SECONDS ? named.athlete : addressed?.athlete;
+const addressedLately = ({ addressed }: Listener, atSeconds: number): Athlete | undefined =>
+  addressed && atSeconds - addressed.atSeconds <= PRONOUN_SECONDS ? addressed.athlete : undefined;
+
+/** "if you", "you know", "you can see": nobody in particular. */
+const isGeneral = (words: readonly SpokenWord[], at: number): boolean =>
+  /^(?:if|when|can|thank|see|as)$/.test(words[at - 1]?.word ?? '') ||
+  /^(?:know|guys|see|can|want|need|could|would|always|never)$/.test(words[at + 1]?.word ?? '');
 
 /** With a man and a woman on the mat, the pronoun tells who is meant. */
 function toldByPronoun(word: string, { pronouns }: Listener): Athlete | undefined {

@@ -1,5 +1,6 @@
 import type { MarkDraft } from '../callline';
 import { present } from '../kernel';
+import { findTechnique, isUnnamed } from '../vocabulary';
 import { type Hearing, type Proposal, type Said, says } from './hearing';
 import * as signals from './signals';
 
@@ -7,10 +8,19 @@ const USUAL_LAG_SECONDS = 0.5;
 /** The same thing said again within this time is the same moment. @source own decision */
 const SAME_MOMENT_SECONDS = 9;
 
-type DraftPart = MarkDraft extends infer Draft ? (Draft extends unknown ? Omit<Draft, 'atSeconds'> : never) : never;
+export type DraftPart = MarkDraft extends infer Draft
+  ? Draft extends unknown
+    ? Omit<Draft, 'atSeconds'>
+    : never
+  : never;
 
 /** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
-export function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing: Hearing): boolean {
+export function add(
+  part: DraftPart & { sureWho?: boolean },
+  said: Said,
+  hearing: Hearing,
+  others: readonly MarkDraft[] = [],
+): boolean {
   const { sureWho = true, ...bare } = part;
   const saidAtSeconds = present(said.words[said.mention.from]).atSeconds;
   const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
@@ -32,7 +42,15 @@ export function add(part: DraftPart & { sureWho?: boolean }, said: Said, hearing
     return false;
   }
   const named = said.pointings.some((one) => one.byName);
-  hearing.proposals.push({ draft, words: said.sentence.text, saidAtSeconds, sureWho, named });
+  const { atSeconds } = draft;
+  hearing.proposals.push({
+    draft,
+    words: said.sentence.text,
+    saidAtSeconds,
+    sureWho,
+    named,
+    ...(others.length > 0 ? { others: others.map((one) => ({ ...one, atSeconds })) } : {}),
+  });
   return true;
 }
 
@@ -59,12 +77,24 @@ function joined(one: Proposal, draft: MarkDraft, words: string): Proposal {
   const both =
     one.words.length > MOST_WORDS_CHARACTERS || one.words.includes(words) ? one.words : `${one.words} ${words}`;
   if (one.draft.kind !== 'attempt' || draft.kind !== 'attempt') return { ...one, words: both };
+  // The name that comes a moment later is the name of what was only told before.
+  if (isUnnamed(one.draft.techniqueId) && !isUnnamed(draft.techniqueId))
+    return { ...one, draft: { ...draft, atSeconds: one.draft.atSeconds }, words: both };
   const further = stageRank.indexOf(draft.stage) > stageRank.indexOf(one.draft.stage);
   const better = further ? { ...one.draft, stage: draft.stage, end: draft.end } : one.draft;
   return { ...one, draft: better, words: both };
 }
 
+type AttemptDraft = Extract<MarkDraft, { readonly kind: 'attempt' }>;
+
+/** "he passes … with the knee slice": of two of a class by one athlete, of which one has no name, both tell the same. */
+const isSameDoing = (one: AttemptDraft, other: AttemptDraft): boolean =>
+  one.athlete === other.athlete &&
+  isUnnamed(one.techniqueId) !== isUnnamed(other.techniqueId) &&
+  findTechnique(one.techniqueId)?.class === findTechnique(other.techniqueId)?.class;
+
 function isSame(one: MarkDraft, other: MarkDraft): boolean {
+  if (one.kind === 'attempt' && other.kind === 'attempt' && isSameDoing(one, other)) return true;
   if (one.kind !== other.kind || conceptOf(one) !== conceptOf(other)) return false;
   if (one.kind === 'position' && other.kind === 'position') return one.holder === other.holder;
   return 'athlete' in one && 'athlete' in other && one.athlete === other.athlete;

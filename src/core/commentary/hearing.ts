@@ -10,6 +10,8 @@ export interface CommentaryContext {
   readonly calledBy: CalledBy;
   /** The athlete who talks, when it is one of the two. */
   readonly speaks?: Athlete;
+  /** Whom "you" means, when the talk is spoken to one of the two. */
+  readonly you?: Athlete;
   /** "he" or "she" of each athlete, where it is known. */
   readonly pronouns?: Partial<Record<Athlete, 'he' | 'she'>>;
   /** How long after the moment people usually speak of it. */
@@ -24,6 +26,8 @@ export interface Proposal {
   readonly saidAtSeconds: number;
   /** The person was named, not guessed. */
   readonly sureWho: boolean;
+  /** Other marks that the same words may mean, likeliest first. */
+  readonly others?: readonly MarkDraft[];
   /** A name, a kit or "I" stood in the sentence. */
   readonly named: boolean;
 }

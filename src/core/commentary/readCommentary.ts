@@ -5,9 +5,10 @@ import { findError, findStrength, findTechnique } from '../vocabulary';
 import { findPointings, type Listener } from './athletes';
 import { add } from './collect';
 import { doerOf } from './doer';
+import { proposeFree } from './freeWords';
 import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
 import { sideIn, stageOf } from './outcome';
-import { cutSentences, type Sentence, type SpokenWord } from './sentences';
+import { cutClausesOfSpeech, type Sentence, type SpokenWord } from './sentences';
 import * as signals from './signals';
 import {
   buildSpokenIndex,
@@ -38,8 +39,10 @@ export function readCommentary(
     memory.set(word, known);
     return { ...known, afterPause };
   };
-  const { calledBy, speaks, pronouns } = context;
-  const listener: Listener = { calledBy, speaks, pronouns };
+  const { speaks, you, pronouns } = context;
+  const called = (who: Athlete) => context.calledBy[who].map(joinedName);
+  const calledBy = { a: called('a'), b: called('b') };
+  const listener: Listener = { calledBy, speaks, you, pronouns };
   const hearing: Hearing = {
     index,
     context,
@@ -48,20 +51,47 @@ export function readCommentary(
     stateIsImplied: false,
     proposals: [],
   };
-  for (const sentence of cutSentences(cues)) readSentence(sentence, hear, hearing);
+  const names = new Set([...calledBy.a, ...calledBy.b]);
+  for (const clause of cutClausesOfSpeech(oneWordNames(cues, context.calledBy), names))
+    readSentence(clause, hear, hearing, vocabulary);
   return hearing.proposals;
 }
 
-function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord, hearing: Hearing): void {
+/** Names of several words as one, so that each stands for its person: "the white gi" and "big brother". */
+function oneWordNames(cues: readonly Cue[], calledBy: CommentaryContext['calledBy']): Cue[] {
+  const long = [...calledBy.a, ...calledBy.b].filter((name) => name.includes(' '));
+  if (long.length === 0) return [...cues];
+  const asPattern = (name: string) => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ +/g, '\\s+');
+  const pattern = new RegExp(
+    `(?<![\\p{L}])(?:the )?(${long
+      .sort((one, other) => other.length - one.length)
+      .map(asPattern)
+      .join('|')})(?![\\p{L}])`,
+    'giu',
+  );
+  return cues.map((cue) => ({ ...cue, text: cue.text.replace(pattern, (_, name: string) => joinedName(name)) }));
+}
+
+const joinedName = (name: string): string => name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
+
+function readSentence(
+  sentence: Sentence,
+  hear: (word: SpokenWord) => HeardWord,
+  hearing: Hearing,
+  vocabulary: VocabularyIndex,
+): void {
   const { words } = sentence;
   const text = ` ${words.map((one) => one.word).join(' ')} `;
   const pointings = findPointings(words, hearing.listener);
   if (says(text, signals.salesTalk) || says(text, signals.generalTalk)) return;
   const mentions = dropCorrected(findMentions(words.map(hear), hearing.index), words);
+  const known = hearing.proposals.length;
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
+  if (hearing.proposals.length > known) return;
+  proposeFree({ sentence, words: words.map(({ word }) => word), pointings }, hearing, vocabulary);
 }
 
 /** "the flower sweep, I mean the pendulum sweep": what was taken back is not said. */

@@ -1,4 +1,4 @@
-import { type Concept, stemOf, type VocabularyIndex } from '../callline';
+import { type Concept, ordinaryWords, stemOf, type VocabularyIndex } from '../callline';
 import { present } from '../kernel';
 import { misheardWords } from '../vocabulary';
 
@@ -45,18 +45,7 @@ const ordinary: ReadonlySet<string> = new Set(
   (
     'standing seated behind unlocked scissors switch snap frame hook under over single double half heart calm posture flat total hurdle settle joke hill ' +
     'neighbor trucks cinch slave mound mounds twist elevator patient composed efficient combination harness dig knee head leg arm neck trackt track ' +
-    'plum step folded stack inversion flattened escape lapel down hip hooks reef lassoed back knees flattens seat drag float steps reap shield pass sweep neutral'
-  ).split(' '),
-);
-
-/** Ordinary long words that must not be taken for a slip of a word of the mat. */
-const everyday: ReadonlySet<string> = new Set(
-  (
-    'there their where would could should think right about again first before after other still never ' +
-    'while which white black brown purple great thing things little start starts finally basically today tuesday thursday because really ' +
-    'coach class watch music water minutes seconds round match super everyone welcome wonderful terrible straight happy reason tight trying ' +
-    'going doing being having makes taking looking working people somebody anyway exactly actually enough between against through thanks ' +
-    'around always together whatever those these every later quite maybe better worse level notice speed wants stays plays comes'
+    'plum step folded stack inversion flattened escape lapel down hip hooks reef lassoed back knees flattens seat drag float steps reap shield pass sweep neutral feet foot hand hands hold holds side turn kneel knees seated sat stood waits base body neck elbow elbows shoulder'
   ).split(' '),
 );
 
@@ -74,7 +63,11 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
     const isSaying = kind === 'error' || kind === 'strength';
     if (
       stems.length === 1 &&
-      (ordinary.has(present(words[0])) || ordinary.has(present(stems[0])) || isSaying || present(stems[0]).length < 3)
+      (ordinary.has(present(words[0])) ||
+        words.some((word) => !fillers.has(word) && ordinaryWords.has(word)) ||
+        ordinary.has(present(stems[0])) ||
+        isSaying ||
+        present(stems[0]).length < 3)
     )
       return [];
     return [{ concept: phrase.concept, stems, ordered: !isSaying || stems.length > 4, trust: phrase.trust }];
@@ -108,7 +101,7 @@ export function hearWord(word: string, index: SpokenIndex): Omit<HeardWord, 'aft
   const stems = [stem];
   const heard = Object.hasOwn(misheardWords, word) ? misheardWords[word] : undefined;
   if (heard) stems.push(stemOf(heard));
-  if (!index.stems.has(stem) && word.length >= 5 && !everyday.has(word)) {
+  if (!index.stems.has(stem) && word.length >= 5 && !ordinaryWords.has(word)) {
     const near = withoutOneLetter(word)
       .map((less) => index.shortened.get(less))
       .find(Boolean);

@@ -3,7 +3,7 @@ import path from 'node:path';
 import { buildVocabularyIndex, holderOf } from '@/core/callline';
 import { decodeCommentary, type Proposal, parseTimedText, readCommentary } from '@/core/commentary';
 import { type Athlete, conceptIdOf, type Mark } from '@/core/round';
-import { findPosition, type Uniform } from '@/core/vocabulary';
+import { findPosition, isUnnamed, type Uniform } from '@/core/vocabulary';
 import about from './about.json' with { type: 'json' };
 
 export interface About {
@@ -66,7 +66,9 @@ function agrees(proposal: Proposal, mark: PersonMark): boolean {
   if (Math.abs(proposal.saidAtSeconds - mark.atSeconds) > TOLERANCE_SECONDS) return false;
   const { draft } = proposal;
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
-  if (!id || !mark.ids.includes(id)) return false;
+  // A verdict in the speaker's own words answers a mark of that verdict.
+  const inOwnWords = id && isUnnamed(id) && mark.ids.some((one) => one.slice(0, 4) === id.slice(0, 4));
+  if (!id || !(mark.ids.includes(id) || inOwnWords)) return false;
   if (draft.kind !== 'position') return 'athlete' in draft && draft.athlete === mark.athlete;
   const level = findPosition(id)?.betterRole === 'neutral' && !/guard/.test(id);
   // The person notes who plays a guard or holds a pin; either reading of "top" is allowed where the words leave it open.

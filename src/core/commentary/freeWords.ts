@@ -1,0 +1,145 @@
+import {
+  draftInOwnWords,
+  type Judged,
+  judge,
+  type MarkDraft,
+  matchConcepts,
+  principleOf,
+  readDoing,
+  readGripByPart,
+  type VocabularyIndex,
+} from '../callline';
+import { type Athlete, opponentOf, stateAfterAttempt } from '../round';
+import { findTechnique } from '../vocabulary';
+import type { Pointing } from './athletes';
+import { add, type DraftPart } from './collect';
+import type { Hearing, Said } from './hearing';
+import type { Sentence } from './sentences';
+
+/** A clause that names no entry of the catalogue, and whom it points at. */
+export interface FreeClause {
+  readonly sentence: Sentence;
+  readonly words: readonly string[];
+  readonly pointings: readonly Pointing[];
+}
+
+const leading: ReadonlySet<string> = new Set(
+  'and but so then because cause now when while where which okay ok alright well anyway right look watch see actually basically eventually finally instead just again also there here is was has have had he she they i you we it hes shes im youre theyre its thats this that the a an his her their my your'.split(
+    ' ',
+  ),
+);
+
+/**
+ * What a clause tells without naming an entry: a plain doing ("he just walks around it"), a grip as a verb and what the hand holds, a judgement about a part of
+ * the body. Answers whether something was proposed.
+ */
+export function proposeFree(clause: FreeClause, hearing: Hearing, vocabulary: VocabularyIndex): boolean {
+  const { words, pointings, sentence } = clause;
+  const doer = pointings.find((one) => one.role === 'doer') ?? pointings.find((one) => one.role === 'owner');
+  const from = doer && doer.role === 'doer' ? doer.at + 1 : 0;
+  const told = withoutLeading(words.slice(from));
+  if (told.length === 0) return false;
+  const athlete = doer?.athlete ?? hearing.listener.last?.athlete;
+  const judged = judge(withoutLeading(words));
+  const said: Said = {
+    mention: {
+      concept: { id: '', kind: 'error', name: '', families: [], uniform: 'both' },
+      from: Math.min(from, words.length - 1),
+      to: words.length - 1,
+      score: 0,
+    },
+    clause: { before: '', after: '', from: 0, to: words.length - 1 },
+    words: sentence.words,
+    pointings,
+    sentence,
+    whole: ` ${words.join(' ')} `,
+  };
+  const propose = (draft: DraftPart & { readonly sureWho?: boolean }, others: readonly MarkDraft[] = []) =>
+    add(draft, said, hearing, others);
+  const sureWho = doer !== undefined;
+  if (athlete && /^(?:and )?(?:taps|tapped|taps out|has to tap|is tapping)\b/.test(told.join(' ')))
+    return endByTap(opponentOf(athlete), sentence.words[0]?.atSeconds ?? 0, hearing);
+  const doing = judged?.firm && judged.judgement === 'error' ? undefined : readDoing(told, hearing.state);
+  if (doing && athlete) {
+    const by = doing.byOther ? opponentOf(athlete) : athlete;
+    const { stage = 'entry', end } = doing.modifiers;
+    if (judged?.judgement === 'chance')
+      return propose({ kind: 'chance', techniqueId: doing.conceptId, athlete: by, sureWho });
+    const draft = { kind: 'attempt' as const, techniqueId: doing.conceptId, athlete: by, stage, end };
+    const isNew = propose({ ...draft, note: sentence.text, sureWho });
+    if (isNew)
+      hearing.lastAttempt = {
+        athlete: by,
+        atSeconds: sentence.words[0]?.atSeconds ?? 0,
+        at: hearing.proposals.length - 1,
+      };
+    const after = isNew && end === 'finished' ? stateAfterAttempt({ ...draft, id: '', atSeconds: 0 }) : undefined;
+    if (after) {
+      hearing.state = after;
+      hearing.stateIsImplied = true;
+    }
+    return isNew;
+  }
+  const grip = judged?.firm ? undefined : readGripByPart(told);
+  if (grip && athlete)
+    return propose({ kind: 'grip', gripId: grip.gripId, athlete, outcome: grip.outcome, note: sentence.text, sureWho });
+  if (!judged?.firm || !principleOf(told) || !athlete || words.length < LEAST_JUDGED_WORDS) return false;
+  return propose(
+    judgedDraft(judged, athlete, sentence.text, told),
+    nearEntries(told, judged, athlete, hearing, vocabulary),
+  );
+}
+
+/** A tap belongs to the attack that was on a moment ago. @source own decision */
+const TAP_SECONDS = 30;
+
+/** "and ana taps": the other one's attack is finished. Answers whether there was one. */
+function endByTap(winner: Athlete, atSeconds: number, hearing: Hearing): boolean {
+  const at = hearing.proposals.findLastIndex(
+    ({ draft }) =>
+      draft.kind === 'attempt' &&
+      draft.athlete === winner &&
+      draft.end !== 'escaped' &&
+      findTechnique(draft.techniqueId)?.class === 'submissions',
+  );
+  const one = hearing.proposals[at];
+  if (!one || one.draft.kind !== 'attempt' || atSeconds - one.saidAtSeconds > TAP_SECONDS) return false;
+  hearing.proposals[at] = { ...one, draft: { ...one.draft, stage: 'finished', end: 'finished' } };
+  return true;
+}
+
+/** A judgement in fewer words says nothing that can be looked at again. @source own decision */
+const LEAST_JUDGED_WORDS = 4;
+const NEAR_CONFIDENCE = 0.45;
+
+function judgedDraft(judged: Judged, athlete: Athlete, text: string, about: readonly string[]): DraftPart {
+  const who = { athlete, named: true, words: about };
+  const { atSeconds: _, ...draft } = draftInOwnWords({ who, judged, modifiers: {}, text, about }, 0);
+  return draft as DraftPart;
+}
+
+/** Entries that the words may mean, as further readings of the same card. */
+function nearEntries(
+  words: readonly string[],
+  judged: Judged,
+  athlete: Athlete,
+  { context, state }: Hearing,
+  vocabulary: VocabularyIndex,
+): MarkDraft[] {
+  const positionId = state.kind === 'position' ? state.positionId : undefined;
+  return matchConcepts(words.slice(0, 12), vocabulary, { uniform: context.uniform, positionId, judged })
+    .filter(({ confidence }) => confidence >= NEAR_CONFIDENCE)
+    .flatMap(({ concept }): MarkDraft[] => {
+      if (concept.kind === 'error') return [{ kind: 'error', atSeconds: 0, errorId: concept.id, athlete, ledTo: [] }];
+      if (concept.kind === 'strength') return [{ kind: 'strength', atSeconds: 0, strengthId: concept.id, athlete }];
+      return findTechnique(concept.id) && judged.judgement === 'chance'
+        ? [{ kind: 'chance', atSeconds: 0, techniqueId: concept.id, athlete }]
+        : [];
+    })
+    .slice(0, 3);
+}
+
+function withoutLeading(words: readonly string[]): readonly string[] {
+  const at = words.findIndex((word) => !leading.has(word));
+  return at < 0 ? [] : words.slice(at);
+}

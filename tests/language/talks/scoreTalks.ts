@@ -1,0 +1,84 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { buildVocabularyIndex } from '../../../src/core/callline';
+import { type CommentaryContext, type Proposal, parseTimedText, readCommentary } from '../../../src/core/commentary';
+import { conceptIdOf, type Mark, placeOfRole, roleIn } from '../../../src/core/round';
+import { findPosition, isUnnamed } from '../../../src/core/vocabulary';
+
+const folder = import.meta.dirname;
+/** Nobody looks at these while the reader is made. */
+export const talksApart: readonly string[] = ['t05', 't08'];
+
+interface Label {
+  readonly uniform: 'gi' | 'no-gi';
+  readonly format: string;
+  readonly speaker: 'third' | 'a' | 'b';
+  readonly you?: string;
+  readonly a: { readonly name: string; readonly aka: readonly string[]; readonly pronoun: 'he' | 'she' };
+  readonly b: { readonly name: string; readonly aka: readonly string[]; readonly pronoun: 'he' | 'she' };
+}
+
+export const listTalks = (): string[] =>
+  readdirSync(folder)
+    .filter((file) => /^t\d+\.json$/.test(file))
+    .map((file) => file.slice(0, -5))
+    .sort();
+
+/** What is proposed for a talk, by a coach who said who is who before. */
+export function proposeFor(talk: string): readonly Proposal[] {
+  const label = JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as Label;
+  const parsed = parseTimedText(readFileSync(path.join(folder, `${talk}.${label.format}`), 'utf8'));
+  if (!('cues' in parsed)) throw new Error(`proposeFor: ${talk} cannot be read`);
+  const called = (who: 'a' | 'b') => [label[who].name, ...label[who].aka].flatMap((name) => name.toLowerCase());
+  const context: CommentaryContext = {
+    uniform: label.uniform,
+    calledBy: { a: called('a'), b: called('b') },
+    ...(label.speaker === 'third' ? {} : { speaks: label.speaker }),
+    ...(label.you === 'a' || label.you === 'b' ? { you: label.you } : {}),
+    pronouns: { a: label.a.pronoun, b: label.b.pronoun },
+  };
+  return readCommentary(parsed.cues, buildVocabularyIndex(), context);
+}
+
+const verdictOf = (kind: string): string => ({ error: 'error', chance: 'missed', strength: 'good' })[kind] ?? 'neutral';
+
+/** Whose a mark is in the labels: on top or attacking, for guards and the turtle the one below. */
+function whoseOf(mark: Proposal['draft']): string {
+  if (mark.kind !== 'position') return 'athlete' in mark ? (mark.athlete ?? 'both') : 'both';
+  const { positionId, holder } = mark;
+  if (holder === undefined) return 'both';
+  const isBelow = /guard|turtle/.test(findPosition(positionId)?.family ?? '');
+  const wanted = isBelow ? 'under' : 'over';
+  return placeOfRole(roleIn(positionId, holder, 'a')) === wanted ? 'a' : 'b';
+}
+
+/** A proposal in the words of score.mjs. */
+function told({ draft, others = [] }: Proposal) {
+  const one = ({ ...mark }: Proposal['draft']) => {
+    const id = conceptIdOf({ ...mark, id: 'x' } as Mark);
+    const named = id && (!isUnnamed(id) || mark.kind === 'attempt') && id !== 'unnamed-chance' ? id : null;
+    return {
+      kind: mark.kind === 'ruling' || mark.kind === 'board' ? 'points' : mark.kind,
+      id: named,
+      about: mark.note ?? null,
+      athlete: whoseOf(mark),
+      verdict: verdictOf(mark.kind),
+    };
+  };
+  return { t: draft.atSeconds, ...one(draft), others: others.slice(0, 3).map(one) };
+}
+
+/** What score.mjs says of talks, one line each and one for all of them. */
+export function scoreTalks(talks: readonly string[]): string[] {
+  const scratch = mkdtempSync(path.join(tmpdir(), 'owl-talks-'));
+  const pairs = talks.flatMap((talk) => {
+    const file = path.join(scratch, `${talk}.json`);
+    writeFileSync(file, JSON.stringify(proposeFor(talk).map(told)));
+    return [path.join(folder, `${talk}.json`), file];
+  });
+  const said = execFileSync(process.execPath, [path.join(folder, '..', 'score.mjs'), ...pairs], { encoding: 'utf8' });
+  rmSync(scratch, { recursive: true });
+  return said.trim().split('\n');
+}
