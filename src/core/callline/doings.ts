@@ -43,7 +43,7 @@ const verbs: readonly Verb[] = [
   {
     conceptId: 'unnamed-pass',
     forms:
-      'passes|passed|passing|pass|smashes|smashed|smash|slices through|cuts through|gets past|got past|gets around|gets round|goes around the legs|walks around|walks round|clears the legs|runs around',
+      'passes|passed|passing|pass|smashes|smashed|smash|slices through|cuts through|gets past|got past|past|hes past|shes past|is past|gets by|gets around|gets round|goes around the legs|walks around|walks round|clears the legs|runs around',
   },
   {
     conceptId: 'unnamed-takedown',
@@ -54,7 +54,7 @@ const verbs: readonly Verb[] = [
   {
     conceptId: turningOver,
     forms:
-      'reverses|reversed|reverse|(?:rolls|rolled|tips|tipped|turns|turned|bumps|bumped|flips|flipped|knocks|pulls|takes|throws|elevates|lifts)(?: \\w+)? over|rolls(?: \\w+)? over|comes (?:up )?on top|comes up|comes out on top|gets on top|ends up on top',
+      'reverses|reversed|reverse|(?:rolls|rolled|tips|tipped|turns|turned|bumps|bumped|flips|flipped|knocks|pulls|takes|throws|elevates|lifts)(?: \\w+)? over|rolls(?: \\w+)? over|comes (?:up )?on top|comes up|over (?:he|she|they|you|we) (?:goes|go)|hes over|shes over|runs(?: \\w+)? over|comes out on top|gets on top|ends up on top',
   },
   {
     conceptId: 'frame-and-reguard',

@@ -4,6 +4,7 @@ import { cutClauses, readAside } from './asides';
 import { type BestReading, bestReading, CERTAIN, placeOf } from './bestReading';
 import type { CallContext } from './callContext';
 import { type Doing, readDoing } from './doings';
+import { hearSuffered } from './hearSuffered';
 import { type Judged, judge } from './judgement';
 import { TAKEN_CONFIDENCE } from './matchConcept';
 import type { Modifiers } from './modifiers';
@@ -23,6 +24,8 @@ export type Heard =
       readonly best: BestReading;
       readonly modifiers: Modifiers;
       readonly remark?: string;
+      /** The attempt that was on and is over with this. */
+      readonly finishesId?: string;
     }
   | {
       readonly kind: 'plain';
@@ -72,12 +75,18 @@ export function hear(words: readonly string[], index: VocabularyIndex, context: 
   const certain = best !== undefined && best.match.confidence >= CERTAIN && best.words[0] === who.words[0];
   if (certain) return named(who, best);
   if (who.named && saysCondition(who.words)) return { kind: 'condition', who };
+  const suffered = hearSuffered(who, index, context);
+  if (suffered) return { kind: 'named', ...suffered };
+  const done = readDoing(withoutOther(who, context), context.state);
+  if (done?.byOther) {
+    const heard = hearDoing({ doing: done, who, best, judged, index, context });
+    if (heard) return heard;
+  }
   const plain = readPlainCall(who, context);
   if (plain) return { kind: 'plain', who, plain, best };
   if (best && holdsMore(who, best, judged)) return undefined;
-  const doing = readDoing(withoutOther(who, context), context.state);
-  const done = doing && hearDoing({ doing, who, best, judged, index, context });
-  if (done) return done;
+  const heard = done && hearDoing({ doing: done, who, best, judged, index, context });
+  if (heard) return heard;
   return best && isTaken(best, judged, context.state) ? named(who, best) : undefined;
 }
 

@@ -10,12 +10,15 @@ export interface Judged {
 const list = (text: string): readonly string[] => text.trim().split(/\s*\|\s*/);
 
 // A praise that is taken back, and praise that praises nothing done.
+/** A fault that was not made is praise: "did not panic", "never waits". */
+const avoided =
+  /(?:^| )(?:dont|doesnt|didnt|do not|does not|did not|never|not|without|no) (?:\w+ )?(?:panic\w*|wait\w*|rush\w*|force\w*|chas\w*|stall\w*|freez\w*|giv\w* up|hesitat\w*|overcommit\w*|los\w* (?:his|her|the) head)(?: |$)/;
 const noPraise = list('not good | no good | isnt good | good try | good for a | good enough');
 const praiseFirst = list(
   'good | nice | great | well | excellent | beautiful | lovely | clean | smart | perfect | solid | clever | textbook | love | i like | well done | nicely | super | really good | very good | very nice',
 );
 const praiseLast = list(
-  'good | nice | well | well done | nicely | well timed | good timing | perfect | excellent | very good | very well | beautifully | as it should be',
+  'good | nice | well | well done | nicely | well timed | good timing | perfect | excellent | very good | very well | beautifully | as it should be | which is good | that is good | thats good | good boy | good girl | i like that | i love that | is what i want | is correct | thats it | lovely | beautiful | super | there we go',
 );
 
 const openings = list(
@@ -46,6 +49,7 @@ const patterns = {
 /** How the words of a call judge, without the names in it; undefined where they only tell. */
 export function judge(words: readonly string[]): Judged | undefined {
   const text = words.join(' ');
+  if (avoided.test(text) && !/(?:^| )punished(?: |$)/.test(text)) return { judgement: 'good', firm: true };
   if (patterns.noPraise.test(text))
     return /good try|good for a/.test(text) ? undefined : { judgement: 'error', firm: true };
   if (patterns.praiseFirst.test(text) && !/(?:^| )punished(?: |$)/.test(text)) return { judgement: 'good', firm: true };

@@ -60,7 +60,7 @@ const gripParts: readonly (readonly [RegExp, string])[] = [
   [/\b(?:head|neck)\b/, 'collar-tie'],
 ];
 const gripVerbs =
-  /^(?:grips|gripped|grabs|grabbed|grab|gets|got|get|has|have|catches|caught|takes|took|holds|held|controls|keeps|wins|finds|feeds|fed|secures|snatches|establishes|pummels|digs|clamps|hugs)(?: hold of| a hold of| hold| onto| on to)?(?: (?:on|in|for))? (.+)$/;
+  /^(?:grips|gripped|grabs|grabbed|grab|gets|got|get|has|have|catches|caught|takes|took|holds|held|controls|keeps|wins|finds|feeds|reaches|pulls|hangs on to|latches on to|digs for|has you by|has him by|has her by|has me by|holding|got hold of|gets hold of|fed|secures|snatches|establishes|pummels|digs|clamps|hugs)(?: hold of| a hold of| hold| onto| on to)?(?: (?:on|in|for))? (.+)$/;
 const gripBreaks =
   /^(?:breaks|broke|strips|stripped|peels|peeled|rips|clears|kicks off|shakes off|pops)(?: off| out of)? (.+)$/;
 

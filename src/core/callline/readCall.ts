@@ -131,7 +131,7 @@ function told(heard: Heard, unfinished: Unfinished): CallReading {
   const isAside = remark !== undefined;
   const modifiers = /\?\s*$/.test(call) ? { ...heard.modifiers, unsure: true as const } : heard.modifiers;
   const draft = draftOf(best.match.concept, modifiers, who, atSeconds, context);
-  return finish({
+  const reading = finish({
     draft,
     best,
     note: [remark, note].filter(Boolean).join(' - ') || undefined,
@@ -140,6 +140,7 @@ function told(heard: Heard, unfinished: Unfinished): CallReading {
     context,
     isAside,
   });
+  return heard.finishesId ? { ...reading, finishesId: heard.finishesId } : reading;
 }
 
 /** A class of techniques without a name: marked as that, with the named ones that the words may mean as choices. */

@@ -1,3 +1,5 @@
+import { distance } from 'fastest-levenshtein';
+import { ordinaryWords } from '../callline';
 import { type Athlete, opponentOf } from '../round';
 import type { SpokenWord } from './sentences';
 
@@ -38,6 +40,8 @@ export interface Listener {
 export function findPointings(words: readonly SpokenWord[], listener: Listener): Pointing[] {
   const found: Pointing[] = [];
   const named = (word: string): { athlete: Athlete; owner: boolean } | undefined => {
+    const misheard = nearName(word, listener.calledBy);
+    if (misheard) return misheard;
     for (const athlete of ['a', 'b'] as const) {
       const called = listener.calledBy[athlete];
       if (listener.calledBy[opponentOf(athlete)].includes(word)) continue;
@@ -102,6 +106,32 @@ export function findPointings(words: readonly SpokenWord[], listener: Listener):
   }
   return found;
 }
+
+/** Names of so many letters and more may be a letter or two off. @source own decision */
+const LEAST_NAME_LETTERS = 4;
+
+/** "tavern" for Tavin: a word that is no other word, begins like a name, and is nearer to it than to the other one's. */
+function nearName(word: string, calledBy: CalledBy): { athlete: Athlete; owner: boolean } | undefined {
+  if (word.length < LEAST_NAME_LETTERS || ordinaryWords.has(word) || isCalled(word, calledBy)) return undefined;
+  const off = (athlete: Athlete) =>
+    Math.min(
+      ...calledBy[athlete]
+        .filter((name) => name.length >= LEAST_NAME_LETTERS && name[0] === word[0] && !ordinaryWords.has(name))
+        .map(
+          (name) =>
+            Math.min(distance(word, name), word.endsWith('s') ? distance(word.slice(0, -1), name) : 9) / name.length,
+        ),
+    );
+  const [a, b] = [off('a'), off('b')];
+  const nearest = Math.min(a, b);
+  if (nearest > 0.4 || a === b) return undefined;
+  return { athlete: a < b ? 'a' : 'b', owner: false };
+}
+
+const isCalled = (word: string, calledBy: CalledBy): boolean =>
+  [word, word.endsWith('s') ? word.slice(0, -1) : word].some(
+    (one) => calledBy.a.includes(one) || calledBy.b.includes(one),
+  );
 
 /** How long a name that was called says whom "you" means. @source own decision */
 const ADDRESS_SECONDS = 25;

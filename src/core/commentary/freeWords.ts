@@ -33,10 +33,16 @@ const leading: ReadonlySet<string> = new Set(
  * What a clause tells without naming an entry: a plain doing ("he just walks around it"), a grip as a verb and what the hand holds, a judgement about a part of
  * the body. Answers whether something was proposed.
  */
-export function proposeFree(clause: FreeClause, hearing: Hearing, vocabulary: VocabularyIndex): boolean {
+export function proposeFree(
+  clause: FreeClause,
+  hearing: Hearing,
+  vocabulary: VocabularyIndex,
+  named: ReadonlySet<MarkDraft['kind']> = new Set(),
+): boolean {
   const { words, pointings, sentence } = clause;
   const doer = pointings.find((one) => one.role === 'doer') ?? pointings.find((one) => one.role === 'owner');
-  const from = doer && doer.role === 'doer' ? doer.at + 1 : 0;
+  const isOver = /^(?:and |so |then )*over (?:he|she|they|you|we) go/.test(words.join(' '));
+  const from = doer && doer.role === 'doer' && !isOver ? doer.at + 1 : 0;
   const told = withoutLeading(words.slice(from));
   if (told.length === 0) return false;
   const athlete = doer?.athlete ?? hearing.listener.last?.athlete;
@@ -59,7 +65,10 @@ export function proposeFree(clause: FreeClause, hearing: Hearing, vocabulary: Vo
   const sureWho = doer !== undefined;
   if (athlete && /^(?:and )?(?:taps|tapped|taps out|has to tap|is tapping)\b/.test(told.join(' ')))
     return endByTap(opponentOf(athlete), sentence.words[0]?.atSeconds ?? 0, hearing);
-  const doing = judged?.firm && judged.judgement === 'error' ? undefined : readDoing(told, hearing.state);
+  const doing =
+    named.has('attempt') || named.has('position') || (judged?.firm && judged.judgement === 'error')
+      ? undefined
+      : readDoing(told, hearing.state);
   if (doing && athlete) {
     const by = doing.byOther ? opponentOf(athlete) : athlete;
     const { stage = 'entry', end } = doing.modifiers;
@@ -80,10 +89,11 @@ export function proposeFree(clause: FreeClause, hearing: Hearing, vocabulary: Vo
     }
     return isNew;
   }
-  const grip = judged?.firm ? undefined : readGripByPart(told);
+  const grip = judged?.firm || named.has('grip') ? undefined : readGripByPart(told);
   if (grip && athlete)
     return propose({ kind: 'grip', gripId: grip.gripId, athlete, outcome: grip.outcome, note: sentence.text, sureWho });
-  if (!judged?.firm || !principleOf(told) || !athlete || words.length < LEAST_JUDGED_WORDS) return false;
+  if (named.size > 0 || !judged?.firm || !principleOf(told) || !athlete || words.length < LEAST_JUDGED_WORDS)
+    return false;
   return propose(
     judgedDraft(judged, athlete, sentence.text, told),
     nearEntries(told, judged, athlete, hearing, vocabulary),

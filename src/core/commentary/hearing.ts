@@ -26,6 +26,8 @@ export interface Proposal {
   readonly saidAtSeconds: number;
   /** The person was named, not guessed. */
   readonly sureWho: boolean;
+  /** An entry was named, by words that say who did it: nine in ten are right. */
+  readonly isSure?: true;
   /** Other marks that the same words may mean, likeliest first. */
   readonly others?: readonly MarkDraft[];
   /** A name, a kit or "I" stood in the sentence. */

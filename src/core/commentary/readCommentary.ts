@@ -83,15 +83,16 @@ function readSentence(
   const { words } = sentence;
   const text = ` ${words.map((one) => one.word).join(' ')} `;
   const pointings = findPointings(words, hearing.listener);
-  if (says(text, signals.salesTalk) || says(text, signals.generalTalk)) return;
+  if (says(text, signals.salesTalk) || says(text, signals.generalTalk) || says(text, signals.takenBack)) return;
+  if (says(text, signals.notDone) && !says(text, signals.couldHave)) return;
   const mentions = dropCorrected(findMentions(words.map(hear), hearing.index), words);
   const known = hearing.proposals.length;
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
-  if (hearing.proposals.length > known) return;
-  proposeFree({ sentence, words: words.map(({ word }) => word), pointings }, hearing, vocabulary);
+  const named = new Set(hearing.proposals.slice(known).map(({ draft }) => draft.kind));
+  proposeFree({ sentence, words: words.map(({ word }) => word), pointings }, hearing, vocabulary, named);
 }
 
 /** "the flower sweep, I mean the pendulum sweep": what was taken back is not said. */

@@ -20,7 +20,7 @@ const PAUSE_END = /[,;:–—]$/;
 
 /** Words that begin a clause of speech, with or without a comma before them. @source common practice: what fills the seams of spoken English */
 const seams: ReadonlySet<string> = new Set(
-  'and but so then because cause now okay ok alright well anyway meanwhile however though although until while when before after where which right look watch see actually basically eventually finally instead plus or except unless yeah yep nope'.split(
+  'and but so then because cause now okay ok alright well anyway meanwhile however though although until while when before after actually basically eventually finally instead plus or except unless yeah yep nope'.split(
     ' ',
   ),
 );

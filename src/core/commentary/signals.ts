@@ -11,6 +11,13 @@ export const generalTalk = list(
   'in general | always says | you want | when you | if you | you never | you always | you can | you split | you need | what is the | the idea | the key to | what i teach | we drill | last week | yesterday | last time | the match before | in the match | years ago | for example | used to | good for well',
 );
 
+/** Planned, wished, feared, imagined, asked for: nothing of it happened. */
+export const notDone = list(
+  'id rather | would rather | would be | would have been | would love | my plan | plan was | was going to | i was gonna | wanted to | i wanted | you gotta | you have to | dont do that | never do | for tuesday | for monday | for next time | next time | next week | homework | imagine | as if | worried about | afraid of | scared of | be careful of | id be worried | looking to | thinking about | thought about | hoping for | hope for | could be | might be | may be | watch out for | remember to | try to remember | if he | if she | if they | if i | unless | instead of | nobody sharper | somebody sharper | somebody better | against a good | a better | in competition | at a tournament | years ago | when i was | i used to',
+);
+/** What was just said is taken back. */
+export const takenBack = list('no sorry | no wait | sorry no | scratch that | i mean no | not that | wait no | no no');
+
 export const negations = list(
   'not | no | never | dont | doesnt | didnt | isnt | wont | cannot | cant | without | hardly',
 );

@@ -6,6 +6,7 @@ import {
   type CallContext,
   type CallReading,
   type CallRemark,
+  type Concept,
   draftFromChoice,
   type MarkDraft,
   type NextCall,
@@ -31,6 +32,9 @@ const Box = styled.div`
   .read b { color: ${color.ink}; font-weight: 600; }
   .read .remark { color: ${color.focusText}; }
   .read .problem { color: ${color.harm}; white-space: normal; }
+  .which { display: flex; gap: ${space(4)}; align-items: baseline; overflow: hidden; }
+  .which button { border: 0; background: none; padding: 0; color: ${color.ink}; cursor: pointer; font: inherit; }
+  .which button:hover { color: ${color.focusText}; }
   .others { display: flex; gap: ${space(3)}; overflow: hidden; }
   .others button { border: 0; background: none; padding: 0; color: ${color.quiet}; cursor: pointer; font-size: ${size.small}; }
   .others button[data-on] { color: ${color.focusText}; text-decoration: underline; }
@@ -122,30 +126,41 @@ function OpenLine({
   const [text, setText] = useState(call.text);
   const [chosen, setChosen] = useState(0);
   const [problem, setProblem] = useState<string>();
+  const [asked, setAsked] = useState(false);
   const context = useMemo(() => contextAt(call.atSeconds), [contextAt, call.atSeconds]);
   const reading = useMemo(() => readCall(text, index, context), [text, index, context]);
-  const taken = reading.choices[chosen];
-  const overridden = chosen > 0 && taken !== undefined;
-  const draft = overridden ? draftFromChoice(text, reading.conceptWords, taken.concept, context) : reading.draft;
+  const options = optionsOf(reading);
+  const draftOf = (at: number) => {
+    const concept = at > 0 ? options[at]?.concept : undefined;
+    return concept ? draftFromChoice(text, reading.conceptWords, concept, context) : reading.draft;
+  };
+  const overridden = chosen > 0 && options[chosen] !== undefined;
+  const draft = draftOf(chosen);
+  const isDoubtful = reading.doubtful === true && !overridden && options.length > 1;
 
-  const commit = () => {
-    if (!draft) return onClose();
-    const [first] = checkMark({ ...draft, id: 'draft' } as Mark, span);
+  const commit = (at: number) => {
+    const made = draftOf(at);
+    if (!made) return onClose();
+    const [first] = checkMark({ ...made, id: 'draft' } as Mark, span);
     if (first) setProblem(markProblemText(first));
-    else if (overridden) onCommit(draft, call.editing, {});
-    else onCommit(draft, call.editing, reading);
+    else onCommit(made, call.editing, at > 0 ? {} : reading);
   };
   const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
-    if (event.key === 'Enter') commit();
+    const digit = asked && isDoubtful && /^[1-4]$/.test(event.key) ? Number(event.key) - 1 : undefined;
+    if (digit !== undefined && options[digit]) commit(digit);
+    // Two readings are about as likely: both are shown, and the second press says which.
+    else if (event.key === 'Enter' && isDoubtful && !asked) setAsked(true);
+    else if (event.key === 'Enter') commit(chosen);
     else if (event.key === 'Escape') onClose();
     else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      const count = Math.max(1, reading.choices.length);
+      const count = Math.max(1, options.length);
       setChosen((current) => (current + (event.key === 'ArrowDown' ? 1 : count - 1)) % count);
-    } else if (event.key === 'Tab' && taken) complete(taken.concept.name);
+    } else if (event.key === 'Tab' && completion) complete(completion);
     else return;
     event.preventDefault();
     event.stopPropagation();
   };
+  const completion = options[chosen]?.concept?.name ?? reading.choices[0]?.concept.name;
   const complete = (name: string) => {
     const typed = reading.conceptWords.join(' ');
     const at = typed ? text.toLowerCase().indexOf(typed) : -1;
@@ -167,6 +182,7 @@ function OpenLine({
             setText(event.target.value);
             setChosen(0);
             setProblem(undefined);
+            setAsked(false);
           }}
           onKeyDown={onKeyDown}
           autoComplete="off"
@@ -180,24 +196,71 @@ function OpenLine({
       <div className="read" role="status">
         {problem ? (
           <span className="problem">{problem}</span>
+        ) : asked && isDoubtful ? (
+          <Which options={options.slice(0, 4)} draftOf={draftOf} names={names} onChoose={commit} />
         ) : (
           <Understood reading={reading} draft={draft} names={names} overridden={overridden} />
         )}
-        <span className="others">
-          {reading.choices.slice(0, 6).map((choice, position) => (
-            <button
-              key={choice.concept.id}
-              type="button"
-              tabIndex={-1}
-              data-on={position === chosen || undefined}
-              onClick={() => setChosen(position)}
-            >
-              {choice.concept.name}
-            </button>
-          ))}
-        </span>
+        {asked && isDoubtful ? null : (
+          <span className="others">
+            {options.slice(0, 6).map((option, position) => (
+              <button
+                key={option.key}
+                type="button"
+                tabIndex={-1}
+                data-on={position === chosen || undefined}
+                onClick={() => setChosen(position)}
+              >
+                {option.name}
+              </button>
+            ))}
+          </span>
+        )}
       </div>
     </Box>
+  );
+}
+
+interface Option {
+  readonly key: string;
+  readonly name: string;
+  /** What it names; absent for the coach's own words and for a note. */
+  readonly concept?: Concept;
+}
+
+/** What the words may mean, the reading itself first. */
+function optionsOf({ draft, choices, remarks }: CallReading): Option[] {
+  const named = choices.map(({ concept }) => ({ key: concept.id, name: concept.name, concept }));
+  if (draft?.kind === 'note') return named.length > 0 ? [{ key: 'note', name: 'a note' }, ...named] : named;
+  return remarks.some((one) => one.code === 'own-words') ? [{ key: 'own', name: 'your words' }, ...named] : named;
+}
+
+/** Readings of which none is sure enough, side by side: a digit takes one, nothing is taken silently. */
+function Which({
+  options,
+  draftOf,
+  names,
+  onChoose,
+}: {
+  readonly options: readonly Option[];
+  readonly draftOf: (at: number) => MarkDraft | undefined;
+  readonly names: Names;
+  readonly onChoose: (at: number) => void;
+}) {
+  const wordOf = useWordOf();
+  return (
+    <span className="which">
+      <b>Which?</b>
+      {options.map((option, at) => {
+        const draft = draftOf(at);
+        const words = draft && markWords({ ...draft, id: 'draft' } as Mark, names, wordOf);
+        return (
+          <button key={option.key} type="button" tabIndex={-1} onClick={() => onChoose(at)}>
+            <kbd>{at + 1}</kbd> {words ? [words.who, words.what].filter(Boolean).join(' · ') : option.name}
+          </button>
+        );
+      })}
+    </span>
   );
 }
 

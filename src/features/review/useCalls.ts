@@ -92,7 +92,7 @@ export function useCalls(options: CallsOptions) {
     const mark = { ...draft, ...keptOf(editing, draft), id: editing?.id ?? crypto.randomUUID() } as Mark;
     const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
     if (editing) marks.replace(editing, mark);
-    else if (going?.kind === 'attempt') marks.replace(going, tappedAt(going, draft));
+    else if (going?.kind === 'attempt') marks.replace(going, endedBy(going, draft));
     else if (going?.kind === 'stoppage' && draft.kind === 'stoppage')
       marks.replace(going, { ...going, endSeconds: draft.endSeconds });
     else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
@@ -121,9 +121,10 @@ const stateAt = (reading: RoundReading, seconds: number): RoundState =>
   findIntervalAt(reading, seconds)?.state ?? { kind: 'unmarked' };
 
 /** The attempt that was on, ended by the tap that was called; what was remarked is kept. */
-function tappedAt(attempt: AttemptMark, { atSeconds, note }: MarkDraft): AttemptMark {
-  const notes = [attempt.note, note].filter(Boolean).join(' - ');
-  const ended = { ...attempt, stage: 'finished', end: 'finished', endSeconds: atSeconds } as const;
+function endedBy(attempt: AttemptMark, draft: MarkDraft): AttemptMark {
+  const notes = [attempt.note, draft.note].filter(Boolean).join(' - ');
+  const how = draft.kind === 'attempt' ? { stage: draft.stage, end: draft.end, tapCause: draft.tapCause } : {};
+  const ended = { ...attempt, ...how, endSeconds: draft.atSeconds };
   return notes ? { ...ended, note: notes } : ended;
 }
 

@@ -16,7 +16,7 @@ export const strengthSayings: Readonly<Record<string, readonly string[]>> = {
   'good-posture-in-guard': ['posture', 'good posture', 'sits tall', 'posture up', 'keeps the posture', 'tall posture', 'back straight in the guard', 'postures'],
   'good-stacks-and-opens': ['stacks and opens', 'breaks the guard open', 'opens the guard well', 'stands and breaks the legs'],
   'good-weight-on-the-seat': ['weight off the leg', 'light on the near leg', 'hides the leg', 'sits the weight back'],
-  'good-underhook-won': ['wins the underhook', 'gets the underhook', 'fights for the underhook', 'keeps the underhook', 'strong underhook'],
+  'good-underhook-won': ['wins the underhook fight', 'fights for the underhook', 'keeps the underhook', 'strong underhook'],
   'good-head-frees-the-foot': ['pins the head and frees the foot', 'head down then the foot', 'crossface first then the foot', 'frees the foot'],
   'good-isolates-elbow-first': ['walks the elbow up', 'elbow first then mount', 'isolates the elbow', 'elbow out before the mount'],
   'good-hips-close-in-pin': ['hips close', 'knees tight in the pin', 'hips tight', 'no space in the pin', 'tight pin'],

@@ -37,6 +37,7 @@ const Line = styled.li`
   &[aria-selected='true'] { background: ${color.focusWash}; }
   &[data-state='dropped'] .what, &[data-state='marked'] .what, &[data-state='outside'] .what { color: ${color.quiet}; }
   &[data-state='dropped'] .what { text-decoration: line-through; }
+  .others { color: ${color.quiet}; font-size: ${size.small}; gap: ${space(1)} ${space(3)}; }
   .state { margin-left: auto; font-size: ${size.small}; color: ${color.quiet}; white-space: nowrap; }
   &[data-state='accepted'] .state { color: ${color.good}; }
 `;
@@ -82,7 +83,7 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
     <Panel
       ref={panel}
       tabIndex={-1}
-      data-own-keys="arrowdown arrowup enter x delete e w a z [ ] h escape"
+      data-own-keys="arrowdown arrowup enter x delete e w a s z 2 3 4 [ ] h escape"
       aria-label="Spoken commentary"
       onKeyDown={(event) => press(event, props)}
     >
@@ -111,6 +112,21 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
                 </Button>
               ))}
             </div>
+            {work.speaks ? null : (
+              <div className="row">
+                <span>“You” is</span>
+                {([undefined, 'a', 'b'] as const).map((athlete) => (
+                  <Button
+                    key={athlete ?? 'anybody'}
+                    aria-pressed={work.you === athlete}
+                    look={work.you === athlete ? 'lead' : 'quiet'}
+                    onPress={() => onAct({ kind: 'you', athlete })}
+                  >
+                    {athlete ? names[athlete] : 'who was just named'}
+                  </Button>
+                ))}
+              </div>
+            )}
             <div className="row quiet">
               <span>{tieWords(work)}</span>
               <span>
@@ -120,7 +136,8 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
             <div className="row quiet">
               <span>
                 <kbd>Enter</kbd> marks it · <kbd>X</kbd> drops · <kbd>E</kbd> corrects · <kbd>W</kbd> the other one ·{' '}
-                <kbd>A</kbd> all of its kind · <kbd>Z</kbd> back
+                <kbd>2</kbd>–<kbd>4</kbd> another reading · <kbd>A</kbd> all of its kind · <kbd>S</kbd> all sure ones ·{' '}
+                <kbd>Z</kbd> back
               </span>
             </div>
             {remarks ? <div className="quiet">{remarks}</div> : null}
@@ -220,11 +237,31 @@ function Lines({
                 {state ? <span className="state">{stateWords[state]}</span> : null}
               </span>
               <span className="quote">“{line.proposal.words}”</span>
+              {isSelected && !state ? <Others line={line} names={names} /> : null}
             </span>
           </Line>
         );
       })}
     </List>
+  );
+}
+
+/** What else the words may mean: a digit marks that instead. */
+function Others({ line, names }: { readonly line: ProposalLine; readonly names: Names }) {
+  const wordOf = useWordOf();
+  const { others = [] } = line.proposal;
+  if (others.length === 0) return null;
+  return (
+    <span className="row others">
+      {others.slice(0, 3).map((draft, at) => {
+        const words = markWords({ ...draft, id: 'other' } as Mark, names, wordOf);
+        return (
+          <span key={words.what}>
+            <kbd>{at + 2}</kbd> {words.what}
+          </span>
+        );
+      })}
+    </span>
   );
 }
 
@@ -251,7 +288,9 @@ function press(event: React.KeyboardEvent, props: CommentaryPanelProps): void {
     e: () => free && onCorrect(line),
     w: () => free && onAccept([{ ...line, draft: swapped(line) }]),
     a: () => line && onAccept(lines.filter((one) => open.includes(one.place) && one.draft.kind === line.draft.kind)),
+    s: () => onAccept(lines.filter((one) => open.includes(one.place) && one.proposal.isSure)),
     z: onTakeBack,
+    ...Object.fromEntries(['2', '3', '4'].map((digit, at) => [digit, () => free && acceptOther(line, at, onAccept)])),
     '[': () => onAct({ kind: 'shift', seconds: -1 }),
     ']': () => onAct({ kind: 'shift', seconds: 1 }),
     h: () => line && onAct({ kind: 'pause', atSeconds: line.proposal.saidAtSeconds, seconds: STANDING_SECONDS }),
@@ -264,6 +303,11 @@ function press(event: React.KeyboardEvent, props: CommentaryPanelProps): void {
   event.preventDefault();
   event.stopPropagation();
   keys[key]!();
+}
+
+function acceptOther(line: ProposalLine, at: number, onAccept: CommentaryPanelProps['onAccept']): void {
+  const other = line.proposal.others?.[at];
+  if (other) onAccept([{ ...line, draft: { ...other, atSeconds: line.draft.atSeconds } }]);
 }
 
 /** The same mark for the other athlete: for when the words did not say who was meant. */

@@ -12,6 +12,8 @@ export interface CommentaryWork {
   readonly tie: CommentaryTie;
   /** The athlete who talks; undefined for a third person. */
   readonly speaks?: Athlete;
+  /** Whom "you" means; undefined for the audience, or for whoever was called by name. */
+  readonly you?: Athlete;
   /** By place in the list of proposals. */
   readonly decisions: Readonly<Record<number, Decision>>;
   readonly selected: number;
@@ -24,7 +26,7 @@ export interface CommentaryStep {
   /** Marks were made with it. */
   readonly added: boolean;
   /** What stood before the talk was moved or given to another speaker; absent for decisions. */
-  readonly before?: Pick<CommentaryWork, 'tie' | 'speaks' | 'decisions' | 'selected'>;
+  readonly before?: Pick<CommentaryWork, 'tie' | 'speaks' | 'you' | 'decisions' | 'selected'>;
 }
 
 export type CommentaryAction =
@@ -38,7 +40,7 @@ export type CommentaryAction =
   | { readonly kind: 'take-back' }
   | { readonly kind: 'shift'; readonly seconds: number }
   | { readonly kind: 'pause'; readonly atSeconds: number; readonly seconds: number }
-  | { readonly kind: 'speaks'; readonly athlete: Athlete | undefined };
+  | { readonly kind: 'speaks' | 'you'; readonly athlete: Athlete | undefined };
 
 /** The commentary after an action. Pure; a decided proposal keeps its place in the list. */
 export function reduceCommentary(work: CommentaryWork, action: CommentaryAction): CommentaryWork {
@@ -74,13 +76,15 @@ export function reduceCommentary(work: CommentaryWork, action: CommentaryAction)
     case 'speaks':
       // Whoever talks changes every proposal, so what was decided no longer names the same ones.
       return moved(work, { speaks: action.athlete, decisions: {}, selected: 0 });
+    case 'you':
+      return moved(work, { you: action.athlete, decisions: {}, selected: 0 });
   }
 }
 
 /** A change of how all of it is read, with what stood before it. */
 function moved(work: CommentaryWork, change: Partial<CommentaryWork>): CommentaryWork {
-  const { tie, speaks, decisions, selected } = work;
-  const step = { places: [], added: false, before: { tie, speaks, decisions, selected } };
+  const { tie, speaks, you, decisions, selected } = work;
+  const step = { places: [], added: false, before: { tie, speaks, you, decisions, selected } };
   return { ...work, ...change, steps: [...work.steps, step] };
 }
 

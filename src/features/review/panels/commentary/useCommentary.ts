@@ -39,10 +39,11 @@ export function useCommentary(
 
   const cues = work?.cues;
   const speaks = work?.speaks;
+  const you = work?.you;
   const context = useMemo(() => {
     const { calledBy, pronouns, uniform } = round;
-    return { uniform, calledBy, pronouns, speaks };
-  }, [speaks, round]);
+    return { uniform, calledBy, pronouns, speaks, you };
+  }, [speaks, you, round]);
   const proposals = useProposals(cues, index, words, context);
   const lines: readonly ProposalLine[] = useMemo(
     () => (work && proposals ? proposalLines(work, proposals, round.span, marks) : []),
