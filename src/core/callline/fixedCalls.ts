@@ -95,7 +95,7 @@ export function readRuling(words: readonly string[], atSeconds: number, context:
     .slice(0, -1)
     .filter((word) => !['for', 'to', 'unsure', 'maybe', 'gets', 'an', 'a'].includes(word));
   // "advantage" may be what somebody takes: only a name beside it makes it the referee's.
-  if (!who.named || (at > 0 && rest.length > 0)) return undefined;
+  if (!who.named || (at > 0 && rest.length > 0 && words[at + 1] !== 'for')) return undefined;
   return {
     kind: 'ruling',
     atSeconds,

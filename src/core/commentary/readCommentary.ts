@@ -54,7 +54,7 @@ export function readCommentary(
   const names = new Set([...calledBy.a, ...calledBy.b]);
   for (const clause of cutClausesOfSpeech(oneWordNames(cues, context.calledBy), names))
     readSentence(clause, hear, hearing, vocabulary);
-  return hearing.proposals;
+  return [...hearing.proposals].sort((one, other) => one.saidAtSeconds - other.saidAtSeconds);
 }
 
 /** Names of several words as one, so that each stands for its person: "the white gi" and "big brother". */

@@ -1,0 +1,24 @@
+import { expect, it } from 'vitest';
+import { scoreCalls, sharesOf } from '../../../tests/language/calls/scoreCalls';
+import { listTalks, scoreTalks, talksApart } from '../../../tests/language/talks/scoreTalks';
+
+// What others wrote and said, with what a person would mark (tests/language/README.md). The bounds are what was reached, a little below: they only rise.
+const shareIn = (line: string, what: string): number => Number(new RegExp(`${what} ([\\d.]+) %`).exec(line)?.[1]);
+
+it('calls by other hands are read as meant, or asked about', () => {
+  const all = scoreCalls();
+  const looked = sharesOf(all.filter(({ apart }) => !apart));
+  const apart = sharesOf(all.filter((one) => one.apart));
+  expect(looked.right + looked.kept).toBeGreaterThanOrEqual(74);
+  expect(apart.right + apart.kept).toBeGreaterThanOrEqual(60);
+  expect(looked.wrongWithoutDoubt).toBeLessThanOrEqual(7);
+  expect(apart.wrongWithoutDoubt).toBeLessThanOrEqual(10);
+});
+
+it('talks by other hands are heard, those too that nobody looked at', () => {
+  const looked = scoreTalks(listTalks().filter((talk) => !talksApart.includes(talk))).at(-1) ?? '';
+  expect(shareIn(looked, 'found')).toBeGreaterThanOrEqual(42);
+  expect(shareIn(looked, 'right')).toBeGreaterThanOrEqual(54);
+  expect(shareIn(looked, 'athlete')).toBeGreaterThanOrEqual(72);
+  expect(shareIn(scoreTalks(talksApart).at(-1) ?? '', 'found')).toBeGreaterThanOrEqual(29);
+});
