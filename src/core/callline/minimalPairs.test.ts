@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { Mark } from '../round';
 import type { MarkDraft } from './index';
-import { buildVocabularyIndex, readCall } from './index';
+import { buildVocabularyIndex, phraseMark, readCall } from './index';
 
 // Two calls that differ in one small thing must differ in that and in nothing else: who, not, should have, almost, left, from and to, is and does.
 const index = buildVocabularyIndex();
@@ -180,4 +181,15 @@ describe('two calls that differ in one small thing', () => {
     expect(read(one)).toMatchObject(saysOne);
     expect(read(other)).toMatchObject(saysOther);
   });
+});
+
+describe('what is kept in own words', () => {
+  it.each(['ana wrong foot in front', 'good: marek nice timing on that one', 'marek hand too weak, punished'])(
+    '“%s” reads back as itself from its own phrase',
+    (text) => {
+      const first = read(text);
+      const again = read(phraseMark({ ...first, id: 'x' } as unknown as Mark, { a: 'ana', b: 'marek' }));
+      expect(again).toEqual(first);
+    },
+  );
 });

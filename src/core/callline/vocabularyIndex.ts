@@ -68,6 +68,8 @@ const HOUSE_TRUST = 1.01;
 const ALIAS_TRUST = 0.98;
 const HEARD_TRUST = 0.9;
 const UNNAMED_TRUST = 0.9;
+/** A mark in own words is opened with this title, and read back as itself. */
+const WHOLE_TITLE_TRUST = 0.96;
 
 /** No words at all: nothing is understood by it. */
 export const emptyVocabularyIndex: VocabularyIndex = { phrases: [], words: [], names: new Map(), uses: new Map() };
@@ -123,6 +125,8 @@ export function buildVocabularyIndex(
   }
   add(describeConcept(house, 'error', present(unnamedErrors[0]).id), 'unnamed error', UNNAMED_TRUST);
   add(describeConcept(house, 'strength', present(unnamedStrengths[0]).id), 'good unnamed', UNNAMED_TRUST);
+  for (const one of unnamedErrors) add(describeConcept(house, 'error', one.id), one.title, WHOLE_TITLE_TRUST);
+  for (const one of unnamedStrengths) add(describeConcept(house, 'strength', one.id), one.title, WHOLE_TITLE_TRUST);
   return { phrases, words, names, uses: new Map(Object.entries(uses)) };
 }
 

@@ -113,7 +113,7 @@ function endByTap(winner: Athlete, atSeconds: number, hearing: Hearing): boolean
       findTechnique(draft.techniqueId)?.class === 'submissions',
   );
   const one = hearing.proposals[at];
-  if (!one || one.draft.kind !== 'attempt' || atSeconds - one.saidAtSeconds > TAP_SECONDS) return false;
+  if (one?.draft.kind !== 'attempt' || atSeconds - one.saidAtSeconds > TAP_SECONDS) return false;
   hearing.proposals[at] = { ...one, draft: { ...one.draft, stage: 'finished', end: 'finished' } };
   return true;
 }
