@@ -72,6 +72,41 @@ test('a whole round is marked from the call line alone, with few strokes and no 
   expect(complaints).toEqual([]);
 });
 
+test('a call that may mean several things is marked only after they were seen side by side; what nothing names is kept in own words', async ({
+  page,
+}) => {
+  await server.query('delete from mark where round_id = $1', [anaMarek]);
+  await signIn(page, server.url);
+  await openReview(page, `${server.url}/rounds/${anaMarek}`);
+  const line = page.getByRole('textbox', { name: 'Call' });
+  const call = async (text: string) => {
+    await page.keyboard.press('Enter');
+    await line.fill(text);
+    await page.keyboard.press('Enter');
+  };
+  await call('ana late to the triangle punished');
+  await expect(page.getByText('Which?')).toBeVisible();
+  await expect(ledger(page)).toHaveCount(0);
+  // What is written on takes the question back.
+  await line.press('End');
+  await page.keyboard.type(' ');
+  await expect(page.getByText('Which?')).toBeHidden();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('2');
+  await expect(line).toBeHidden();
+  await expect(ledger(page)).toHaveCount(1);
+  await expect.poll(() => countMarks(anaMarek)).toBe(1);
+  await call('marek wrong foot in front');
+  await expect(ledger(page)).toHaveCount(2);
+  await expect.poll(() => countMarks(anaMarek)).toBe(2);
+  const { rows } = await server.query(
+    "select concept_id, content ->> 'note' as note from mark where round_id = $1 order by concept_id like 'err-unnamed%'",
+    [anaMarek],
+  );
+  expect(rows[0]?.concept_id).not.toContain('unnamed');
+  expect(rows[1]).toEqual({ concept_id: 'err-unnamed-hips', note: 'wrong foot in front' });
+});
+
 test('a spoken commentary is dropped on a round and gone through by keyboard', async ({ page }) => {
   const complaints = watchConsole(page);
   await server.query('delete from mark where round_id = $1', [anaMarek]);

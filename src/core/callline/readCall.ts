@@ -10,7 +10,7 @@ import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn }
 import { changesSubject, type Heard, hear, hearClauses } from './hearing';
 import { judge } from './judgement';
 import { type ConceptMatch, listUnreadWords } from './matchConcept';
-import { splitModifiers } from './modifiers';
+import { type Modifiers, splitModifiers } from './modifiers';
 import { draftInOwnWords, readGripByPart } from './ownWords';
 import { readPlainCall } from './plainCalls';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
@@ -46,6 +46,8 @@ export interface CallReading {
   readonly finishesId?: string;
   /** Another reading is about as likely: nobody takes either without having seen both. */
   readonly doubtful?: true;
+  /** The mark that keeps the words as they are, where none of the entries may be meant. */
+  readonly ownWords?: MarkDraft;
   /** Whether the call says that the time is over: the round ends here. */
   readonly endsRound?: true;
 }
@@ -140,7 +142,19 @@ function told(heard: Heard, unfinished: Unfinished): CallReading {
     context,
     isAside,
   });
-  return heard.finishesId ? { ...reading, finishesId: heard.finishesId } : reading;
+  if (heard.finishesId) return { ...reading, finishesId: heard.finishesId };
+  return reading.doubtful
+    ? { ...reading, ownWords: ownWordsOf(who, linked.text, modifiers, atSeconds, context) }
+    : reading;
+}
+
+/** What stays when none of the entries is meant: the verdict in the coach's own words, a note where nothing is judged. */
+function ownWordsOf(who: Who, text: string, modifiers: Modifiers, atSeconds: number, context: CallContext): MarkDraft {
+  const judged = judge(who.words);
+  const said = withoutName(text, context);
+  return judged
+    ? draftInOwnWords({ who, judged, modifiers, text: said, about: who.words }, atSeconds)
+    : { kind: 'note', atSeconds, note: text.trim() };
 }
 
 /** A class of techniques without a name: marked as that, with the named ones that the words may mean as choices. */

@@ -131,11 +131,13 @@ function OpenLine({
   const reading = useMemo(() => readCall(text, index, context), [text, index, context]);
   const options = optionsOf(reading);
   const draftOf = (at: number) => {
+    if (options[at]?.key === OWN_WORDS) return reading.ownWords ?? reading.draft;
     const concept = at > 0 ? options[at]?.concept : undefined;
     return concept ? draftFromChoice(text, reading.conceptWords, concept, context) : reading.draft;
   };
   const overridden = chosen > 0 && options[chosen] !== undefined;
   const draft = draftOf(chosen);
+  const enterWords = call.editing ? 'changes it' : 'marks it';
   const isDoubtful = reading.doubtful === true && !overridden && options.length > 1;
 
   const commit = (at: number) => {
@@ -189,7 +191,15 @@ function OpenLine({
           spellCheck={false}
         />
         <span className="hint">
-          <kbd>Enter</kbd> {call.editing ? 'changes it' : 'marks it'} · <kbd>Tab</kbd> completes · <kbd>↓</kbd> another
+          {asked && isDoubtful ? (
+            <>
+              <kbd>1</kbd>–<kbd>{Math.min(4, options.length)}</kbd> marks one · <kbd>Enter</kbd> the first
+            </>
+          ) : (
+            <>
+              <kbd>Enter</kbd> {enterWords} · <kbd>Tab</kbd> completes · <kbd>↓</kbd> another
+            </>
+          )}{' '}
           · <kbd>Esc</kbd>
         </span>
       </div>
@@ -228,11 +238,17 @@ interface Option {
   readonly concept?: Concept;
 }
 
+const OWN_WORDS = 'own';
+/** Where the coach's own words stand among the readings of a doubtful call. */
+const OWN_PLACE = 3;
+
 /** What the words may mean, the reading itself first. */
-function optionsOf({ draft, choices, remarks }: CallReading): Option[] {
-  const named = choices.map(({ concept }) => ({ key: concept.id, name: concept.name, concept }));
+function optionsOf({ draft, choices, remarks, ownWords }: CallReading): Option[] {
+  const named: Option[] = choices.map(({ concept }) => ({ key: concept.id, name: concept.name, concept }));
+  if (ownWords)
+    return [...named.slice(0, OWN_PLACE), { key: OWN_WORDS, name: 'your words' }, ...named.slice(OWN_PLACE)];
   if (draft?.kind === 'note') return named.length > 0 ? [{ key: 'note', name: 'a note' }, ...named] : named;
-  return remarks.some((one) => one.code === 'own-words') ? [{ key: 'own', name: 'your words' }, ...named] : named;
+  return remarks.some((one) => one.code === 'own-words') ? [{ key: OWN_WORDS, name: 'your words' }, ...named] : named;
 }
 
 /** Readings of which none is sure enough, side by side: a digit takes one, nothing is taken silently. */
@@ -256,7 +272,8 @@ function Which({
         const words = draft && markWords({ ...draft, id: 'draft' } as Mark, names, wordOf);
         return (
           <button key={option.key} type="button" tabIndex={-1} onClick={() => onChoose(at)}>
-            <kbd>{at + 1}</kbd> {words ? [words.who, words.what].filter(Boolean).join(' · ') : option.name}
+            <kbd>{at + 1}</kbd>{' '}
+            {words && option.key !== OWN_WORDS ? [words.who, words.what].filter(Boolean).join(' · ') : option.name}
           </button>
         );
       })}
