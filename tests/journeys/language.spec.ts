@@ -243,7 +243,10 @@ test('the library is searched, walked and given words of its own, and they are u
 
   // What had no name gets one.
   await page.goto(`${server.url}/library/unnamed`);
-  await page.getByRole('checkbox').first().check();
+  await page
+    .getByLabel(/^Choose a sweep without a name/)
+    .first()
+    .check();
   await choose(page, page.getByRole('combobox'), 'scissor sweep', /scissor sweep/);
   await page.getByRole('button', { name: 'Name it' }).click();
   await expect(page.getByText('Named.')).toBeVisible();

@@ -2,6 +2,7 @@ export * from './callContext';
 export * from './callHabits';
 export { type Doing, readDoing } from './doings';
 export { holderOf, type MarkDraft } from './draftOf';
+export { groupAlike } from './groupAlike';
 export { newHabitSums } from './habitSums';
 export { type Judged, judge } from './judgement';
 export * from './matchConcept';

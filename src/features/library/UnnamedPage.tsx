@@ -2,9 +2,10 @@
 
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { groupAlike } from '@/core/callline';
 import { formatClock } from '@/core/clock';
 import type { MarkLine } from '@/core/search';
-import { houseNameOf, kindOf } from '@/core/vocabulary';
+import { houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
 import { nameMarks } from '@/server/language/nameMarksActions';
 import { markAddress } from '@/terms/addresses';
 import { dayWords } from '@/terms/dayWords';
@@ -16,7 +17,14 @@ import { OwnWordDialog } from './OwnWordDialog';
 import { useFinder } from './useFinder';
 import { useWordAction } from './useWordAction';
 
-export type UnnamedMark = MarkLine & { readonly conceptId: string };
+export type UnnamedMark = MarkLine & {
+  readonly conceptId: string;
+  /** What the coach wrote or said about it. */
+  readonly note: string;
+};
+
+/** What was named at once, and what each was before. */
+type NamedBefore = readonly { readonly ids: readonly string[]; readonly from: string }[];
 
 /** What was marked without a name: look at it again, and give it one. */
 export function UnnamedPage({
@@ -34,23 +42,31 @@ export function UnnamedPage({
   const [text, setText] = useState('');
   const [conceptId, setConceptId] = useState<string>();
   const [inventing, setInventing] = useState(false);
-  const [named, setNamed] = useState<{ readonly ids: readonly string[]; readonly from: string }>();
+  const [named, setNamed] = useState<NamedBefore>();
   const first = marks.find((mark) => chosen.has(mark.markId));
   const kind = first ? kindOf(first.conceptId) : undefined;
   const options = useMemo(() => find(text, kind), [find, text, kind]);
+  const groups = useMemo(
+    () => byKey(marks, (mark) => kindOf(mark.conceptId) ?? '').flatMap((kin) => groupAlike(kin, ({ note }) => note)),
+    [marks],
+  );
   const toggle = (id: string) =>
     setChosen((known) => {
       const next = new Set(known);
       if (!next.delete(id)) next.add(id);
       return next;
     });
-  const name = () => {
-    if (!conceptId || !first) return;
-    const ids = [...chosen];
+  const name = (asId: string | undefined, ids: readonly string[]) => {
+    if (!asId || ids.length === 0) return;
+    const picked = marks.filter((mark) => ids.includes(mark.markId));
+    const before = byKey(picked, (mark) => mark.conceptId).map((group) => ({
+      from: group[0]?.conceptId ?? '',
+      ids: group.map((mark) => mark.markId),
+    }));
     run(
-      () => nameMarks(ids, conceptId),
+      () => nameMarks(ids, asId),
       () => {
-        setNamed({ ids, from: first.conceptId });
+        setNamed(before);
         setChosen(new Set());
         setText('');
         setConceptId(undefined);
@@ -60,7 +76,7 @@ export function UnnamedPage({
   return (
     <Page
       title="Without a name"
-      aside="Marked as “unnamed sweep”, “unnamed pass” … to be named when you know."
+      aside="Kept in your own words, or as “a sweep without a name”: to be named when you know."
       actions={<ActionLink href="/library">To the library</ActionLink>}
     >
       {named ? (
@@ -70,7 +86,7 @@ export function UnnamedPage({
             look="plain"
             onPress={() =>
               run(
-                () => nameMarks(named.ids, named.from),
+                () => nameAgain(named),
                 () => setNamed(undefined),
               )
             }
@@ -88,7 +104,9 @@ export function UnnamedPage({
       ) : (
         <Section>
           <h2>{marks.length === 1 ? '1 mark' : `${marks.length} marks`}</h2>
-          <div className="note">Choose those that are the same move, then name them together.</div>
+          <div className="note">
+            What is alike stands together. Take a name that is offered, or choose marks and name them at once.
+          </div>
           <div className="matter">
             <Stack>
               <Table>
@@ -98,29 +116,48 @@ export function UnnamedPage({
                     <th>Marked as</th>
                     <th>Round</th>
                     <th className="figure">At</th>
+                    <th>Perhaps</th>
                   </tr>
                 </thead>
-                <tbody>
-                  {marks.map((mark) => (
-                    <tr key={mark.markId}>
-                      <td>
-                        <input
-                          type="checkbox"
-                          aria-label={`Choose ${wordOf(mark.conceptId)} at ${formatClock(mark.roundSeconds)}`}
-                          checked={chosen.has(mark.markId)}
-                          onChange={() => toggle(mark.markId)}
-                        />
-                      </td>
-                      <td>{mark.words}</td>
-                      <td>
-                        {mark.a} with {mark.b} <Quiet>{dayWords(mark.heldOn)}</Quiet>
-                      </td>
-                      <td className="figure">
-                        <Link href={markAddress(mark)}>{formatClock(mark.roundSeconds)}</Link>
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
+                {groups.map((group) => (
+                  <tbody key={group[0]?.markId}>
+                    {group.map((mark, place) => (
+                      <tr key={mark.markId}>
+                        <td>
+                          <input
+                            type="checkbox"
+                            aria-label={`Choose ${wordOf(mark.conceptId)} at ${formatClock(mark.roundSeconds)}`}
+                            checked={chosen.has(mark.markId)}
+                            onChange={() => toggle(mark.markId)}
+                          />
+                        </td>
+                        <td>{mark.words}</td>
+                        <td>
+                          {mark.a} with {mark.b} <Quiet>{dayWords(mark.heldOn)}</Quiet>
+                        </td>
+                        <td className="figure">
+                          <Link href={markAddress(mark)}>{formatClock(mark.roundSeconds)}</Link>
+                        </td>
+                        <td>
+                          {place === 0 ? (
+                            <Perhaps
+                              group={group}
+                              options={find(mark.note, kindOf(mark.conceptId), 2)}
+                              onName={(id) =>
+                                name(
+                                  id,
+                                  group.map((one) => one.markId),
+                                )
+                              }
+                            />
+                          ) : (
+                            <Quiet>alike</Quiet>
+                          )}
+                        </td>
+                      </tr>
+                    ))}
+                  </tbody>
+                ))}
               </Table>
               <PieceFoot {...foot} />
               <Row style={{ alignItems: 'flex-end' }}>
@@ -137,7 +174,12 @@ export function UnnamedPage({
                     setText(houseNameOf(house, id));
                   }}
                 />
-                <Button look="lead" isDisabled={!conceptId || !first} isPending={pending} onPress={name}>
+                <Button
+                  look="lead"
+                  isDisabled={!conceptId || !first}
+                  isPending={pending}
+                  onPress={() => name(conceptId, [...chosen])}
+                >
                   Name {chosen.size === 1 ? 'it' : `these ${chosen.size}`}
                 </Button>
                 <Button isDisabled={!first} onPress={() => setInventing(true)}>
@@ -150,5 +192,43 @@ export function UnnamedPage({
       )}
       {first ? <OwnWordDialog likeId={first.conceptId} isOpen={inventing} onClose={() => setInventing(false)} /> : null}
     </Page>
+  );
+}
+
+/** Marks of one key together, in the order of the first of each. */
+function byKey(marks: readonly UnnamedMark[], keyOf: (mark: UnnamedMark) => string): UnnamedMark[][] {
+  const groups = new Map<string, UnnamedMark[]>();
+  for (const mark of marks) groups.set(keyOf(mark), [...(groups.get(keyOf(mark)) ?? []), mark]);
+  return [...groups.values()];
+}
+
+/** Takes names back: what was marked before stands again, mark by mark. */
+async function nameAgain(before: NamedBefore): ReturnType<typeof nameMarks> {
+  const outcomes = [];
+  for (const { ids, from } of before) outcomes.push(await nameMarks(ids, from));
+  return outcomes.find((one) => !one.ok) ?? (outcomes[0] as Awaited<ReturnType<typeof nameMarks>>);
+}
+
+/** Entries that the words of what is alike may mean: one press names all of it. */
+function Perhaps({
+  group,
+  options,
+  onName,
+}: {
+  readonly group: readonly UnnamedMark[];
+  readonly options: readonly { readonly id: string; readonly label: string }[];
+  readonly onName: (conceptId: string) => void;
+}) {
+  return (
+    <>
+      {options
+        .filter(({ id }) => !isUnnamed(id))
+        .map(({ id, label }) => (
+          <Button key={id} look="plain" onPress={() => onName(id)}>
+            {label}
+            {group.length > 1 ? ` (all ${group.length})` : ''}
+          </Button>
+        ))}
+    </>
   );
 }

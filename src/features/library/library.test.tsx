@@ -50,4 +50,18 @@ describe('what was marked without a name', () => {
     expect(document.body.textContent).toMatch(/name/i);
     expect(screen.queryByRole('table')).toBeNull();
   });
+
+  it('puts together what is alike, and offers entries that the words may mean', () => {
+    const at = (markId: string, note: string) => ({
+      ...{ markId, note, conceptId: 'err-unnamed-grips', roundId: 'r', heldOn: '2026-11-20', uniform: 'gi' },
+      ...{ roundSeconds: 12, mediaSeconds: 22, a: 'Ana', b: 'Marek', words: `Ana An error in grips - ${note}` },
+    });
+    render(
+      <UnnamedPage
+        marks={[at('1', 'hands hover in front'), at('2', 'stares at the ceiling'), at('3', 'hover hands')]}
+      />,
+    );
+    expect(screen.getAllByText('alike')).toHaveLength(1);
+    expect(screen.getByRole('button', { name: 'Hands hover, grip comes late (all 2)' })).toBeTruthy();
+  });
 });

@@ -14,6 +14,7 @@ export default async function Unnamed({ searchParams }: { searchParams: Promise<
   const lines = marks.rows.map((found) => ({
     ...describeFound(found, (id) => houseNameOf(house, id)),
     conceptId: conceptIdOf(found.mark) ?? '',
+    note: found.mark.note ?? '',
   }));
   return (
     <UnnamedPage
