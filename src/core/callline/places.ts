@@ -24,6 +24,10 @@ export function takePlaces(words: readonly string[], index: VocabularyIndex): Pl
     let start = at + 1;
     while (start < places.words.length - 1 && between.has(places.words[start] ?? '')) start += 1;
     const found = nameAt(places.words, start, index);
+    if (!found && isOrigin && somewhere.has(places.words[start] ?? '') && start === places.words.length - 1) {
+      places = { ...places, words: places.words.slice(0, at) };
+      continue;
+    }
     if (!found) continue;
     const rest = [...places.words.slice(0, at), ...places.words.slice(found.end)];
     if (rest.length === 0) continue;
@@ -31,6 +35,18 @@ export function takePlaces(words: readonly string[], index: VocabularyIndex): Pl
   }
   return places;
 }
+
+/** Places that say where and not which: "in the guard", "under the pin". */
+const somewhere: ReadonlySet<string> = new Set([
+  'guard',
+  'pin',
+  'bottom',
+  'top',
+  'scramble',
+  'transition',
+  'clinch',
+  'pass',
+]);
 
 /** The longest name of a position or technique that begins at a word. */
 function nameAt(

@@ -248,8 +248,9 @@ const OWN_WORDS = 0.75;
 
 /** The text without the name that it begins with, and without "good:" before it. */
 function withoutName(text: string, context: CallContext): string {
-  const [, first = '', rest = ''] = /^\s*([\p{L}\p{N}'’]+)[:,]?\s+(.+)$/su.exec(text) ?? [];
-  return rest !== '' && readAthlete([...wordsOf(first), 'x'], context).named ? rest.trim() : text.trim();
+  const told = text.trim().replace(/^(?:good|nice|well done)\s*[:,]\s*/i, '');
+  const [, first = '', rest = ''] = /^([\p{L}\p{N}'’]+)[:,]?\s+(.+)$/su.exec(told) ?? [];
+  return rest !== '' && readAthlete([...wordsOf(first), 'x'], context).named ? rest.trim() : told;
 }
 
 interface Found extends Pick<Unfinished, 'note' | 'linked' | 'index' | 'context'> {

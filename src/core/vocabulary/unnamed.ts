@@ -105,6 +105,8 @@ export const unnamedErrors: readonly CatalogueError[] = [
   ...principles.map((one) => unnamedError(`err-unnamed-${one}`, `An error in ${aboutWords[one]}, without a name`, one)),
 ];
 
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 const unnamedStrength = (id: string, title: string, principle: Principle): Strength => ({
   id,
   title,
@@ -116,7 +118,9 @@ const unnamedStrength = (id: string, title: string, principle: Principle): Stren
 
 export const unnamedStrengths: readonly Strength[] = [
   unnamedStrength('good-unnamed', 'Well done, without a name', 'awareness'),
-  ...principles.map((one) => unnamedStrength(`good-unnamed-${one}`, `Good ${aboutWords[one]}, without a name`, one)),
+  ...principles.map((one) =>
+    unnamedStrength(`good-unnamed-${one}`, `${capital(aboutWords[one])}, without a name`, one),
+  ),
 ];
 
 /** Whether an id stands for something that nobody has named yet. */

@@ -180,7 +180,7 @@ export function UnnamedPage({
                   isPending={pending}
                   onPress={() => name(conceptId, [...chosen])}
                 >
-                  Name {chosen.size === 1 ? 'it' : `these ${chosen.size}`}
+                  Name {chosen.size <= 1 ? 'it' : `these ${chosen.size}`}
                 </Button>
                 <Button isDisabled={!first} onPress={() => setInventing(true)}>
                   It needs a new word
@@ -224,7 +224,7 @@ function Perhaps({
       {options
         .filter(({ id }) => !isUnnamed(id))
         .map(({ id, label }) => (
-          <Button key={id} look="plain" onPress={() => onName(id)}>
+          <Button key={id} look="plain" style={{ textAlign: 'left' }} onPress={() => onName(id)}>
             {label}
             {group.length > 1 ? ` (all ${group.length})` : ''}
           </Button>

@@ -303,7 +303,7 @@ function Understood({
     <span>
       {kindCalled(draft.kind).one}: <b>{[words.who, words.what].filter(Boolean).join(' · ')}</b>
       {words.how ? `, ${words.how}` : ''}
-      {mark.kind !== 'note' && mark.note ? ` — ${mark.note}` : ''}
+      {mark.kind !== 'note' && mark.note && !words.saysNote ? ` — ${mark.note}` : ''}
       {overridden ? null : <RemarkWords reading={reading} />}
     </span>
   );

@@ -4,6 +4,7 @@ import {
   type Athlete,
   type BoardMark,
   type Contradiction,
+  conceptIdOf,
   type Mark,
   type MarkProblem,
   opponentOf,
@@ -11,16 +12,29 @@ import {
   roleIn,
   type TurnMark,
 } from '@/core/round';
-import { conceptName } from '@/core/vocabulary';
+import { conceptName, isUnnamed } from '@/core/vocabulary';
 
 export type Names = Readonly<Record<Athlete, string>>;
 
 /** The mark in words, as the ledger shows it: what, then how it went. */
-export function markWords(
-  mark: Mark,
-  names: Names,
-  wordOf: (conceptId: string) => string = conceptName,
-): { readonly what: string; readonly who?: string; readonly athlete?: Athlete; readonly how: string } {
+export function markWords(mark: Mark, names: Names, wordOf: (conceptId: string) => string = conceptName): MarkWords {
+  const words = wordsOfEntry(mark, names, wordOf);
+  const id = conceptIdOf(mark);
+  // What has no name is known by the coach's own words.
+  if (!id || !isUnnamed(id) || mark.kind === 'note' || !mark.note) return words;
+  return { ...words, what: mark.note, how: [wordOf(id), words.how].filter(Boolean).join(', '), saysNote: true };
+}
+
+export interface MarkWords {
+  readonly what: string;
+  readonly who?: string;
+  readonly athlete?: Athlete;
+  readonly how: string;
+  /** The remark is what it is called: it is not said twice. */
+  readonly saysNote?: true;
+}
+
+function wordsOfEntry(mark: Mark, names: Names, wordOf: (conceptId: string) => string): MarkWords {
   const side = 'side' in mark && mark.side ? (mark.side === 'not-seen' ? 'side not seen' : mark.side) : undefined;
   const how = (...parts: (string | undefined | false)[]) =>
     [...parts, verdictWords(mark), mark.unsure && 'to be asked'].filter(Boolean).join(', ');

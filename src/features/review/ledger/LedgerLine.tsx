@@ -90,7 +90,7 @@ export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
               · cost {cost.toFixed(1)}
             </span>
           ) : null}
-          {mark.kind !== 'note' && mark.note ? <span className="note"> — {mark.note}</span> : null}
+          {mark.kind !== 'note' && mark.note && !words.saysNote ? <span className="note"> — {mark.note}</span> : null}
           {mark.drawing ? <span className="how"> · drawn on</span> : null}
           {linking ? <strong> led to …</strong> : null}
         </span>

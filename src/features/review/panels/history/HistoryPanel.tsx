@@ -61,8 +61,14 @@ export function HistoryPanel({ address, mark, names, timeOf, onPutBack, onLeave 
     };
   }, [address, mark]);
   const wordsOf = (one: Mark) => {
-    const { who, what, how } = markWords(one, names, wordOf);
-    return [timeOf(one.atSeconds), who, what, how && `· ${how}`, one.note && one.kind !== 'note' && `— ${one.note}`]
+    const { who, what, how, saysNote } = markWords(one, names, wordOf);
+    return [
+      timeOf(one.atSeconds),
+      who,
+      what,
+      how && `· ${how}`,
+      one.note && one.kind !== 'note' && !saysNote && `— ${one.note}`,
+    ]
       .filter(Boolean)
       .join(' ');
   };
