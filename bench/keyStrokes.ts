@@ -68,7 +68,8 @@ function fewestLetters(mark: Mark, context: CallContext): number {
     for (let length = 1; length <= text.length && length < fewest; length += 1) {
       const part = text.slice(0, length);
       const reading = readCall(part, index, context);
-      if (isSame(reading.draft, mark)) fewest = length;
+      // What is doubtful is asked about: one more press.
+      if (isSame(reading.draft, mark)) fewest = Math.min(fewest, length + (reading.doubtful ? 1 : 0));
       for (const [downs, { concept }] of reading.choices.slice(0, 6).entries()) {
         if (length + downs >= fewest) break;
         if (isSame(draftFromChoice(part, reading.conceptWords, concept, context), mark)) fewest = length + downs;

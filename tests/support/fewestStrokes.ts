@@ -46,7 +46,8 @@ const whos = ['', 'a ', 'b '];
 export function fewestStrokes(mark: Mark, nextCalls: readonly NextCall[], context: CallContext): Keys | undefined {
   const wanted = meaningOf(mark);
   const means = (text: string) => {
-    const { draft, understood, remarks } = readCall(text, index, context);
+    const { draft, understood, doubtful, remarks } = readCall(text, index, context);
+    if (doubtful) return false;
     return understood && draft && !remarks.some((one) => one.code === 'kept-as-remark') && meaningOf(draft) === wanted;
   };
   for (const [at, next] of nextCalls.entries()) {
@@ -76,7 +77,9 @@ function stems(mark: Mark): string[] {
       for (let start = 2; start <= first.length; start += 1)
         found.add(`${first.slice(0, start)} ${second.slice(0, length)}`);
   }
-  return [...found].sort((one, other) => one.length - other.length);
+  // What is done well is said with a word of praise.
+  const said = mark.kind === 'strength' ? [...found].flatMap((stem) => [stem, `good ${stem}`]) : [...found];
+  return said.sort((one, other) => one.length - other.length);
 }
 
 /** The keys for a mark, with the likely calls as the screen shows them ("1 ana open guard") and the marks made before it. */

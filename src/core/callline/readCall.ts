@@ -121,8 +121,10 @@ interface Unfinished {
 }
 
 /** How much every word that stands beside a name takes from it, and from where on a reading is taken without asking. @source own decision, by what came true of the calls that others wrote */
-const BESIDE = 0.96;
+const BESIDE = 0.95;
 const SURE = 0.85;
+const SURE_SENTENCE = 0.93;
+const SHORTENED = 0.8;
 
 /** The mark of what was heard. */
 function told(heard: Heard, unfinished: Unfinished): CallReading {
@@ -141,6 +143,7 @@ function told(heard: Heard, unfinished: Unfinished): CallReading {
     index,
     context,
     isAside,
+    isPraised: judge(wordsOf(linked.text))?.judgement === 'good' || judge(who.words)?.judgement === 'good',
   });
   if (heard.finishesId) return { ...reading, finishesId: heard.finishesId };
   return reading.doubtful
@@ -258,10 +261,11 @@ interface Found extends Pick<Unfinished, 'note' | 'linked' | 'index' | 'context'
   readonly best: BestReading;
   /** What is noted was said beside the call, and not as a remark behind a dash. */
   readonly isAside: boolean;
+  readonly isPraised: boolean;
 }
 
 /** Adds links and remarks to a reading: what was left over stays with the mark as its note. */
-function finish({ draft, best, note, linked, index, context, isAside }: Found): CallReading {
+function finish({ draft, best, note, linked, index, context, isAside, isPraised }: Found): CallReading {
   const unread = listUnreadWords(best.words, best.match.concept, index);
   const remarks: CallRemark[] = [];
   if (unread.length > 0) remarks.push({ code: 'kept-as-remark', words: unread });
@@ -287,9 +291,15 @@ function finish({ draft, best, note, linked, index, context, isAside }: Found): 
   const whole = { ...draft, ...(remark ? { note: remark } : {}), ...(ledTo ? { ledTo } : {}) } as MarkDraft;
   const { choices, words: conceptWords, match } = best;
   // Whatever was said beside it may be the point of the call.
-  const beside = unread.length + wordsOf(note ?? '').filter((word) => word.length > 3).length * (isAside ? 1 : 0);
+  const beside = unread.length + (isAside ? wordsOf(note ?? '').filter((word) => word.length > 2).length : 0);
   const sure = match.confidence * BESIDE ** Math.max(0, beside - 1);
-  const isDoubtful = sure < SURE || remarks.some((one) => one.code === 'close-call');
+  // What somebody does may be praise or only what happened: without a word of praise nobody knows.
+  const isBarePraise = draft.kind === 'strength' && !isPraised;
+  // Who shortens a title to a word or two knows it; a sentence of three and more shares words with many.
+  const isTold = (draft.kind === 'error' || draft.kind === 'strength') && conceptWords.length > 2;
+  const least = isTold ? SURE_SENTENCE : SHORTENED;
+  const isDoubtful =
+    match.confidence < least || sure < SURE || isBarePraise || remarks.some((one) => one.code === 'close-call');
   return {
     draft: whole,
     understood: true,

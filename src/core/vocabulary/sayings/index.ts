@@ -1,7 +1,14 @@
-import { errorSayings as shortSayings } from './errors';
+import { errorSayings as shortErrors } from './errors';
 import { errorsAsTold } from './errorsAsTold';
+import { strengthSayings as shortStrengths } from './strengths';
+import { strengthsAsTold } from './strengthsAsTold';
 
-/** Every way in which an error is called, the short ones first; by error id. */
-export const errorSayings: Readonly<Record<string, readonly string[]>> = Object.fromEntries(Object.keys({ ...shortSayings, ...errorsAsTold }).map((id) => [id, [...new Set([...(shortSayings[id] ?? []), ...(errorsAsTold[id] ?? [])])]]));
+type Sayings = Readonly<Record<string, readonly string[]>>;
+
+/** The short sayings first, then how it is told. */
+const together = (short: Sayings, told: Sayings): Sayings => Object.fromEntries(Object.keys({ ...short, ...told }).map((id) => [id, [...new Set([...(short[id] ?? []), ...(told[id] ?? [])])]]));
+
+/** Every way in which an error, or something done well, is called; by its id. */
+export const errorSayings = together(shortErrors, errorsAsTold);
+export const strengthSayings = together(shortStrengths, strengthsAsTold);
 export { heardSayings, misheardWords } from './heard';
-export { strengthSayings } from './strengths';
