@@ -4,6 +4,7 @@ import { type Athlete, opponentOf, placeOfRole, stateAfterAttempt } from '../rou
 import { findError, findStrength, findTechnique } from '../vocabulary';
 import { findPointings, type Listener } from './athletes';
 import { add } from './collect';
+import type { Cue } from './cue';
 import { doerOf } from './doer';
 import { proposeFree } from './freeWords';
 import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
@@ -18,7 +19,6 @@ import {
   type Mention,
   type SpokenIndex,
 } from './spokenIndex';
-import type { Cue } from './timedText';
 
 const spokenIndexes = new WeakMap<VocabularyIndex, SpokenIndex>();
 

@@ -1,4 +1,4 @@
-import type { Cue } from './timedText';
+import type { Cue } from './cue';
 
 /** Rolling captions show the line before once more above each new one. @source common practice of automatic captions */
 const LEAST_WORDS = 2;

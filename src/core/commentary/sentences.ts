@@ -1,5 +1,5 @@
 import { wordsOf } from '../callline';
-import type { Cue } from './timedText';
+import type { Cue } from './cue';
 
 /** One spoken word with the moment at which it was said. */
 export interface SpokenWord {

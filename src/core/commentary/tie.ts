@@ -1,4 +1,4 @@
-import type { Cue } from './timedText';
+import type { Cue } from './cue';
 
 /** A stop of the footage while the talking went on, in the commentary's own time. */
 export interface TalkPause {

@@ -1,16 +1,6 @@
 import { isStorableText, present } from '../kernel';
+import type { Cue } from './cue';
 import { undoRolling } from './rolling';
-
-/** A stretch of speech with its time, counted from the start of the commentary. */
-export interface Cue {
-  readonly startSeconds: number;
-  readonly endSeconds: number;
-  readonly text: string;
-  /** A short line under a time of its own: what it says ends with it. */
-  readonly isLine?: true;
-  /** Line of the file, from 1. */
-  readonly line: number;
-}
 
 export type TimedTextProblem =
   | { readonly code: 'binary' }

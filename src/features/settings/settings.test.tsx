@@ -102,6 +102,6 @@ describe('rules of one’s own', () => {
       name: 'Ours',
       overtime: { turnsEach: 3, turnSeconds: 120, equalWithinSeconds: 0.5 },
     });
-    await vi.waitFor(() => expect(closed).toBe(true));
+    await vi.waitFor(() => expect(closed).toBe(true), { timeout: 20_000 });
   });
 });

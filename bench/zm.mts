@@ -1,4 +1,0 @@
-import { readFileSync } from 'node:fs';
-import { proposeFor, listTalks, talksApart } from '../tests/language/talks/scoreTalks';
-const fam: any = { error: 'error', chance: 'error', attempt: 'move', position: 'move', grip: 'grip', strength: 'strength' };
-for (const t of listTalks().filter((x)=>!talksApart.includes(x))) { const l = JSON.parse(readFileSync(`tests/language/talks/${t}.json`,'utf8')); const ps = proposeFor(t) as any[]; for (const m of l.marks) { if (!m.core || !fam[m.kind]) continue; const hit = ps.some((p) => { const d = p.draft; const id = d.positionId ?? d.gripId ?? d.techniqueId ?? d.errorId ?? d.strengthId; return d.atSeconds - m.t > -5 && d.atSeconds - m.t < 8 && fam[d.kind] === fam[m.kind] && (id === m.id || (m.accept ?? []).includes(id) || /unnamed/.test(id)); }); if (!hit) console.log(`${t} ${m.kind} ${m.id} | ${m.words}`); } }

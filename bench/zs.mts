@@ -1,6 +1,0 @@
-import { readFileSync } from 'node:fs';
-import { proposeFor, listTalks, talksApart } from '../tests/language/talks/scoreTalks';
-let n=0, ok=0;
-for (const t of listTalks().filter((x)=>!talksApart.includes(x))) { const l = JSON.parse(readFileSync(`tests/language/talks/${t}.json`,'utf8')); for (const p of proposeFor(t)) if (p.isSure) { n++; const d = p.draft as any; const id = d.positionId ?? d.gripId ?? d.techniqueId ?? d.errorId ?? d.strengthId; if (l.marks.some((m: any) => Math.abs(m.t - d.atSeconds) < 9 && (m.id === id || (m.accept ?? []).includes(id)))) ok++; } }
-console.log(n, ok, ok/n);
-for (const t of listTalks().filter((x)=>!talksApart.includes(x))) { const l = JSON.parse(readFileSync(`tests/language/talks/${t}.json`,'utf8')); for (const p of proposeFor(t)) if (p.isSure) { const d = p.draft as any; const id = d.positionId ?? d.gripId ?? d.techniqueId ?? d.errorId ?? d.strengthId; if (!l.marks.some((m: any) => Math.abs(m.t - d.atSeconds) < 9 && (m.id === id || (m.accept ?? []).includes(id)))) console.log(t, Math.round(d.atSeconds), d.kind, id, '«', p.words.slice(0,120), '|', l.marks.filter((m: any) => Math.abs(m.t - d.atSeconds) < 9).map((m: any)=>m.kind+' '+m.id).join(', ')); } }
