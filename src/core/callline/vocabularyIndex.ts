@@ -74,10 +74,11 @@ const WHOLE_TITLE_TRUST = 0.96;
 /** No words at all: nothing is understood by it. */
 export const emptyVocabularyIndex: VocabularyIndex = { phrases: [], words: [], names: new Map(), uses: new Map() };
 
-/** Every word by which this academy may call an entry, ready to match. Build it once for a page. */
+/** Every word by which this academy may call an entry, and how things are told at length (`asTold`), ready to match. Build it once for a page. */
 export function buildVocabularyIndex(
   house: HouseWords = plainHouse,
   uses: Readonly<Record<string, number>> = {},
+  asTold: Readonly<Record<string, readonly string[]>> = {},
 ): VocabularyIndex {
   const phrases: IndexedPhrase[] = [];
   const words: { word: string; stem: string; sound: string; phraseNumbers: number[] }[] = [];
@@ -108,6 +109,7 @@ export function buildVocabularyIndex(
       const [short = ''] = name.split(',');
       if (short !== name) add(concept, short, ALIAS_TRUST);
       for (const alias of others) add(concept, alias, alias === conceptName(id) ? 1 : ALIAS_TRUST);
+      for (const told of asTold[id] ?? []) add(concept, told, ALIAS_TRUST);
       // The id of a position, grip or technique is plain English, but nobody chose it to be spoken.
       if (!/^(err|good)-|~/.test(id)) add(concept, id, HEARD_TRUST);
       for (const heard of heardAsOf(id)) add(concept, heard, HEARD_TRUST);

@@ -16,6 +16,7 @@ import { ReviewSide } from './ReviewSide';
 import { reviewKeyGroups } from './reviewKeys';
 import { Tide } from './Tide';
 import { Transport } from './Transport';
+import { useLaterParts } from './useLaterParts';
 import { useReviewActs } from './useReviewActs';
 import { type ReviewPageProps, useReviewDesk } from './useReviewDesk';
 
@@ -30,6 +31,7 @@ const Left = styled.div`
 `;
 
 export function ReviewPage(props: ReviewPageProps) {
+  useLaterParts();
   const desk = useReviewActs(useReviewDesk(props));
   const { round, span, names, ready, video, source, rate, zoom, setZoom, playhead, marks, reading, tide, score } = desk;
   const { lulls, shownClock, stills, goTo, moves, commentary, index, calls, openCall, act } = desk;

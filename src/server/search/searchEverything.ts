@@ -2,6 +2,7 @@ import { buildVocabularyIndex } from '@/core/callline';
 import { storablePart } from '@/core/kernel';
 import { readQuery, type SearchFindings, type SearchQuery } from '@/core/search';
 import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
+import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 import { pool } from '@/data/client';
 import { countUses, searchMarks } from '@/data/language/occurrences';
 import { listPeople } from '@/data/people/people';
@@ -37,7 +38,7 @@ export async function searchEverything(raw: string, place?: SearchPlace): Promis
     countUses(pool()),
     listBlindRounds(coach.id),
   ]);
-  const index = buildVocabularyIndex(house, uses);
+  const index = buildVocabularyIndex(house, uses, sayingsAsTold);
   const query = readQuery(text, { people, house, index, today: await today() });
   const { personIds, uniform, fromDay, toDay, conceptIds, restWords } = query;
   const frame = { personIds, uniform, fromDay, toDay, withoutRoundIds };

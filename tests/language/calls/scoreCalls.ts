@@ -11,7 +11,8 @@ import {
   readRound,
   roleIn,
 } from '../../../src/core/round';
-import { isUnnamed } from '../../../src/core/vocabulary';
+import { isUnnamed, plainHouse } from '../../../src/core/vocabulary';
+import { sayingsAsTold } from '../../../src/core/vocabulary/sayings/asTold';
 
 /** Who is who in the rounds of the file, the athlete in focus first. */
 const people: Readonly<Record<string, readonly [string, string]>> = {
@@ -129,7 +130,7 @@ function classOf(reading: CallReading, expected: readonly Expected[]): CallClass
 
 /** Reads every line in the order of its round; what was read right is there for the next, as it is for a coach who mended the rest. */
 export function scoreCalls(): ScoredCall[] {
-  const index = buildVocabularyIndex();
+  const index = buildVocabularyIndex(plainHouse, {}, sayingsAsTold);
   const expected = readExpected();
   const lines = read('calls.jsonl')
     .trim()

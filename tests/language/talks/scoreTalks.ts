@@ -5,7 +5,8 @@ import path from 'node:path';
 import { buildVocabularyIndex } from '../../../src/core/callline';
 import { type CommentaryContext, type Proposal, parseTimedText, readCommentary } from '../../../src/core/commentary';
 import { conceptIdOf, type Mark, placeOfRole, roleIn } from '../../../src/core/round';
-import { findPosition, isUnnamed } from '../../../src/core/vocabulary';
+import { findPosition, isUnnamed, plainHouse } from '../../../src/core/vocabulary';
+import { sayingsAsTold } from '../../../src/core/vocabulary/sayings/asTold';
 
 const folder = import.meta.dirname;
 /** Nobody looks at these while the reader is made. */
@@ -39,7 +40,7 @@ export function proposeFor(talk: string): readonly Proposal[] {
     ...(label.you === 'a' || label.you === 'b' ? { you: label.you } : {}),
     pronouns: { a: label.a.pronoun, b: label.b.pronoun },
   };
-  return readCommentary(parsed.cues, buildVocabularyIndex(), context);
+  return readCommentary(parsed.cues, buildVocabularyIndex(plainHouse, {}, sayingsAsTold), context);
 }
 
 const verdictOf = (kind: string): string => ({ error: 'error', chance: 'missed', strength: 'good' })[kind] ?? 'neutral';

@@ -1,6 +1,7 @@
 import { buildVocabularyIndex } from '@/core/callline';
 import { type Cue, readCommentary } from '@/core/commentary';
 import type { HouseWords } from '@/core/vocabulary';
+import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 
 /** A long talk is read beside the page, which goes on. */
 export interface TalkToRead {
@@ -11,5 +12,5 @@ export interface TalkToRead {
 }
 
 addEventListener('message', ({ data }: MessageEvent<TalkToRead>) => {
-  postMessage(readCommentary(data.cues, buildVocabularyIndex(data.house, data.uses), data.context));
+  postMessage(readCommentary(data.cues, buildVocabularyIndex(data.house, data.uses, sayingsAsTold), data.context));
 });

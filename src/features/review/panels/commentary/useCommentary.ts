@@ -3,7 +3,6 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { VocabularyIndex } from '@/core/callline';
 import type { Span } from '@/core/clock';
-import { decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText } from '@/core/commentary';
 import type { Athlete, Mark } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
 import { type CommentaryAction, type CommentaryWork, reduceCommentary } from './commentaryState';
@@ -52,6 +51,7 @@ export function useCommentary(
 
   const read = useCallback(
     async (file: File) => {
+      const { decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText } = await import('@/core/commentary');
       const bytes =
         file.size > MOST_COMMENTARY_BYTES
           ? new Uint8Array(MOST_COMMENTARY_BYTES + 1)

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import type { VocabularyIndex } from '@/core/callline';
-import { type Cue, type Proposal, readCommentary } from '@/core/commentary';
+import type { Cue, Proposal } from '@/core/commentary';
 import type { HouseWords } from '@/core/vocabulary';
 import type { TalkToRead } from './commentary.worker';
 
@@ -25,20 +25,27 @@ export function useProposals(
   const [read, setRead] = useState<{ readonly cues: readonly Cue[]; readonly proposals: readonly Proposal[] }>();
   const { house, uses } = words;
   useEffect(() => {
-    if (!isLong || !cues) return;
-    const here = () => setRead({ cues, proposals: readCommentary(cues, index, context) });
-    if (typeof Worker === 'undefined') return here();
-    const worker = new Worker(new URL('./commentary.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<Proposal[]>) => setRead({ cues, proposals: data });
-    // A page that opened without a server may lack the worker's script: then it is read here, however long it takes.
-    worker.onerror = here;
-    worker.postMessage({ cues, house, uses, context } satisfies TalkToRead);
-    return () => worker.terminate();
+    if (!cues) return;
+    let isOver = false;
+    const show = (proposals: readonly Proposal[]) => isOver || setRead({ cues, proposals });
+    // The reader of talks comes with the first talk: a page of Review is lighter without it.
+    const here = () =>
+      void import('@/core/commentary').then(({ readCommentary }) => show(readCommentary(cues, index, context)));
+    const worker =
+      isLong && typeof Worker !== 'undefined'
+        ? new Worker(new URL('./commentary.worker.ts', import.meta.url), { type: 'module' })
+        : undefined;
+    if (worker) {
+      worker.onmessage = ({ data }: MessageEvent<Proposal[]>) => show(data);
+      // A page that opened without a server may lack the worker's script: then it is read here, however long it takes.
+      worker.onerror = here;
+      worker.postMessage({ cues, house, uses, context } satisfies TalkToRead);
+    } else here();
+    return () => {
+      isOver = true;
+      worker?.terminate();
+    };
   }, [isLong, cues, index, house, uses, context]);
-  const short = useMemo(
-    () => (cues && !isLong ? readCommentary(cues, index, context) : none),
-    [cues, isLong, index, context],
-  );
-  if (!isLong) return short;
-  return read?.cues === cues ? read?.proposals : undefined;
+  if (!cues) return none;
+  return read?.cues === cues ? read.proposals : undefined;
 }

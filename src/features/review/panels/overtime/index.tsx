@@ -1,7 +1,9 @@
+import dynamic from 'next/dynamic';
 import { shifted } from '@/ui/keys/keyEntry';
 import { readable } from '../clocks/clockView';
 import { definePanel } from '../definePanel';
-import { OvertimePanel } from './OvertimePanel';
+
+const OvertimePanel = dynamic(() => import('./OvertimePanel').then((one) => one.OvertimePanel), { ssr: false });
 
 export const overtime = definePanel({
   id: 'overtime',
