@@ -116,7 +116,7 @@ test('many marks are chosen and changed at once, repeated, copied, filtered, and
   await strip.getByRole('button', { name: 'Show all' }).click();
   await expect(ledger(page)).toHaveCount(all + 2);
 
-  await call(page, 'at 0:06 teo lapel grip left');
+  await call(page, 'at 0:06 teo same-side collar grip high left');
   await page.keyboard.press('/');
   await expect(
     ledger(page)
@@ -133,7 +133,7 @@ test('many marks are chosen and changed at once, repeated, copied, filtered, and
   await call(page, 'at 0:08 teo armbar finished');
   await page.keyboard.press('Shift+s');
   await expect(page.locator('[aria-selected="true"]')).toContainText('tap by injury');
-  await call(page, 'at 0:09 bruno arms wide');
+  await call(page, 'at 0:09 bruno elbows wide');
   await page.keyboard.press('i');
   await expect(page.locator('[aria-selected="true"]')).toContainText('as bait');
   await page.keyboard.press('a');

@@ -31,7 +31,7 @@ export type Heard =
       readonly kind: 'plain';
       readonly who: Who;
       readonly plain: PlainCall;
-      /** The other one does it: \"gets swept\". */
+      /** The other one does it: "gets swept". */
       readonly byOther?: true;
       readonly best?: BestReading;
       readonly remark?: string;
