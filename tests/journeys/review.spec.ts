@@ -58,7 +58,7 @@ test('marks are made, rewritten, deleted, linked, undone and redone by keyboard'
   await openReview(page, `${server.url}/rounds/${demoId('round', 'mia-jon')}`);
   await expect(ledger(page)).toHaveCount(18);
   const chosen = page.locator('[aria-selected="true"]');
-  await call(page, 'at 0:05 mia arms or legs away');
+  await call(page, 'at 0:05 mia arms or legs away from body');
   await expect(chosen).toContainText('Arms or legs away from body');
   await page.keyboard.press('p');
   await expect(chosen).toContainText('punished');

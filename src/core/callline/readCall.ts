@@ -296,7 +296,8 @@ function finish({ draft, best, note, linked, index, context, isAside, isPraised 
   // What somebody does may be praise or only what happened: without a word of praise nobody knows.
   const isBarePraise = draft.kind === 'strength' && !isPraised;
   // Who shortens a title to a word or two knows it; a sentence of three and more shares words with many.
-  const isTold = (draft.kind === 'error' || draft.kind === 'strength') && conceptWords.length > 2;
+  const isShortened = wordsOf(match.concept.name).join(' ').startsWith(conceptWords.join(' '));
+  const isTold = (draft.kind === 'error' || draft.kind === 'strength') && conceptWords.length > 2 && !isShortened;
   const least = isTold ? SURE_SENTENCE : SHORTENED;
   const isDoubtful =
     match.confidence < least || sure < SURE || isBarePraise || remarks.some((one) => one.code === 'close-call');
