@@ -29,6 +29,8 @@ export function takePlaces(words: readonly string[], index: VocabularyIndex): Pl
       continue;
     }
     if (!found) continue;
+    // Where something goes is a position; a technique behind "to" is what is meant: "late to the triangle".
+    if (!isOrigin && found.concept.kind !== 'position') continue;
     const rest = [...places.words.slice(0, at), ...places.words.slice(found.end)];
     if (rest.length === 0) continue;
     places = { ...places, words: rest, ...(isOrigin ? { from: found.concept } : { to: found.concept }) };

@@ -297,7 +297,10 @@ function finish({ draft, best, note, linked, index, context, isAside, isPraised 
   const isBarePraise = draft.kind === 'strength' && !isPraised;
   // Who shortens a title to a word or two knows it; a sentence of three and more shares words with many.
   const isShortened = wordsOf(match.concept.name).join(' ').startsWith(conceptWords.join(' '));
-  const isTold = (draft.kind === 'error' || draft.kind === 'strength') && conceptWords.length > 2 && !isShortened;
+  const isTold =
+    (draft.kind === 'error' || draft.kind === 'strength') &&
+    (conceptWords.length > 2 || best.to !== undefined || best.tail !== undefined) &&
+    !isShortened;
   const least = isTold ? SURE_SENTENCE : SHORTENED;
   const isDoubtful =
     match.confidence < least || sure < SURE || isBarePraise || remarks.some((one) => one.code === 'close-call');
