@@ -16,7 +16,7 @@ const done: Modifiers = { stage: 'finished', end: 'finished' };
 const OBJECT = '(?: (?:him|her|them|it|me|the|his|guard|legs|partner|on top|over))*';
 
 /** Turning over: a sweep begins in a guard, from anywhere else it is an escape. @source rule books of the main federations: a sweep starts from guard or half guard */
-function turningOver(state: RoundState): string {
+export function turningOver(state: RoundState): string {
   const family = familyOf(state);
   return family === undefined || /guard/.test(family) ? 'unnamed-sweep' : 'unnamed-escape';
 }

@@ -2,6 +2,7 @@ import { type Athlete, type AttemptMark, opponentOf, type RoundState } from '../
 import { findPosition, findTechnique } from '../vocabulary';
 import { readAside } from './asides';
 import type { CallContext } from './callContext';
+import { turningOver } from './doings';
 import { type Modifiers, splitModifiers } from './modifiers';
 import type { Who } from './who';
 
@@ -27,12 +28,6 @@ interface PlainWords {
   readonly does: readonly string[];
   readonly names: readonly string[];
   readonly said?: true;
-}
-
-/** Sweeps begin in a guard; turning over from anywhere else is an escape. @source rule books of the main federations: a sweep starts from guard or half guard */
-function turningOver(state: RoundState): string {
-  const family = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
-  return family === undefined || /guard/.test(family) ? 'unnamed-sweep' : 'unnamed-escape';
 }
 
 /** A turtle has a usual way to the back, which has a name. */

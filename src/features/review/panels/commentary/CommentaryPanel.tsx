@@ -3,7 +3,7 @@
 import { useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
-import { type Mark, swapAthletes } from '@/core/round';
+import { type Athlete, type Mark, swapAthletes } from '@/core/round';
 import { useWordOf } from '@/terms/HouseContext';
 import { Button, FileDrop } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -99,33 +99,21 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
                 To the ledger
               </Button>
             </div>
-            <div className="row">
-              <span>Spoken by</span>
-              {([undefined, 'a', 'b'] as const).map((athlete) => (
-                <Button
-                  key={athlete ?? 'coach'}
-                  aria-pressed={work.speaks === athlete}
-                  look={work.speaks === athlete ? 'lead' : 'quiet'}
-                  onPress={() => onAct({ kind: 'speaks', athlete })}
-                >
-                  {athlete ? names[athlete] : 'somebody else'}
-                </Button>
-              ))}
-            </div>
+            <WhoRow
+              asks="Spoken by"
+              nobody="somebody else"
+              chosen={work.speaks}
+              names={names}
+              onChoose={(athlete) => onAct({ kind: 'speaks', athlete })}
+            />
             {work.speaks ? null : (
-              <div className="row">
-                <span>“You” is</span>
-                {([undefined, 'a', 'b'] as const).map((athlete) => (
-                  <Button
-                    key={athlete ?? 'anybody'}
-                    aria-pressed={work.you === athlete}
-                    look={work.you === athlete ? 'lead' : 'quiet'}
-                    onPress={() => onAct({ kind: 'you', athlete })}
-                  >
-                    {athlete ? names[athlete] : 'who was just named'}
-                  </Button>
-                ))}
-              </div>
+              <WhoRow
+                asks="“You” is"
+                nobody="who was just named"
+                chosen={work.you}
+                names={names}
+                onChoose={(athlete) => onAct({ kind: 'you', athlete })}
+              />
             )}
             <div className="row quiet">
               <span>{tieWords(work)}</span>
@@ -179,6 +167,37 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
         </p>
       ) : null}
     </Panel>
+  );
+}
+
+/** Which of the two somebody in the talk is, or neither. */
+function WhoRow({
+  asks,
+  nobody,
+  chosen,
+  names,
+  onChoose,
+}: {
+  readonly asks: string;
+  readonly nobody: string;
+  readonly chosen: Athlete | undefined;
+  readonly names: Names;
+  readonly onChoose: (athlete: Athlete | undefined) => void;
+}) {
+  return (
+    <div className="row">
+      <span>{asks}</span>
+      {([undefined, 'a', 'b'] as const).map((athlete) => (
+        <Button
+          key={athlete ?? nobody}
+          aria-pressed={chosen === athlete}
+          look={chosen === athlete ? 'lead' : 'quiet'}
+          onPress={() => onChoose(athlete)}
+        >
+          {athlete ? names[athlete] : nobody}
+        </Button>
+      ))}
+    </div>
   );
 }
 
