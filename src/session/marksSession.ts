@@ -1,4 +1,4 @@
-import type { Mark } from '@/core/round';
+import { linksOf, type Mark } from '@/core/round';
 import {
   changesFor,
   emptyMarks,
@@ -130,8 +130,8 @@ export function createMarksSession(options: MarksSessionOptions): MarksSession {
 function parentsOf({ held }: MarksState, removed: readonly Mark[]): { before: Mark; after: Mark }[] {
   const gone = new Set(removed.map((mark) => mark.id));
   return [...held.values()].flatMap(({ mark }) =>
-    mark.kind === 'error' && !gone.has(mark.id) && mark.ledTo.some((id) => gone.has(id))
-      ? [{ before: mark, after: { ...mark, ledTo: mark.ledTo.filter((id) => !gone.has(id)) } }]
+    !gone.has(mark.id) && linksOf(mark).some((id) => gone.has(id))
+      ? [{ before: mark, after: { ...mark, ledTo: linksOf(mark).filter((id) => !gone.has(id)) } as Mark }]
       : [],
   );
 }

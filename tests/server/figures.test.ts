@@ -242,6 +242,25 @@ describe('figures that are kept', () => {
     expect((await countUses(pool()))['err-taps-late']).toBe(24);
   });
 
+  it('of rounds with words that nobody has used yet are worked out at once', async () => {
+    const rounds = await Promise.all(
+      Array.from({ length: 24 }, (_, at) =>
+        seedRound(people[at % 4] ?? '', people[(at + 1) % 4] ?? '', addDays(today, -(at % 9))),
+      ),
+    );
+    const entries = ['err-taps-late', 'err-half-flat', 'err-few-bridges', 'err-elbows-open', 'err-armbar-head-free'];
+    for (const [at, round] of rounds.entries())
+      await putMarks(round, coach, ...entries.slice(at % 4).map((errorId) => flatError(20, { errorId })));
+    for (let turn = 0; turn < 4; turn += 1) {
+      // Every other time some of the words are known already.
+      await pool().query(`truncate concept_use, concept_use_total`);
+      if (turn % 2)
+        await pool().query(`insert into concept_use_total values ('err-elbows-open', 0), ('err-taps-late', 0)`);
+      await Promise.all(rounds.map((round) => figureRound(pool(), round.id)));
+    }
+    expect((await countUses(pool()))['err-armbar-head-free']).toBe(24);
+  });
+
   it('that cannot be read are left out, and everything else is there', async () => {
     const rounds = [
       await seedRound(people[0] ?? '', people[1] ?? ''),

@@ -19,9 +19,13 @@ export interface ChanceFigures {
   readonly medianSecondsToEnd?: number;
 }
 
-/** Whether an attempt says something about technique: not spared, not a tap out of injury, illness or courtesy, not given or agreed, not unsure. */
+/** Whether an attempt says something about technique: not spared, not a tap out of injury, illness or courtesy, not a success by luck or by gift, not given or agreed, not unsure. */
 export const countsAsAttempt = (mark: AttemptMark): boolean =>
-  mark.end !== 'declined' && (mark.tapCause ?? 'technique') === 'technique' && !mark.verdict && !mark.unsure;
+  mark.end !== 'declined' &&
+  (mark.tapCause ?? 'technique') === 'technique' &&
+  !mark.came &&
+  !mark.verdict &&
+  !mark.unsure;
 
 /** A later stage implies the earlier ones. */
 export const hasReached = (mark: AttemptMark, stage: Stage): boolean =>
@@ -32,7 +36,8 @@ export function chanceFigures(marks: readonly Mark[], athlete: Athlete): ChanceF
   const byClass = new Map<TechniqueClass, { attempts: AttemptMark[]; missed: number; setApart: number }>();
   for (const mark of marks) {
     if ((mark.kind !== 'attempt' && mark.kind !== 'chance') || mark.athlete !== athlete) continue;
-    const techniqueClass = findTechnique(mark.techniqueId)?.class;
+    // An opening that is no technique's (a grip, a position) is counted with those that have no name.
+    const techniqueClass = findTechnique(mark.techniqueId)?.class ?? (mark.kind === 'chance' ? 'openings' : undefined);
     if (!techniqueClass) continue;
     const known = byClass.get(techniqueClass) ?? { attempts: [], missed: 0, setApart: 0 };
     byClass.set(techniqueClass, known);

@@ -2,7 +2,7 @@ import { placeOfRole, type RoundState, roleIn } from '../round';
 import type { CallContext } from './callContext';
 import type { Judged } from './judgement';
 import { type ConceptMatch, type MatchContext, matchConcepts, OFFERED_CONFIDENCE } from './matchConcept';
-import { fitsModifiers, type Modifiers, splitModifiers } from './modifiers';
+import { fitsModifiers, type Modifiers, mergeModifiers, splitModifiers } from './modifiers';
 import { versionsOf } from './versions';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import type { Who } from './who';
@@ -28,6 +28,11 @@ export const placeOf = (who: Who, state: RoundState): MatchContext['place'] =>
     ? placeOfRole(roleIn(state.positionId, state.holder, who.athlete))
     : undefined;
 
+/** "weight on the neck" is mostly what a sentence of the catalogue says, and not where it was done. @source own decision */
+const TITLE_PART = 0.08;
+const isPartOfTitle = ({ kind }: Concept, { target }: Modifiers): boolean =>
+  target !== undefined && (kind === 'error' || kind === 'strength');
+
 /** The concept that the words most likely name, whatever small words and places stand around it. */
 export function bestReading(
   words: readonly string[],
@@ -40,7 +45,7 @@ export function bestReading(
   for (const version of versionsOf(words, index))
     for (const split of splitModifiers(version.words)) {
       const { kindHint } = split;
-      const modifiers = { ...version.modifiers, ...split.modifiers };
+      const modifiers = mergeModifiers(version.modifiers ?? {}, split.modifiers);
       const choices = matchConcepts(split.words, index, {
         uniform: context.uniform,
         positionId,
@@ -54,7 +59,8 @@ export function bestReading(
       // All the words are a name: "back control" is the position, also where chokes from the back are usual.
       const whole = split.stripped === 0 && version.cost === 0 && match.confidence >= CERTAIN ? WHOLE_NAME : 0;
       const fits = fitsModifiers(match.concept.kind, modifiers) ? 0 : -0.15;
-      const rank = match.confidence + 0.02 * split.stripped + whole + fits - version.cost;
+      const named = isPartOfTitle(match.concept, modifiers) ? TITLE_PART : 0;
+      const rank = match.confidence + 0.02 * split.stripped + whole + fits - named - version.cost;
       const { to, tail } = version;
       if (!best || rank > best.rank) best = { match, modifiers, words: split.words, choices, to, tail, rank };
     }

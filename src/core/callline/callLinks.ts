@@ -1,4 +1,4 @@
-import { compareMarks, conceptIdOf, type ErrorMark, type Mark } from '../round';
+import { compareMarks, conceptIdOf, type Mark } from '../round';
 import { findTechnique, standardIdOf } from '../vocabulary';
 import type { CallContext } from './callContext';
 import { matchConcepts, OFFERED_CONFIDENCE } from './matchConcept';
@@ -30,13 +30,13 @@ export function findLaterMark(words: string, atSeconds: number, index: Vocabular
   return findNamed(words, later, index, context);
 }
 
-/** The nearest earlier error that the words name, within reach. */
-export function findEarlierError(words: string, atSeconds: number, index: VocabularyIndex, context: CallContext) {
+/** The nearest earlier mark that the words name, within reach; errors before others. */
+export function findEarlierMark(words: string, atSeconds: number, index: VocabularyIndex, context: CallContext) {
   const earlier = (context.marks ?? [])
-    .filter((mark): mark is ErrorMark => mark.kind === 'error')
     .filter((mark) => mark.atSeconds <= atSeconds && mark.atSeconds >= atSeconds - LINK_REACH_SECONDS)
     .sort((one, other) => compareMarks(other, one));
-  return findNamed(words, earlier, index, context) as ErrorMark | undefined;
+  const errors = earlier.filter((mark) => mark.kind === 'error');
+  return findNamed(words, errors, index, context) ?? findNamed(words, earlier, index, context);
 }
 
 function findNamed(text: string, marks: readonly Mark[], index: VocabularyIndex, context: CallContext) {

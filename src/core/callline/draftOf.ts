@@ -1,4 +1,4 @@
-import { type Athlete, type Mark, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
+import { type Athlete, type Held, type Mark, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
 import { findError, findPosition, findStrength, findTechnique } from '../vocabulary';
 import type { CallContext } from './callContext';
 import type { Modifiers } from './modifiers';
@@ -18,8 +18,11 @@ export function draftOf(
   context: CallContext,
 ): MarkDraft {
   const athlete = who.named ? who.athlete : likelyAthlete(concept, modifiers, who.athlete, context.state);
-  const { side, target, verdict, unsure } = modifiers;
-  const base = { atSeconds, verdict, unsure };
+  const { side, target, verdict, unsure, amid } = modifiers;
+  const base = { atSeconds, verdict, unsure, ...(amid ? { amid } : {}) };
+  // An opening may be about anything: a grip, a position, something done well.
+  if (modifiers.missed && concept.kind !== 'error')
+    return { ...base, kind: 'chance', techniqueId: concept.id, athlete, side, ...(target ? { part: target } : {}) };
   switch (concept.kind) {
     case 'position':
       return {
@@ -27,16 +30,28 @@ export function draftOf(
         kind: 'position',
         positionId: concept.id,
         holder: holderOf(concept.id, athlete, modifiers.place),
+        ...heldOf(modifiers),
       };
     case 'grip':
       return { ...base, kind: 'grip', gripId: concept.id, athlete, side, target, outcome: modifiers.outcome ?? 'got' };
     case 'attempt': {
-      if (modifiers.missed) return { ...base, kind: 'chance', techniqueId: concept.id, athlete, side };
       const stage = modifiers.stage ?? 'entry';
       const end = modifiers.end ?? (stage === 'finished' ? 'finished' : undefined);
-      const { tapCause } = modifiers;
+      const { tapCause, came } = modifiers;
       const note = modifiers.praised ? 'good' : undefined;
-      return { ...base, kind: 'attempt', techniqueId: concept.id, athlete, stage, end, side, target, tapCause, note };
+      return {
+        ...base,
+        kind: 'attempt',
+        techniqueId: concept.id,
+        athlete,
+        stage,
+        end,
+        side,
+        target,
+        tapCause,
+        note,
+        ...(came ? { came } : {}),
+      };
     }
     case 'error': {
       return {
@@ -47,12 +62,25 @@ export function draftOf(
         punished: modifiers.punished,
         punishedFrom: modifiers.punishedFrom,
         side,
+        ...(target ? { part: target } : {}),
         ledTo: [],
       };
     }
     case 'strength':
-      return { ...base, kind: 'strength', strengthId: concept.id, athlete };
+      return {
+        ...base,
+        kind: 'strength',
+        strengthId: concept.id,
+        athlete,
+        ...(side ? { side } : {}),
+        ...(target ? { part: target } : {}),
+      };
   }
+}
+
+/** How a position is held, where the call says it. */
+function heldOf({ side, held }: Modifiers): { readonly held?: Held } {
+  return side || held ? { held: { ...(side ? { side } : {}), ...held } } : {};
 }
 
 /**

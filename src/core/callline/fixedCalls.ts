@@ -1,5 +1,5 @@
 import { present } from '../kernel';
-import { opponentOf, placeOnTop, rulings, type TurnEnd, turnStarts } from '../round';
+import { opponentOf, placeOnTop, rulings, type StopReason, type TurnEnd, turnStarts } from '../round';
 import type { CallContext } from './callContext';
 import type { MarkDraft } from './draftOf';
 import { readAthlete } from './who';
@@ -15,9 +15,21 @@ const stretches: readonly { readonly words: readonly string[]; readonly offCamer
   { words: ['out', 'of', 'picture'], offCamera: true },
 ];
 
-/** Why a round is usually stopped. @source rule books of the main federations (blood, kit, injury, the edge), from memory */
-const stopReasons =
-  /\b(?:blood|bleeding|belt|gi|kit|pants|trousers|mouthguard|injury|hurt|knee|eye|ill|sick|edge|mat|wall|pair|pairs|referee|talk|talks|drink|water|tape|contact lens)\b/;
+/** The words by which a reason for stopping is told. */
+const reasonWords: readonly (readonly [RegExp, StopReason])[] = [
+  [/\b(?:taps?|tapped|submission)\b/, 'tap'],
+  [/\b(?:blood|bleeds?|bleeding|nosebleed)\b/, 'blood'],
+  [/\b(?:belts?|gi|jacket|kit|pants|trousers|mouthguard|tape|contact lens|rash ?guard|hair|laces?|nails?)\b/, 'kit'],
+  [/\b(?:injury|injured|hurts?|knee|eye|neck|shoulder|elbow|finger|toe|cramps?|poked)\b/, 'injury'],
+  [/\b(?:ill|illness|sick|dizzy|vomits?|breath)\b/, 'illness'],
+  [/\b(?:another pair|other pair|next pair|pairs?|others|collision|bumped|crowd)\b/, 'another pair'],
+  [/\b(?:edge|wall|mat|bounds|out)\b/, 'edge'],
+  [/\b(?:referee|ref|judge)\b/, 'referee'],
+  [/\b(?:talks?|talking|question|explains?|coach|laughs?|laughing|phone)\b/, 'talk'],
+  [/\b(?:drinks?|water)\b/, 'drink'],
+];
+/** The reason for stopping that the words tell. */
+const reasonOf = (words: string): StopReason | undefined => reasonWords.find(([pattern]) => pattern.test(words))?.[1];
 
 /** Longest that a stoppage without its end is looked back for. @source own decision: injuries and mat changes are over by then */
 const LONGEST_STOPPAGE_SECONDS = 15 * 60;
@@ -39,15 +51,21 @@ export function readStoppage(
 ): StoppageCall | undefined {
   const until = readUntil(words, context);
   if (until && until.words.length === 0) return endOfStoppage(until.atSeconds, atSeconds, context);
-  const said = until?.words ?? words;
-  const stretch = stretches.find((one) => one.words.every((word, index) => said[index] === word));
+  const told = until?.words ?? words;
+  const stretch = stretches.find((one) => one.words.every((word, index) => told[index] === word));
   if (!stretch) return undefined;
-  const rest = said.slice(stretch.words.length);
-  const told = /^\d+$/.test(rest[0] ?? '') ? rest[0] : undefined;
-  const note = rest.slice(told ? 1 : 0).join(' ');
+  const rest = told.slice(stretch.words.length);
+  const count = /^\d+$/.test(rest[0] ?? '') ? rest[0] : undefined;
+  const said = rest
+    .slice(count ? 1 : 0)
+    .filter((word) => !['for', 'because', 'of', 'the'].includes(word))
+    .join(' ');
+  const reason = reasonOf(said);
+  // The reason by its own name needs no remark.
+  const note = said === reason ? '' : said;
   // "stopped moving" is something else: what stands behind must be a reason, or the camera's.
-  if (note !== '' && !(told || stretch.offCamera || stopReasons.test(note))) return undefined;
-  const seconds = until ? until.atSeconds - atSeconds : Number(told ?? '10');
+  if (said !== '' && !(count || stretch.offCamera || reason)) return undefined;
+  const seconds = until ? until.atSeconds - atSeconds : Number(count ?? '10');
   if ((until && rest.length > 0) || seconds < 0) return undefined;
   const { offCamera } = stretch;
   return {
@@ -56,6 +74,7 @@ export function readStoppage(
       atSeconds,
       endSeconds: atSeconds + seconds,
       ...(offCamera ? { offCamera } : {}),
+      ...(reason ? { reason } : {}),
       ...(note ? { note } : {}),
     },
   };
@@ -86,7 +105,9 @@ function endOfStoppage(endSeconds: number, nowSeconds: number, { marks = [] }: C
 
 /** "ana advantage", "penalty marek, pulled the fingers": what the referee gave, and what for. */
 export function readRuling(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
-  const ruling = rulings.find((one) => words.includes(one));
+  const given = readPoints(words, atSeconds, context);
+  if (given) return given;
+  const ruling = rulings.find((one) => one !== 'points' && words.includes(one));
   const at = ruling ? words.indexOf(ruling) : -1;
   if (!ruling || at > 2) return undefined;
   const unsure = words.includes('unsure') || words.includes('maybe');
@@ -105,6 +126,32 @@ export function readRuling(words: readonly string[], atSeconds: number, context:
     ...(rest.length > 0 ? { note: rest.join(' ') } : {}),
   };
 }
+
+const counts: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, six: 6 };
+
+/** "two points ana", "ana 2 points for the sweep", "4 for marek": points that the referee gave; only with a name and a number. */
+function readPoints(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
+  const at = words.findIndex((word) => /^[1-9]$/.test(word) || Object.hasOwn(counts, word));
+  const isPoints = ['points', 'point'].includes(words[at + 1] ?? '') || (words.length <= 3 && words[at + 1] === 'for');
+  if (at < 0 || at > 3 || !isPoints) return undefined;
+  const points = counts[present(words[at])] ?? Number(words[at]);
+  const rest = [...words.slice(0, at), ...words.slice(at + (words[at + 1] === 'for' ? 1 : 2))];
+  const who = readAthlete([...rest, 'for'], context);
+  const note = who.words.slice(0, -1).filter((word) => !givingWords.has(word));
+  // Who did not get any is told, too: "no two points".
+  if (!who.named || words.slice(0, at).some((word) => ['no', 'not', 'behind', 'down'].includes(word))) return undefined;
+  return {
+    kind: 'ruling',
+    atSeconds,
+    athlete: who.athlete,
+    ruling: 'points',
+    points,
+    ...(note.length > 0 ? { note: note.join(' ') } : {}),
+  };
+}
+const givingWords: ReadonlySet<string> = new Set(
+  'for to gets scores takes the a referee gives given awarded receives his her'.split(' '),
+);
 
 /** "board 4 2", "board 4 2 advantages 1 0 penalties 0 1": what the official score says, the athlete in focus first. */
 export function readBoard(words: readonly string[], atSeconds: number): MarkDraft | undefined {

@@ -2,9 +2,12 @@ import { present } from '../kernel';
 import {
   type AttemptEnd,
   type GripOutcome,
+  type Held,
+  type LuckyEnd,
   type Punishment,
   type Side,
   type Stage,
+  type Surrounding,
   type TapCause,
   type Target,
   targets,
@@ -26,10 +29,25 @@ export interface Modifiers {
   readonly outcome?: GripOutcome;
   readonly place?: 'over' | 'under';
   readonly tapCause?: TapCause;
+  readonly came?: LuckyEnd;
+  /** What was the matter at the moment. */
+  readonly amid?: readonly Surrounding[];
+  /** How a position is held. */
+  readonly held?: Held;
   /** An opening that was not taken. */
   readonly missed?: true;
   readonly praised?: true;
 }
+
+const amidWords: readonly (readonly [Surrounding, readonly string[]])[] = [
+  ['wall', ['at the wall', 'on the wall', 'against the wall', 'by the wall', 'off the wall', 'near the wall']],
+  ['edge', ['at the edge', 'on the edge', 'near the edge', 'over the edge', 'off the mat', 'out of bounds']],
+  ['crowd', ['with others in the way', 'another pair in the way', 'into another pair', 'in a crowd', 'on a full mat']],
+  ['tired', ['while tired', 'when tired', 'tired', 'out of breath', 'exhausted', 'gassed']],
+  ['hurt', ['while hurt', 'when hurt', 'hurt']],
+  ['ill', ['while ill', 'while sick']],
+  ['reset', ['after a reset', 'after the reset', 'from a reset']],
+];
 
 /** Words after the concept; a longer phrase comes before its own ending. */
 const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
@@ -40,6 +58,23 @@ const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['by illness', { tapCause: 'illness' }],
   ['by courtesy', { tapCause: 'courtesy' }],
   ['given lightly', { tapCause: 'courtesy' }],
+  ['light tap', { stage: 'finished', end: 'finished', tapCause: 'courtesy' }],
+  ['taps lightly', { stage: 'finished', end: 'finished', tapCause: 'courtesy' }],
+  ['by luck', { came: 'luck' }],
+  ['lucky', { came: 'luck' }],
+  ['as a gift', { came: 'gift' }],
+  ['gifted', { came: 'gift' }],
+  ['not got', { outcome: 'missed' }],
+  ['head inside', { held: { head: 'inside' } }],
+  ['head outside', { held: { head: 'outside' } }],
+  ['head up', { held: { head: 'up' } }],
+  ['head down', { held: { head: 'down' } }],
+  ['posture broken', { held: { posture: 'broken' } }],
+  ['posture kept', { held: { posture: 'kept' } }],
+  ['posture good', { held: { posture: 'kept' } }],
+  ['high', { held: { height: 'high' } }],
+  ['low', { held: { height: 'low' } }],
+  ...amidWords.flatMap(([one, phrases]) => phrases.map((phrase) => [phrase, { amid: [one] }] as const)),
   ['side unseen', { side: 'not-seen' }],
   ['on purpose', { verdict: 'concession' }],
   ['as bait', { verdict: 'bait' }],
@@ -232,6 +267,16 @@ function stripFirst(split: Split): Split | undefined {
   return undefined;
 }
 
+/** Both together; what is said nearer to the end wins, and what may be several stays several. */
+export function mergeModifiers(one: Modifiers, other: Modifiers): Modifiers {
+  return {
+    ...one,
+    ...other,
+    ...(one.held && other.held ? { held: { ...one.held, ...other.held } } : {}),
+    ...(one.amid && other.amid ? { amid: [...new Set([...one.amid, ...other.amid])] } : {}),
+  };
+}
+
 function stripLast(split: Split): Split | undefined {
   for (const [phrase, modifier] of trailing) {
     const tail = phrase.split(' ');
@@ -240,7 +285,7 @@ function stripLast(split: Split): Split | undefined {
     return {
       ...split,
       words: split.words.slice(0, start),
-      modifiers: { ...modifier, ...split.modifiers },
+      modifiers: mergeModifiers(modifier, split.modifiers),
       ...(modifier.praised ? { kindHint: 'strength' as const } : {}),
       // A short form explains nothing that a longer name would not: "single leg x" is a position.
       stripped: split.stripped + (phrase.length > 2 ? tail.length : 0),
@@ -252,8 +297,10 @@ function stripLast(split: Split): Split | undefined {
 /** Whether a call of this kind can carry what the small words say. */
 export function fitsModifiers(kind: ConceptKind, modifiers: Modifiers): boolean {
   if ((modifiers.punished || modifiers.punishedFrom) && kind !== 'error') return false;
-  if ((modifiers.stage || modifiers.end || modifiers.missed) && kind !== 'attempt') return false;
-  if (modifiers.target && kind !== 'grip' && kind !== 'attempt') return false;
+  if ((modifiers.stage || modifiers.end || modifiers.came) && kind !== 'attempt') return false;
+  if (modifiers.missed && kind === 'error') return false;
+  if (modifiers.held && kind !== 'position') return false;
+  if (modifiers.target && kind === 'position') return false;
   if (modifiers.praised && kind === 'error') return false;
   return !(modifiers.outcome && kind !== 'grip');
 }

@@ -1,4 +1,14 @@
-import { type Athlete, type BoardMark, type Mark, placeOfRole, roleIn, type TurnMark } from '../round';
+import {
+  type Athlete,
+  type BoardMark,
+  type GripOutcome,
+  type Held,
+  type Mark,
+  placeOfRole,
+  roleIn,
+  type Surrounding,
+  type TurnMark,
+} from '../round';
 import { conceptName } from '../vocabulary';
 import { holderOf } from './draftOf';
 
@@ -11,6 +21,7 @@ export function phraseMark(
   return [
     callOf(mark, names, nameOf),
     verdictWord(mark),
+    ...(mark.amid ?? []).map((one) => amidWord[one]),
     mark.unsure && 'unsure',
     mark.kind !== 'note' && mark.note && `- ${mark.note}`,
   ]
@@ -22,37 +33,43 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>, nameOf: (c
   const words = (...parts: (string | undefined | false)[]) => parts.filter(Boolean).join(' ');
   switch (mark.kind) {
     case 'position':
-      return phrasePosition(mark.positionId, mark.holder, names, nameOf);
+      return words(phrasePosition(mark.positionId, mark.holder, names, nameOf), ...heldWords(mark.held));
     case 'grip':
       return words(
         names[mark.athlete],
         nameOf(mark.gripId),
         sideWord(mark.side),
-        mark.outcome !== 'got' && mark.outcome,
+        outcomeWord(mark.outcome),
         mark.target && `on the ${mark.target}`,
       );
     case 'attempt': {
       const stage = mark.stage === 'finished' ? undefined : mark.stage === 'entry' ? undefined : mark.stage;
       const cause = mark.tapCause && mark.tapCause !== 'technique' && `by ${mark.tapCause}`;
       const target = mark.target && `on the ${mark.target}`;
-      return words(names[mark.athlete], nameOf(mark.techniqueId), sideWord(mark.side), stage, mark.end, cause, target);
+      const came = mark.came && { luck: 'by luck', gift: 'as a gift' }[mark.came];
+      const name = mark.orElse ? `${nameOf(mark.techniqueId)} or ${nameOf(mark.orElse)}` : nameOf(mark.techniqueId);
+      return words(names[mark.athlete], name, sideWord(mark.side), stage, mark.end, cause, came, target);
     }
     case 'chance':
-      return words(names[mark.athlete], 'missed', nameOf(mark.techniqueId), sideWord(mark.side));
+      return words(names[mark.athlete], 'missed', nameOf(mark.techniqueId), sideWord(mark.side), partWord(mark.part));
     case 'error':
       return words(
         names[mark.athlete],
         nameOf(mark.errorId),
         sideWord(mark.side),
+        partWord(mark.part),
         punishedWord(mark.punished),
         mark.punishedFrom && `punished from ${mark.punishedFrom}`,
       );
     case 'strength':
-      return words(names[mark.athlete], 'good', nameOf(mark.strengthId));
+      return words(names[mark.athlete], 'good', nameOf(mark.strengthId), sideWord(mark.side), partWord(mark.part));
     case 'stoppage':
-      return `${mark.offCamera ? 'off camera' : 'stop'} ${Math.round(mark.endSeconds - mark.atSeconds)}`;
+      return words(
+        `${mark.offCamera ? 'off camera' : 'stop'} ${Math.round(mark.endSeconds - mark.atSeconds)}`,
+        mark.reason,
+      );
     case 'ruling':
-      return words(names[mark.athlete], mark.ruling);
+      return words(names[mark.athlete], mark.points !== undefined && String(mark.points), mark.ruling);
     case 'board':
       return `board ${fieldWords(mark, 'points')}${optional(mark, 'advantages')}${optional(mark, 'penalties')}`;
     case 'turn':
@@ -61,6 +78,13 @@ function callOf(mark: Mark, names: Readonly<Record<Athlete, string>>, nameOf: (c
       const seconds = (mark.endSeconds - mark.atSeconds).toFixed(2);
       return mark.athlete ? `${names[mark.athlete]} answered ${seconds}` : `measured ${seconds}`;
     }
+    case 'hazard':
+      return words(
+        'hazard',
+        mark.athlete && names[mark.athlete],
+        mark.hazard,
+        mark.duringId && `in ${nameOf(mark.duringId)}`,
+      );
     case 'note':
       return `note ${mark.note}`;
   }
@@ -91,6 +115,29 @@ function minutesWord(seconds: number): string {
 const verdictWord = (mark: Mark): string | undefined =>
   mark.verdict &&
   { bait: 'as bait', concession: 'on purpose', agreed: 'as agreed', 'no-fault': 'nothing to fault' }[mark.verdict];
+
+/** What was the matter at a moment, as a call says it. */
+export const amidWord: Readonly<Record<Surrounding, string>> = {
+  wall: 'at the wall',
+  edge: 'at the edge',
+  crowd: 'on a full mat',
+  tired: 'while tired',
+  hurt: 'while hurt',
+  ill: 'while ill',
+  reset: 'after a reset',
+};
+
+/** How a position is held, as a call says it. */
+export const heldWords = (held: Held | undefined): (string | undefined)[] => [
+  sideWord(held?.side),
+  held?.height,
+  held?.head && `head ${held.head}`,
+  held?.posture && `posture ${held.posture}`,
+];
+
+const partWord = (part: string | undefined): string | undefined => part && `on the ${part}`;
+const outcomeWord = (outcome: GripOutcome): string | undefined =>
+  outcome === 'got' ? undefined : outcome === 'missed' ? 'not got' : outcome;
 
 const sideWord = (side: string | undefined): string | undefined => (side === 'not-seen' ? 'side unseen' : side);
 

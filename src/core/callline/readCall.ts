@@ -3,16 +3,18 @@ import { opponentOf } from '../round';
 import { findTechnique } from '../vocabulary';
 import { type BestReading, bestReading, placeOf } from './bestReading';
 import type { CallContext } from './callContext';
-import { findEarlierError, findLaterMark } from './callLinks';
+import { findEarlierMark, findLaterMark } from './callLinks';
 import { readTimeShift, splitLink, splitNote } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
 import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn } from './fixedCalls';
 import { changesSubject, type Heard, hear, hearClauses } from './hearing';
 import { judge } from './judgement';
 import { type ConceptMatch, listUnreadWords } from './matchConcept';
-import { type Modifiers, splitModifiers } from './modifiers';
+import { type Modifiers, mergeModifiers, splitModifiers } from './modifiers';
 import { draftInOwnWords, readGripByPart } from './ownWords';
 import { readPlainCall } from './plainCalls';
+import { readHazard } from './readHazard';
+import { readTwoNames, type TwoNames } from './twoNames';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { readAthlete, type Who } from './who';
 import { wordsOf } from './words';
@@ -40,7 +42,7 @@ export interface CallReading {
   readonly conceptWords: readonly string[];
   /** What could not be read, or only guessed. */
   readonly remarks: readonly CallRemark[];
-  /** The error that led to this mark, when the call named one. */
+  /** What led to this mark, when the call named it. */
   readonly causeId?: string;
   /** The attempt or the stoppage that the call ends: the mark to change instead of making another. */
   readonly finishesId?: string;
@@ -82,19 +84,35 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
     return { ...noteReading(shifted.text.trim(), atSeconds), understood: true, endsRound: true };
   if (words[0] === 'note') return noteReading(withoutNote(text), atSeconds);
   const stoppage = readStoppage(words, atSeconds, context);
-  if (stoppage) return { ...NOTHING, ...stoppage, understood: true, confidence: 1 };
+  if (stoppage) {
+    const draft = note ? ({ ...stoppage.draft, note } as MarkDraft) : stoppage.draft;
+    return { ...NOTHING, ...stoppage, draft, understood: true, confidence: 1 };
+  }
   const fixed =
     readRuling(words, atSeconds, context) ??
     readBoard(words, atSeconds) ??
     readMeasure(words, atSeconds, context) ??
     readTurn(words, atSeconds, context) ??
-    readPlace(words, atSeconds, context);
+    readPlace(words, atSeconds, context) ??
+    readHazard(words, atSeconds, context);
   if (fixed)
     return { ...NOTHING, draft: note ? ({ ...fixed, note } as MarkDraft) : fixed, understood: true, confidence: 1 };
+  const two = readTwoNames(linked.text, index, context);
+  if (two) return withOtherName(two, { call, note, linked, atSeconds, index, context });
   const clauses = changesSubject(linked.text, context) ? hearClauses(linked.text, index, context) : undefined;
   const heard = clauses ?? hear(words, index, context) ?? hearClauses(linked.text, index, context);
   if (!heard) return inOwnWords({ words, text: linked.text, note, atSeconds, index, context });
   return told(heard, { call, note, linked, atSeconds, index, context });
+}
+
+/** The reading of the first of two names, with the second beside it: the move counts under the first until somebody settles it. */
+function withOtherName({ text, other, modifiers }: TwoNames, unfinished: Unfinished): CallReading {
+  const heard = present(hear(wordsOf(text), unfinished.index, unfinished.context));
+  const whole = heard.kind === 'named' ? { ...heard, modifiers: mergeModifiers(heard.modifiers, modifiers) } : heard;
+  const reading = told(whole, { ...unfinished, linked: { ...unfinished.linked, text } });
+  return reading.draft?.kind === 'attempt'
+    ? { ...reading, draft: { ...reading.draft, orElse: other.id }, doubtful: undefined }
+    : reading;
 }
 
 /** The text of a remark without the word that says that it is one; the word itself when there is nothing else. */
@@ -274,7 +292,7 @@ function finish({ draft, best, note, linked, index, context, isAside, isPraised 
     remarks.push({ code: 'close-call', other: second.concept });
   const notes = [draft.note, unread.join(' '), note];
   let ledTo: readonly string[] | undefined;
-  if (linked.ledTo && draft.kind === 'error') {
+  if (linked.ledTo) {
     const target = findLaterMark(linked.ledTo, draft.atSeconds, index, context);
     if (target) ledTo = [target.id];
   }
@@ -282,7 +300,7 @@ function finish({ draft, best, note, linked, index, context, isAside, isPraised 
     remarks.push({ code: 'no-such-consequence', words: linked.ledTo });
     notes.push(`led to ${linked.ledTo}`);
   }
-  const cause = linked.after ? findEarlierError(linked.after, draft.atSeconds, index, context) : undefined;
+  const cause = linked.after ? findEarlierMark(linked.after, draft.atSeconds, index, context) : undefined;
   if (linked.after && !cause) {
     remarks.push({ code: 'no-such-cause', words: linked.after });
     notes.push(`after ${linked.after}`);

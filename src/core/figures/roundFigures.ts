@@ -4,6 +4,7 @@ import {
   type Athlete,
   countsAsError,
   type ErrorMark,
+  linksOf,
   type Mark,
   type PositionTime,
   readChains,
@@ -67,7 +68,9 @@ export function roundFigures(record: RoundRecord): RoundFigures {
   const own = reading.marks.filter(
     (mark): mark is ErrorMark => mark.kind === 'error' && mark.athlete === athlete && countsAsError(mark),
   );
-  const parents = parentsByChild(own);
+  const parents = parentsByChild(reading.marks);
+  const isFirstCause = (mark: Mark): mark is ErrorMark =>
+    mark.kind === 'error' && mark.athlete === athlete && countsAsError(mark) && !chains.symptomIds.has(mark.id);
   const occurrences = new Map<string, Occurrence[]>();
   for (const mark of own) {
     const occurrence: Occurrence = {
@@ -78,7 +81,7 @@ export function roundFigures(record: RoundRecord): RoundFigures {
       punished: mark.punished,
       damage: mark.ledTo.length > 0 ? chains.damageByRoot.get(mark.id)?.total : undefined,
       symptom: chains.symptomIds.has(mark.id),
-      rootErrorIds: rootsOf(mark, parents),
+      rootErrorIds: rootsOf(mark, parents, isFirstCause),
     };
     occurrences.set(mark.errorId, [...(occurrences.get(mark.errorId) ?? []), occurrence]);
   }
@@ -107,22 +110,32 @@ export function roundFigures(record: RoundRecord): RoundFigures {
   };
 }
 
-function parentsByChild(own: readonly ErrorMark[]): ReadonlyMap<string, readonly ErrorMark[]> {
-  const parents = new Map<string, ErrorMark[]>();
-  for (const mark of own) for (const child of mark.ledTo) parents.set(child, [...(parents.get(child) ?? []), mark]);
+/** What led to each mark, by the id of what it led to. */
+function parentsByChild(marks: readonly Mark[]): ReadonlyMap<string, readonly Mark[]> {
+  const parents = new Map<string, Mark[]>();
+  for (const mark of marks)
+    for (const child of linksOf(mark)) {
+      const known = parents.get(child);
+      if (known) known.push(mark);
+      else parents.set(child, [mark]);
+    }
   return parents;
 }
 
-function rootsOf(mark: ErrorMark, parents: ReadonlyMap<string, readonly ErrorMark[]>): string[] {
+/** The first causes behind an error, near or far, through whatever lies between. */
+function rootsOf(
+  mark: ErrorMark,
+  parents: ReadonlyMap<string, readonly Mark[]>,
+  isFirstCause: (mark: Mark) => mark is ErrorMark,
+): string[] {
   const roots = new Set<string>();
   const seen = new Set<string>([mark.id]);
   const open = [...(parents.get(mark.id) ?? [])];
   for (let one = open.pop(); one; one = open.pop()) {
     if (seen.has(one.id)) continue;
     seen.add(one.id);
-    const above = parents.get(one.id) ?? [];
-    if (above.length === 0) roots.add(one.errorId);
-    open.push(...above);
+    if (isFirstCause(one)) roots.add(one.errorId);
+    open.push(...(parents.get(one.id) ?? []));
   }
   return [...roots];
 }

@@ -59,6 +59,9 @@ export function withConcept<Kind extends Mark>(mark: Kind, conceptId: string): K
   return field === undefined ? mark : { ...mark, [field]: conceptId };
 }
 
+/** Ids of what a mark led to. */
+export const linksOf = (mark: Mark): readonly string[] => mark.ledTo ?? [];
+
 /** Whether an attempt succeeded: it came to its end, and nothing is said against it. */
 export const isFinished = (mark: AttemptMark): boolean =>
   mark.stage === 'finished' && (mark.end ?? 'finished') === 'finished';

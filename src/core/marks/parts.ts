@@ -43,6 +43,10 @@ export const targets = [
 ] as const;
 export type Target = (typeof targets)[number];
 
+export const surroundings = ['wall', 'edge', 'crowd', 'tired', 'hurt', 'ill', 'reset'] as const;
+/** What was the matter at a moment, besides what anybody did: the wall or the edge was near, others were in the way, somebody was tired, hurt or ill, play was put back. */
+export type Surrounding = (typeof surroundings)[number];
+
 /** Longest film: a day. Media time of a moment, in seconds. */
 export const momentSchema = z.number().min(0).max(86_400);
 /** Where something ended; not before 0 only because its mark is not. */
@@ -52,6 +56,9 @@ export const athleteSchema = z.enum(athletes);
 export const conceptSchema = storableText().min(1).max(120);
 export const sideSchema = z.enum(sides).optional();
 export const targetSchema = z.enum(targets).optional();
+
+/** Later marks that this one led to: an error to the pass, a threat to another attack, what was conceded to what came of it. */
+export const ledToSchema = z.array(z.uuid()).max(50).readonly();
 
 /** What every mark has. */
 export const markBase = {
@@ -64,6 +71,9 @@ export const markBase = {
   verdict: z.enum(verdicts).optional(),
   /** To be asked about: counts as nothing until it is settled. */
   unsure: z.literal(true).optional(),
+  ledTo: ledToSchema.optional(),
+  /** What was the matter at the moment. */
+  amid: z.array(z.enum(surroundings)).min(1).max(surroundings.length).readonly().optional(),
   /** Pointed out on the picture of the moment. */
   drawing: drawingSchema.min(1).readonly().optional(),
 };

@@ -1,16 +1,16 @@
-import { compareMarks, type ErrorMark, type Mark } from '../marks';
+import { compareMarks, linksOf, type Mark } from '../marks';
 import { descendantIds } from './chains';
 
-/** The marks of a chain in order of time, the first cause included; only itself for an error without consequences. */
+/** The marks of a chain in order of time, the first cause included; only itself for a mark without consequences. */
 export function chainOf(marks: readonly Mark[], rootId: string): Mark[] {
   const below = descendantIds(marks, rootId);
   return marks.filter((mark) => mark.id === rootId || below.has(mark.id)).sort(compareMarks);
 }
 
-/** The error that led to a mark; the latest one where there are several. Undefined for a first cause. */
-export function causeOf(marks: readonly Mark[], markId: string): ErrorMark | undefined {
+/** What led to a mark; the latest one where there are several. Undefined for a first cause. */
+export function causeOf(marks: readonly Mark[], markId: string): Mark | undefined {
   return marks
-    .filter((mark): mark is ErrorMark => mark.kind === 'error' && mark.id !== markId && mark.ledTo.includes(markId))
+    .filter((mark) => mark.id !== markId && linksOf(mark).includes(markId))
     .sort(compareMarks)
     .at(-1);
 }

@@ -1,5 +1,5 @@
 import { fail, present, type Result, succeed } from '../kernel';
-import { compareMarks, countsAsError, type ErrorMark, type Mark } from '../marks';
+import { compareMarks, countsAsError, linksOf, type Mark } from '../marks';
 import { type Root, sharePoints } from './conceded';
 import { listEndings } from './endings';
 import { descendantFinder, type LinkGraph, latestBelow, linkGraphOf } from './linkGraph';
@@ -12,12 +12,12 @@ export type LinkProblem =
   | { readonly code: 'back-in-time'; readonly fromId: string; readonly toId: string }
   | { readonly code: 'cycle'; readonly fromId: string; readonly toId: string };
 
-/** Whether an error may be linked to a mark: the mark exists, is not earlier, and no circle of causes closes. */
+/** Whether a mark may be linked to a mark: the mark exists, is not earlier, and no circle of causes closes. */
 export function checkLink(marks: readonly Mark[], fromId: string, toId: string): Result<true, LinkProblem> {
   return checkLinks(marks, fromId, [toId])[0] ?? succeed(true);
 }
 
-/** The same for many links of one error, each on its own; all of them with one look at the marks. Answers come in the order of `toIds`. */
+/** The same for many links of one mark, each on its own; all of them with one look at the marks. Answers come in the order of `toIds`. */
 export function checkLinks(
   marks: readonly Mark[],
   fromId: string,
@@ -38,12 +38,11 @@ export function checkLinks(
 function ancestorIds(marks: readonly Mark[], markId: string): ReadonlySet<string> {
   const causesOf = new Map<string, string[]>();
   for (const mark of marks)
-    if (mark.kind === 'error')
-      for (const id of mark.ledTo) {
-        const causes = causesOf.get(id);
-        if (causes) causes.push(mark.id);
-        else causesOf.set(id, [mark.id]);
-      }
+    for (const id of linksOf(mark)) {
+      const causes = causesOf.get(id);
+      if (causes) causes.push(mark.id);
+      else causesOf.set(id, [mark.id]);
+    }
   const found = new Set<string>();
   const open = [markId];
   for (let next = open.pop(); next !== undefined; next = open.pop())
@@ -132,17 +131,15 @@ function findSymptoms({ marks, below }: LinkGraph): Uint8Array {
   const behind = new Uint8Array(marks.length);
   const visited = new Uint8Array(marks.length);
   const open: number[] = [];
-  for (let place = 0; place < marks.length; place += 1) {
-    const mark = present(marks[place]);
-    if (mark.kind === 'error' && countsAsError(mark)) open.push(place);
-  }
+  for (let place = 0; place < marks.length; place += 1) if (present(below[place]).length > 0) open.push(place);
   // Links go forward in time, so one pass in reading order settles nearly all; what grows after its turn gets another.
   for (let index = 0; index < open.length; index += 1) {
     const place = present(open[index]);
     visited[place] = 1;
-    const handed = present(behind[place]) | athleteBit[(marks[place] as ErrorMark).athlete];
+    const mark = present(marks[place]);
+    const isError = mark.kind === 'error' && countsAsError(mark);
+    const handed = present(behind[place]) | (isError ? athleteBit[mark.athlete] : 0);
     for (const next of present(below[place])) {
-      if (present(marks[next]).kind !== 'error') continue;
       const before = present(behind[next]);
       behind[next] = before | handed;
       if (behind[next] !== before && visited[next] === 1) open.push(next);
@@ -154,12 +151,12 @@ function findSymptoms({ marks, below }: LinkGraph): Uint8Array {
   });
 }
 
-/** Errors in reading order with the depth at which they hang from earlier errors; marks that were led to hang below their first parent. */
+/** Marks in reading order with the depth at which they hang from earlier ones; what was led to hangs below its first parent. */
 export function outlineMarks(marks: readonly Mark[]): { readonly mark: Mark; readonly depth: number }[] {
   const ordered = [...marks].sort(compareMarks);
   const parentOf = new Map<string, string>();
   for (const mark of ordered) {
-    if (mark.kind === 'error') for (const id of mark.ledTo) if (!parentOf.has(id)) parentOf.set(id, mark.id);
+    for (const id of linksOf(mark)) if (!parentOf.has(id)) parentOf.set(id, mark.id);
   }
   const depthOf = (id: string, guard = 0): number => {
     const parent = parentOf.get(id);

@@ -24,7 +24,9 @@ export function checkMark(mark: Mark, round: Span): MarkProblem[] {
     else if (outside(mark.endSeconds)) problems.push({ code: 'outside-round', atSeconds: mark.endSeconds, round });
   }
   const conceptId = conceptIdOf(mark);
-  if (conceptId !== undefined && !isKnown(mark, conceptId)) problems.push({ code: 'unknown-concept', conceptId });
+  if (conceptId !== undefined && !isKnown(mark.kind, conceptId)) problems.push({ code: 'unknown-concept', conceptId });
+  if (mark.kind === 'attempt' && mark.orElse !== undefined && !isKnown('attempt', mark.orElse))
+    problems.push({ code: 'unknown-concept', conceptId: mark.orElse });
   const characters = mark.note?.length ?? 0;
   if (characters > MOST_NOTE_CHARACTERS)
     problems.push({ code: 'note-too-long', characters, most: MOST_NOTE_CHARACTERS });
@@ -39,14 +41,15 @@ const textsOf = (mark: Mark): string[] => [
   ...(mark.drawing ?? []).flatMap((stroke) => (stroke.kind === 'label' ? stroke.text : [])),
 ];
 
-function isKnown(mark: Mark, conceptId: string): boolean {
+function isKnown(kind: MarkKind, conceptId: string): boolean {
   const find: Partial<Record<MarkKind, (id: string) => unknown>> = {
     position: findPosition,
     grip: findGrip,
     attempt: findTechnique,
-    chance: findTechnique,
+    // An opening may be about anything that can be done or held.
+    chance: (id) => findTechnique(id) ?? findGrip(id) ?? findPosition(id) ?? findStrength(id),
     error: findError,
     strength: findStrength,
   };
-  return find[mark.kind]?.(conceptId) !== undefined;
+  return find[kind]?.(conceptId) !== undefined;
 }

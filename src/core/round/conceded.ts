@@ -103,7 +103,7 @@ function conceded(mark: Mark, loser: Athlete): { points: number; tap: number } {
   if (mark.kind !== 'attempt' || mark.athlete === loser || !isFinished(mark)) return { points: 0, tap: 0 };
   const technique = findTechnique(mark.techniqueId);
   if (technique?.class === 'submissions') {
-    return { points: 0, tap: (mark.tapCause ?? 'technique') === 'technique' ? 1 : 0 };
+    return { points: 0, tap: (mark.tapCause ?? 'technique') === 'technique' && !mark.came ? 1 : 0 };
   }
   const classPoints = {
     passes: 3,

@@ -1,7 +1,7 @@
 import { present } from '../kernel';
-import type { Mark } from '../marks';
+import { linksOf, type Mark } from '../marks';
 
-/** The links of a round by place in its marks: what each error led to, without what is not there. */
+/** The links of a round by place in its marks: what each mark led to, without what is not there. */
 export interface LinkGraph {
   readonly marks: readonly Mark[];
   readonly below: readonly (readonly number[])[];
@@ -13,8 +13,8 @@ export function linkGraphOf(marks: readonly Mark[]): LinkGraph {
   const placeOf = new Map<string, number>();
   for (let place = 0; place < marks.length; place += 1) placeOf.set(present(marks[place]).id, place);
   const below = marks.map((mark): readonly number[] => {
-    if (mark.kind !== 'error' || mark.ledTo.length === 0) return nothing;
-    return mark.ledTo.flatMap((id) => placeOf.get(id) ?? []);
+    const links = linksOf(mark);
+    return links.length === 0 ? nothing : links.flatMap((id) => placeOf.get(id) ?? []);
   });
   return { marks, below };
 }

@@ -22,7 +22,7 @@ const pass = (atSeconds: number, athlete: 'a' | 'b' = 'b', stage: 'entry' | 'fin
 });
 const half: Mark = { kind: 'position', id: 'half', atSeconds: 5, positionId: 'half-guard', holder: 'b' };
 const proposed = (...marks: readonly Mark[]) =>
-  proposeLinks(readRound(round, [half, ...marks])).map((one) => [one.errorId, one.toId]);
+  proposeLinks(readRound(round, [half, ...marks])).map((one) => [one.fromId, one.toId]);
 
 describe('what an error may have led to', () => {
   it('is the opponent’s success soon after it', () => {
@@ -46,17 +46,50 @@ describe('what an error may have led to', () => {
     expect(proposed(flat(20), pass(28, 'a'))).toEqual([]);
     expect(proposed(flat(20), pass(28, 'b', 'entry'))).toEqual([]);
     expect(proposed(flat(20, ['pass28']), pass(28))).toEqual([]);
-    expect(proposed({ ...flat(20), verdict: 'concession' } as Mark, pass(28))).toEqual([]);
+    expect(proposed({ ...flat(20), verdict: 'no-fault' } as Mark, pass(28))).toEqual([]);
   });
   it('is counted in live time: a stoppage in between takes none', () => {
     const stop: Mark = { kind: 'stoppage', id: 'stop', atSeconds: 22, endSeconds: 62 };
     expect(proposed(flat(20), stop, pass(66))).toEqual([['flat20', 'pass66']]);
   });
+  it('may be one’s own attempt that failed of it, as a threat makes room and a concession is taken', () => {
+    const high: Mark = {
+      kind: 'error',
+      id: 'high',
+      atSeconds: 20,
+      errorId: 'err-armbar-head-free',
+      athlete: 'b',
+      ledTo: [],
+    };
+    const armbar = (end: 'escaped' | undefined): Mark => ({
+      kind: 'attempt',
+      id: 'armbar',
+      atSeconds: 22,
+      techniqueId: 'armbar',
+      athlete: 'b',
+      stage: 'locked',
+      ...(end ? { end } : {}),
+    });
+    expect(proposed(high, armbar('escaped'))).toEqual([['high', 'armbar']]);
+    expect(proposed(high, armbar(undefined))).toEqual([]);
+    expect(proposed(armbar(undefined), pass(28))).toEqual([['armbar', 'pass28']]);
+    expect(proposed(armbar(undefined), pass(28, 'a'))).toEqual([]);
+    const given: Mark = {
+      kind: 'grip',
+      id: 'given',
+      atSeconds: 20,
+      gripId: 'underhook',
+      athlete: 'a',
+      outcome: 'lost',
+      verdict: 'concession',
+    };
+    expect(proposed(given, pass(28))).toEqual([['given', 'pass28']]);
+  });
   it('is always a link that may be made', () => {
     fc.assert(
       fc.property(arbitraryMarks, (marks) => {
-        for (const { errorId, toId } of proposeLinks(readRound(span, marks)))
-          expect(checkLink(marks, errorId, toId)).toEqual({ ok: true, value: true });
+        for (const { fromId, toId } of proposeLinks(readRound(span, marks)))
+          expect(checkLink(marks, fromId, toId)).toEqual({ ok: true, value: true });
       }),
       { numRuns: 100 },
     );

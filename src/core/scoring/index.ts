@@ -5,6 +5,7 @@ export * from './overtimeNeeded';
 export * from './overtimeOfficials';
 export * from './overtimeRecord';
 export * from './overtimeTurn';
+export * from './refereePoints';
 export * from './ruleSets';
 export * from './rules';
 export * from './scoreRound';

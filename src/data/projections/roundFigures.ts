@@ -100,7 +100,8 @@ export interface FiguredRound {
 /** Puts what a round says in the place of what it said before. In a transaction that holds the round (`holdRound`). */
 export async function replaceRoundFigures(database: Database, figured: FiguredRound): Promise<void> {
   const { roundId, numberInSession, markCount, lastMarkedAt, athletes, uses, lesson, transitions } = figured;
-  // Rows that many rounds share are held in one order, so that no two rounds wait for each other: people by one statement for both, entries before any is changed.
+  // Rows that many rounds share are held in one order, so that no two rounds wait for each other: people by one statement for both, entries before any is changed,
+  // and those that nobody has used yet before that.
   await runStatement(database, 'delete from round_figure where round_id = $1', [roundId]);
   await runStatement(
     database,
@@ -114,6 +115,11 @@ export async function replaceRoundFigures(database: Database, figured: FiguredRo
       athletes.map(({ figures }) => figures.heldOn),
       athletes.map(({ figures }) => JSON.stringify(contentOf(figures))),
     ],
+  );
+  await runStatement(
+    database,
+    'insert into concept_use_total (concept_id, uses) select id, 0 from unnest($1::text[]) as id order by id on conflict do nothing',
+    [[...uses.keys()]],
   );
   await runStatement(
     database,

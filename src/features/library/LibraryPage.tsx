@@ -35,11 +35,12 @@ export interface LibraryPageProps {
   readonly ids: Readonly<Record<CatalogueKind, readonly string[]>>;
   readonly uses: Readonly<Record<string, number>>;
   readonly unnamed: number;
+  readonly learned: number;
   readonly firstKind: CatalogueKind;
 }
 
 /** The academy's words as the index of a book: each entry with how often it was marked here. */
-export function LibraryPage({ ids, uses, unnamed, firstKind }: LibraryPageProps) {
+export function LibraryPage({ ids, uses, unnamed, learned, firstKind }: LibraryPageProps) {
   const router = useRouter();
   const wordOf = useWordOf();
   const find = useFinder();
@@ -57,6 +58,7 @@ export function LibraryPage({ ids, uses, unnamed, firstKind }: LibraryPageProps)
               {unnamed} without a name
             </ActionLink>
           ) : null}
+          {learned > 0 ? <ActionLink href="/library/learned">Learned from corrections</ActionLink> : null}
           <ActionLink href="/library/schools">Where coaches differ</ActionLink>
         </>
       }

@@ -34,7 +34,7 @@ describe('the library', () => {
   it('is an index in the academy’s own words, with how often each was marked', () => {
     render(
       <HouseProvider house={house}>
-        <LibraryPage ids={ids} uses={{ 'half-guard': 41 }} unnamed={3} firstKind="position" />
+        <LibraryPage ids={ids} uses={{ 'half-guard': 41 }} unnamed={3} learned={0} firstKind="position" />
       </HouseProvider>,
     );
     const entry = screen.getByRole('link', { name: /Zwischenstation/ });

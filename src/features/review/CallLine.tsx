@@ -45,8 +45,13 @@ const Box = styled.div`
   .hint { font-size: ${size.small}; color: ${color.quiet}; }
 `;
 
-/** Other marks that a call is about. */
-export type CallTies = Pick<CallReading, 'causeId' | 'finishesId' | 'endsRound'>;
+/** Other marks that a call is about, and what its words were read as. */
+export interface CallTies extends Pick<CallReading, 'causeId' | 'finishesId' | 'endsRound'> {
+  /** The words that name what was marked. */
+  readonly words?: string;
+  /** Another meaning was chosen than the likeliest. */
+  readonly meant?: { readonly words: string; readonly conceptId: string };
+}
 
 export interface OpenCall {
   readonly atSeconds: number;
@@ -68,6 +73,18 @@ export interface CallLineProps {
   /** `causeId` is the error that the call names as its cause. */
   readonly onCommit: (draft: MarkDraft, editing: Mark | undefined, ties: CallTies) => void;
   readonly onClose: () => void;
+  /** A word is missing: it is made without leaving the round. */
+  readonly onMissing?: (missing: MissingCall) => void;
+}
+
+/** What was written, of which a word is missing. */
+export interface MissingCall {
+  readonly name: string;
+  readonly likeId?: string;
+  /** The mark that is being changed, if any. */
+  readonly editing?: Mark;
+  /** The mark that the call makes once the word is there. */
+  readonly draftWith: (concept: Concept) => MarkDraft;
 }
 
 export function CallLine(props: CallLineProps) {
@@ -122,6 +139,7 @@ function OpenLine({
   names,
   onCommit,
   onClose,
+  onMissing,
 }: CallLineProps & { readonly call: OpenCall }) {
   const [text, setText] = useState(call.text);
   const [chosen, setChosen] = useState(0);
@@ -145,12 +163,26 @@ function OpenLine({
     if (!made) return onClose();
     const [first] = checkMark({ ...made, id: 'draft' } as Mark, span);
     if (first) setProblem(markProblemText(first));
-    else onCommit(made, call.editing, at > 0 ? {} : reading);
+    else onCommit(made, call.editing, tiesOf(at));
   };
+  const tiesOf = (at: number): CallTies => {
+    const words = reading.conceptWords.join(' ');
+    const chosenId = at > 0 ? options[at]?.concept?.id : undefined;
+    if (chosenId) return { words, meant: { words, conceptId: chosenId } };
+    return at > 0 ? { words } : { ...pickTies(reading), words };
+  };
+  const missing = () =>
+    onMissing?.({
+      name: reading.conceptWords.join(' ') || text.trim(),
+      likeId: reading.choices[chosen]?.concept.id ?? reading.choices[0]?.concept.id,
+      editing: call.editing,
+      draftWith: (concept) => draftFromChoice(text, reading.conceptWords, concept, context),
+    });
   const onKeyDown = (event: React.KeyboardEvent<HTMLInputElement>) => {
     const digit = asked && isDoubtful && /^[1-4]$/.test(event.key) ? Number(event.key) - 1 : undefined;
     if (digit !== undefined && options[digit]) commit(digit);
     // Two readings are about as likely: both are shown, and the second press says which.
+    else if (event.key === 'Enter' && event.shiftKey && onMissing && text.trim() !== '') missing();
     else if (event.key === 'Enter' && isDoubtful && !asked) setAsked(true);
     else if (event.key === 'Enter') commit(chosen);
     else if (event.key === 'Escape') onClose();
@@ -197,7 +229,8 @@ function OpenLine({
             </>
           ) : (
             <>
-              <kbd>Enter</kbd> {enterWords} · <kbd>Tab</kbd> completes · <kbd>↓</kbd> another
+              <kbd>Enter</kbd> {enterWords} · <kbd>Tab</kbd> completes · <kbd>↓</kbd> another · <kbd>Shift Enter</kbd> a
+              new word
             </>
           )}{' '}
           · <kbd>Esc</kbd>
@@ -327,11 +360,13 @@ function RemarkWords({ reading }: { readonly reading: CallReading }) {
   ) : null;
 }
 
+const pickTies = ({ causeId, finishesId, endsRound }: CallReading): CallTies => ({ causeId, finishesId, endsRound });
+
 /** With which other mark the call has to do. */
 function tieWords({ draft, causeId, finishesId }: CallReading): string {
   if (finishesId) return draft?.kind === 'stoppage' ? ' · ends the stoppage' : ' · ends the attempt that was on';
   if (causeId) return ' · linked with its cause';
-  return draft?.kind === 'error' && draft.ledTo.length > 0 ? ' · linked with what it led to' : '';
+  return (draft?.ledTo ?? []).length > 0 ? ' · linked with what it led to' : '';
 }
 
 /** How sure the reading is, in words; nothing when it is. @source bounds: own decision, on the list of phrases */
@@ -351,7 +386,7 @@ function remarkText(remark: CallRemark): string {
     case 'no-such-consequence':
       return `no later mark for “${remark.words}” yet: kept as a remark`;
     case 'no-such-cause':
-      return `no earlier error “${remark.words}”: kept as a remark`;
+      return `nothing earlier “${remark.words}”: kept as a remark`;
   }
 }
 

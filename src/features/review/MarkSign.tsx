@@ -60,6 +60,16 @@ function signOf(mark: Mark, tone: string) {
       );
     case 'measure':
       return <path d="M2 4.500v7M12 4.500v7M2 8h10" fill="none" stroke={tone} strokeWidth="1.500" />;
+    case 'hazard':
+      return (
+        <path
+          d="M7 2.500l6 11H1zM7 6.500v3.500"
+          fill="none"
+          stroke={color.harm}
+          strokeWidth="1.500"
+          strokeLinejoin="round"
+        />
+      );
     case 'note':
       return <path d="M2 5.500h10M2 9h7" stroke={color.quiet} strokeWidth="1.400" />;
     default:

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import { BoxDrawer } from '@/player/BoxDrawer';
@@ -19,6 +20,9 @@ import { Transport } from './Transport';
 import { useLaterParts } from './useLaterParts';
 import { useReviewActs } from './useReviewActs';
 import { type ReviewPageProps, useReviewDesk } from './useReviewDesk';
+import { useMissingWord } from './words/useMissingWord';
+
+const NewWordDialog = dynamic(() => import('./words/NewWordDialog').then((loaded) => loaded.NewWordDialog));
 
 const Frame = styled.div`
   height: 100vh; min-height: 600px; display: grid; grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr) 108px; overflow: hidden; background: ${color.ground}; color: ${color.ink};
@@ -37,6 +41,7 @@ export function ReviewPage(props: ReviewPageProps) {
   const { lulls, shownClock, stills, goTo, moves, commentary, index, calls, openCall, act } = desk;
   const { setPanel, keysOpen, setKeysOpen } = desk;
   const { state } = marks;
+  const missing = useMissingWord(calls.commit, desk.setSaid);
   return (
     <Frame
       data-light="loft"
@@ -132,7 +137,11 @@ export function ReviewPage(props: ReviewPageProps) {
         onOpen={(text) => openCall(text)}
         onCommit={calls.commit}
         onClose={calls.close}
+        onMissing={missing.ask}
       />
+      {missing.missing ? (
+        <NewWordDialog missing={missing.missing} index={index} onClose={missing.leave} onMade={missing.made} />
+      ) : null}
       <KeysDialog groups={reviewKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)}>
         <p>
           A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop

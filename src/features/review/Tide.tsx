@@ -233,6 +233,13 @@ const WaterMark = memo(function WaterMark({
           {ring}
         </g>
       );
+    case 'hazard':
+      return (
+        <g data-tide-mark="hazard" stroke={color.harm} fill="none" strokeWidth="1.600" strokeLinejoin="round">
+          <path d={`M${x} ${middle - 12}l7 12h-14z`} />
+          {ring}
+        </g>
+      );
     default:
       return selected ? ring : null;
   }

@@ -1,6 +1,7 @@
 import {
   type AttemptEnd,
   attemptEnds,
+  linksOf,
   type Mark,
   type Punishment,
   punishments,
@@ -69,11 +70,11 @@ export function withEndAt(mark: Mark, seconds: number): Mark | undefined {
   return { ...mark, endSeconds: seconds };
 }
 
-/** The error with a link to a later mark added, or taken away when it was there. */
+/** The mark with a link to a later mark added, or taken away when it was there. */
 export function withLink(mark: Mark, targetId: string): Mark {
-  if (mark.kind !== 'error') return mark;
-  const ledTo = mark.ledTo.includes(targetId) ? mark.ledTo.filter((id) => id !== targetId) : [...mark.ledTo, targetId];
-  return { ...mark, ledTo };
+  const links = linksOf(mark);
+  const ledTo = links.includes(targetId) ? links.filter((id) => id !== targetId) : [...links, targetId];
+  return { ...mark, ledTo } as Mark;
 }
 
 /** A new mark like another at a moment: its length kept, without links and without what was drawn. */
@@ -82,7 +83,7 @@ export function copyAt(mark: Mark, atSeconds: number, id: string): Mark {
   const shifted: Record<string, unknown> = { ...rest, id, atSeconds };
   if ('endSeconds' in mark && mark.endSeconds !== undefined)
     shifted.endSeconds = atSeconds + (mark.endSeconds - mark.atSeconds);
-  if (mark.kind === 'error') shifted.ledTo = [];
+  if (mark.ledTo) shifted.ledTo = [];
   return shifted as unknown as Mark;
 }
 

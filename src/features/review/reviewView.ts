@@ -1,3 +1,4 @@
+import { amidWord, heldWords } from '@/core/callline';
 import { formatClock } from '@/core/clock';
 import { UNSTORABLE_TEXT } from '@/core/kernel';
 import {
@@ -5,10 +6,12 @@ import {
   type BoardMark,
   type Contradiction,
   conceptIdOf,
+  type Hazard,
   type Mark,
   type MarkProblem,
   opponentOf,
   placeOfRole,
+  type RulingMark,
   roleIn,
   type TurnMark,
 } from '@/core/round';
@@ -37,20 +40,30 @@ export interface MarkWords {
 function wordsOfEntry(mark: Mark, names: Names, wordOf: (conceptId: string) => string): MarkWords {
   const side = 'side' in mark && mark.side ? (mark.side === 'not-seen' ? 'side not seen' : mark.side) : undefined;
   const how = (...parts: (string | undefined | false)[]) =>
-    [...parts, verdictWords(mark), mark.unsure && 'to be asked'].filter(Boolean).join(', ');
+    [...parts, verdictWords(mark), ...(mark.amid ?? []).map((one) => amidWord[one]), mark.unsure && 'to be asked']
+      .filter(Boolean)
+      .join(', ');
   switch (mark.kind) {
     case 'position':
-      return { what: wordOf(mark.positionId), ...placeWords(mark.positionId, mark.holder, names), how: how() };
+      return {
+        what: wordOf(mark.positionId),
+        ...placeWords(mark.positionId, mark.holder, names),
+        how: how(...heldWords(mark.held)),
+      };
     case 'grip':
       return {
         what: wordOf(mark.gripId),
         who: names[mark.athlete],
         athlete: mark.athlete,
-        how: how(side, mark.target && `on the ${mark.target}`, mark.outcome !== 'got' && mark.outcome),
+        how: how(
+          side,
+          mark.target && `on the ${mark.target}`,
+          mark.outcome === 'missed' ? 'not got' : mark.outcome !== 'got' && mark.outcome,
+        ),
       };
     case 'attempt':
       return {
-        what: wordOf(mark.techniqueId),
+        what: mark.orElse ? `${wordOf(mark.techniqueId)} or ${wordOf(mark.orElse)}` : wordOf(mark.techniqueId),
         who: names[mark.athlete],
         athlete: mark.athlete,
         how: how(
@@ -58,6 +71,7 @@ function wordsOfEntry(mark: Mark, names: Names, wordOf: (conceptId: string) => s
           mark.target && `on the ${mark.target}`,
           attemptWords(mark.stage, mark.end),
           mark.tapCause && mark.tapCause !== 'technique' && `tap by ${mark.tapCause}`,
+          mark.came && { luck: 'by luck', gift: 'a gift' }[mark.came],
         ),
       };
     case 'chance':
@@ -65,7 +79,7 @@ function wordsOfEntry(mark: Mark, names: Names, wordOf: (conceptId: string) => s
         what: wordOf(mark.techniqueId),
         who: names[mark.athlete],
         athlete: mark.athlete,
-        how: how(side, 'missed chance'),
+        how: how(side, partWords(mark), 'missed chance'),
       };
     case 'error':
       return {
@@ -74,20 +88,26 @@ function wordsOfEntry(mark: Mark, names: Names, wordOf: (conceptId: string) => s
         athlete: mark.athlete,
         how: how(
           side,
+          partWords(mark),
           punishedWords(mark.punished),
           mark.punishedFrom && `from ${mark.punishedFrom} belt on it is punished`,
         ),
       };
     case 'strength':
-      return { what: wordOf(mark.strengthId), who: names[mark.athlete], athlete: mark.athlete, how: how('well done') };
+      return {
+        what: wordOf(mark.strengthId),
+        who: names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(side, partWords(mark), 'well done'),
+      };
     case 'stoppage':
       return {
         what: mark.offCamera ? 'Off camera' : 'Play stopped',
-        how: formatClock(mark.endSeconds - mark.atSeconds),
+        how: how(formatClock(mark.endSeconds - mark.atSeconds), mark.reason),
       };
     case 'ruling':
       return {
-        what: mark.ruling === 'advantage' ? 'Advantage' : 'Penalty',
+        what: rulingWords(mark),
         who: names[mark.athlete],
         athlete: mark.athlete,
         how: how('the referee’s'),
@@ -108,10 +128,37 @@ function wordsOfEntry(mark: Mark, names: Names, wordOf: (conceptId: string) => s
         athlete: mark.athlete,
         how: how(`${(mark.endSeconds - mark.atSeconds).toFixed(2)} s`),
       };
+    case 'hazard':
+      return {
+        what: hazardWords[mark.hazard],
+        who: mark.athlete && names[mark.athlete],
+        athlete: mark.athlete,
+        how: how(mark.duringId && `in ${wordOf(mark.duringId)}`, 'a hazard'),
+      };
     case 'note':
       return { what: mark.note, how: '' };
   }
 }
+
+const partWords = ({ part }: { readonly part?: string }): string | undefined => part && `on the ${part}`;
+
+function rulingWords({ ruling, points }: RulingMark): string {
+  if (ruling === 'points') return points === 1 ? 'One point' : `${points ?? 'Some'} points`;
+  return ruling === 'advantage' ? 'Advantage' : 'Penalty';
+}
+
+const hazardWords: Readonly<Record<Hazard, string>> = {
+  cranked: 'Cranked',
+  'neck loaded': 'Neck loaded',
+  slammed: 'Slammed',
+  'fell on a joint': 'Fell on a joint',
+  'jumped on': 'Jumped on',
+  fingers: 'Fingers',
+  'late to let go': 'Late to let go',
+  'near others': 'Too near to others',
+  'wall or floor': 'The wall or the bare floor',
+  'out of control': 'Out of control',
+};
 
 function turnWords({ end, endSeconds, atSeconds }: TurnMark): string {
   if (!end || endSeconds === undefined) return 'running';

@@ -1,19 +1,13 @@
 'use client';
 
 import { useCallback, useRef, useState } from 'react';
-import {
-  type CallContext,
-  type CallHabits,
-  listNextCalls,
-  type MarkDraft,
-  phraseMark,
-  type VocabularyIndex,
-} from '@/core/callline';
+import { type CallContext, type CallHabits, listNextCalls, type MarkDraft, phraseMark } from '@/core/callline';
 import type { Span } from '@/core/clock';
 import {
   type AttemptMark,
   conceptIdOf,
   findIntervalAt,
+  linksOf,
   type Mark,
   type RoundReading,
   type RoundState,
@@ -27,6 +21,7 @@ import { withLink } from './markEdits';
 import type { HeaderAthlete } from './ReviewHeader';
 import type { Names } from './reviewView';
 import type { useMarks } from './useMarks';
+import type { Meant } from './words/useLearning';
 
 export interface CallsOptions {
   readonly round: { readonly uniform: Uniform; readonly a: HeaderAthlete; readonly b: HeaderAthlete };
@@ -36,22 +31,25 @@ export interface CallsOptions {
   readonly playhead: Playhead;
   readonly marks: ReturnType<typeof useMarks>;
   readonly habits: CallHabits;
-  readonly index: VocabularyIndex;
   readonly reactionLeadSeconds: number;
   /** A call has become a mark, or has taken the place of the proposal that it was opened for. */
   readonly onMade: (proposal: number | undefined) => void;
+  /** Words were read as something else than what was meant. */
+  readonly onMeant: (meant: Meant) => void;
   /** A call said that the time is over. */
   readonly onRoundOver: (atSeconds: number) => void;
 }
 
 /** The call line: what opens it, at which moment, and what becomes of what is written. */
 export function useCalls(options: CallsOptions) {
-  const { round, span, names, reading, playhead, marks, habits, reactionLeadSeconds, onMade, onRoundOver } = options;
+  const { round, span, names, reading, playhead, marks, habits, reactionLeadSeconds, onMade, onMeant, onRoundOver } =
+    options;
   const wordOf = useWordOf();
   const [call, setCall] = useState<OpenCall>();
   const [resume, setResume] = useState(false);
   // The proposal that the call line corrects: the mark that it makes takes the proposal's place.
   const correcting = useRef<number | undefined>(undefined);
+  const lately = useRef<CalledLately | undefined>(undefined);
 
   const contextAt = useCallback(
     (seconds: number): CallContext => ({
@@ -87,15 +85,20 @@ export function useCalls(options: CallsOptions) {
       text: phraseMark({ ...draft, id: 'proposal' } as Mark, called, wordOf),
     });
   };
-  const commit = (draft: MarkDraft, editing: Mark | undefined, { causeId, finishesId, endsRound }: CallTies) => {
+  const commit = (draft: MarkDraft, editing: Mark | undefined, ties: CallTies) => {
+    const { causeId, finishesId, endsRound, meant, words } = ties;
     const going = editing ? undefined : reading.marks.find((one) => one.id === finishesId);
     const mark = { ...draft, ...keptOf(editing, draft), id: editing?.id ?? crypto.randomUUID() } as Mark;
     const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
+    const rewritten = editing && meantByRewriting(lately.current, mark);
+    if (meant ?? rewritten) onMeant((meant ?? rewritten) as Meant);
+    lately.current =
+      words && !editing ? { markId: mark.id, words, conceptId: conceptIdOf(mark), at: Date.now() } : undefined;
     if (editing) marks.replace(editing, mark);
     else if (going?.kind === 'attempt') marks.replace(going, endedBy(going, draft));
     else if (going?.kind === 'stoppage' && draft.kind === 'stoppage')
       marks.replace(going, { ...going, endSeconds: draft.endSeconds });
-    else marks.add(mark, cause?.kind === 'error' ? withLink(cause, mark.id) : undefined);
+    else marks.add(mark, cause && withLink(cause, mark.id));
     if (endsRound && !editing) onRoundOver(mark.atSeconds);
     onMade(correcting.current);
     close();
@@ -117,6 +120,23 @@ export function useCalls(options: CallsOptions) {
   return { call, contextAt, open, close, correct, commit, nextAt };
 }
 
+/** The call that was marked last. */
+interface CalledLately {
+  readonly markId: string;
+  readonly words: string;
+  readonly conceptId: string | undefined;
+  readonly at: number;
+}
+/** Who rewrites a mark so soon corrects how it was read; later it is another judgement. @source own decision */
+const CORRECTED_WITHIN_MS = 60_000;
+
+/** What the words of a call meant, when its mark was rewritten at once to name something else. */
+function meantByRewriting(called: CalledLately | undefined, mark: Mark): Meant | undefined {
+  const conceptId = conceptIdOf(mark);
+  if (!called || called.markId !== mark.id || !conceptId || conceptId === called.conceptId) return undefined;
+  return Date.now() - called.at <= CORRECTED_WITHIN_MS ? { words: called.words, conceptId } : undefined;
+}
+
 const stateAt = (reading: RoundReading, seconds: number): RoundState =>
   findIntervalAt(reading, seconds)?.state ?? { kind: 'unmarked' };
 
@@ -132,8 +152,8 @@ function endedBy(attempt: AttemptMark, draft: MarkDraft): AttemptMark {
 function keptOf(editing: Mark | undefined, draft: MarkDraft): object {
   if (!editing) return {};
   const drawing = editing.drawing ? { drawing: editing.drawing } : {};
-  if (editing.kind === 'error' && draft.kind === 'error')
-    return { ...drawing, ledTo: [...new Set([...editing.ledTo, ...draft.ledTo])] };
+  const ledTo = [...new Set([...linksOf(editing), ...(draft.ledTo ?? [])])];
+  const links = ledTo.length > 0 ? { ledTo } : {};
   const keepsEnd = editing.kind === draft.kind && (editing.kind === 'attempt' || editing.kind === 'turn');
-  return keepsEnd ? { ...drawing, endSeconds: editing.endSeconds } : drawing;
+  return { ...drawing, ...links, ...(keepsEnd ? { endSeconds: editing.endSeconds } : {}) };
 }

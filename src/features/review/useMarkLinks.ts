@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { causeOf, checkLink, type Mark, type RoundReading } from '@/core/round';
+import { causeOf, checkLink, linksOf, type Mark, type RoundReading } from '@/core/round';
 import { withLink } from './markEdits';
 import { markProblemText } from './reviewView';
 import type { useMarks } from './useMarks';
@@ -22,7 +22,7 @@ export function useMarkLinks({ marks, reading, selected, goTo, say }: MarkLinksO
   const link = () => {
     const cause = linkFrom === undefined ? undefined : marks.state.held.get(linkFrom)?.mark;
     if (!linkFrom) {
-      if (selected?.kind !== 'error') return say('Choose an error first: only errors lead to something.');
+      if (!selected) return say(CHOOSE_FIRST);
       setLinkFrom(selected.id);
       return say('What did it lead to? Choose the later mark with ↓, then press L.');
     }
@@ -33,7 +33,7 @@ export function useMarkLinks({ marks, reading, selected, goTo, say }: MarkLinksO
     marks.replace(cause, withLink(cause, selected.id));
     say(undefined);
   };
-  /** From a mark to the error that led to it, step by step to the first cause. */
+  /** From a mark to what led to it, step by step to the first cause. */
   const toCause = () => {
     if (!selected) return say(CHOOSE_FIRST);
     const cause = causeOf(reading.marks, selected.id);
@@ -43,7 +43,11 @@ export function useMarkLinks({ marks, reading, selected, goTo, say }: MarkLinksO
         causeOf(reading.marks, cause.id) ? 'This led to it. Shift R goes further back.' : 'The first cause of it.',
       );
     }
-    say(selected.kind === 'error' ? 'This is a first cause.' : 'Nothing is linked to it. L on an error links the two.');
+    say(
+      linksOf(selected).length > 0
+        ? 'This is a first cause.'
+        : 'Nothing is linked to it. L on what led to it links the two.',
+    );
   };
   return { linkFrom, link, toCause, unlink: () => setLinkFrom(undefined) };
 }

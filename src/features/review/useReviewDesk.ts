@@ -128,7 +128,7 @@ export function useReviewDesk(props: ReviewPageProps) {
   const likelySwap = useLikelySwap(settled, contradictions);
   const endRound = useRoundEnd(round, span, marks.record, setSaid);
   const calls = useCalls({
-    ...{ round, span, names, reading, playhead, marks, habits, index: words.index, reactionLeadSeconds },
+    ...{ round, span, names, reading, playhead, marks, habits, reactionLeadSeconds, onMeant: words.learn },
     onMade: (place) => {
       talk.decided(place);
       moves.stay();
@@ -188,6 +188,7 @@ export function useReviewDesk(props: ReviewPageProps) {
     ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf },
   };
 }
+
 /** The latest value, for whoever asks between two drawings. */
 function useAsked<Value>(value: Value): () => Value {
   const latest = useRef(value);

@@ -15,6 +15,7 @@ import {
   makeOwnId,
 } from '@/core/vocabulary';
 import { type Database, inTransaction, pool } from '@/data/client';
+import { deleteCorrection } from '@/data/language/corrections';
 import {
   deleteAlias,
   deleteHouseName,
@@ -85,6 +86,8 @@ export const removeAlias = defineCommand({
   run: async (_coach, conceptId, alias): Promise<Named> => {
     return change(async (database) => {
       await deleteAlias(database, conceptId, alias);
+      // What was learned is forgotten whole: the next correction begins to count anew.
+      await deleteCorrection(database, alias, conceptId);
       return { ok: true, id: conceptId };
     });
   },

@@ -6,6 +6,8 @@ import { MOST_WORD_CHARACTERS, type WordProblem } from '@/core/vocabulary';
 export const conceptId = storableText().min(1).max(120);
 /** A name or another word for something, as it is typed; `checkWord` says what is wrong with it. */
 export const word = storableText().max(500);
+/** Words of a call, in small letters, as they were read. */
+export const learnedWords = storableText().trim().min(1).max(MOST_WORD_CHARACTERS);
 export const ownWordInput = z.object({
   likeId: conceptId,
   name: word,

@@ -10,6 +10,7 @@ import {
   unnamedIds,
 } from '@/core/vocabulary';
 import { pool } from '@/data/client';
+import { type Correction, countLearned, listCorrections } from '@/data/language/corrections';
 import { countUses, countUsesOf, type FoundMark, searchMarks } from '@/data/language/occurrences';
 import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
 import { listTransitionsFrom } from '@/data/projections/roundFigures';
@@ -30,12 +31,18 @@ export interface LibraryPage {
   /** How often each entry was marked. */
   readonly uses: Readonly<Record<string, number>>;
   readonly unnamed: number;
+  /** How many words were learned from corrections. */
+  readonly learned: number;
 }
 
 export async function loadLibrary(): Promise<LibraryPage> {
   await requireCoach();
   const house = await loadHouse();
-  const [counted, unnamed] = await Promise.all([countUses(pool()), countUsesOf(pool(), unnamedIds)]);
+  const [counted, unnamed, learned] = await Promise.all([
+    countUses(pool()),
+    countUsesOf(pool(), unnamedIds),
+    countLearned(pool()),
+  ]);
   const ids = Object.fromEntries(conceptKinds.map((kind) => [kind, listConceptIds(house, kind)])) as Record<
     CatalogueKind,
     string[]
@@ -45,7 +52,16 @@ export async function loadLibrary(): Promise<LibraryPage> {
     const counts = followMerges(house, id);
     uses[counts] = (uses[counts] ?? 0) + count;
   }
-  return { house, ids, uses, unnamed };
+  return { house, ids, uses, unnamed, learned };
+}
+
+/** The newest corrections that are shown; a coach makes a few in an evening. @source own decision */
+const SHOWN_CORRECTIONS = 200;
+
+/** What coaches corrected in the call line, newest first, those that are words by now before the others. */
+export async function loadLearned(): Promise<readonly Correction[]> {
+  await requireCoach();
+  return listCorrections(pool(), SHOWN_CORRECTIONS);
 }
 
 export interface ConceptPage {

@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { checkLinks, checkMark, type LinkProblem, type Mark } from '@/core/round';
+import { checkLinks, checkMark, type LinkProblem, linksOf, type Mark } from '@/core/round';
 import { inTransaction } from '@/data/client';
 import {
   findMarkForChange,
@@ -103,11 +103,12 @@ function linksOfPlace(database: pg.Pool, { scopeId, store }: MarksPlace): Links 
   };
   return {
     problemsOf: async (mark) => {
-      if (mark.kind !== 'error' || mark.ledTo.length === 0) return [];
+      const links = linksOf(mark);
+      if (links.length === 0) return [];
       const others = new Map(await marks());
-      others.set(mark.id, { ...mark, ledTo: [] });
+      others.set(mark.id, { ...mark, ledTo: [] } as Mark);
       // A link to a mark that is not there (deleted meanwhile, or not yet sent) is harmless and kept.
-      const there = [...new Set(mark.ledTo)].filter((id) => others.has(id));
+      const there = [...new Set(links)].filter((id) => others.has(id));
       return checkLinks([...others.values()], mark.id, there).flatMap((one) => (one.ok ? [] : [one.problem]));
     },
     note: (change) => void noted.push(change),

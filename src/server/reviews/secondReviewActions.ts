@@ -5,7 +5,7 @@ import { revalidatePath } from 'next/cache';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { type Outcome, refuse } from '@/core/kernel';
-import type { Mark } from '@/core/round';
+import { linksOf, type Mark } from '@/core/round';
 import { pool } from '@/data/client';
 import { findMark, listMarks, secondMarks } from '@/data/marks/marks';
 import { beginSecondReview, endSecondReview, findSecondReview, settleDifference } from '@/data/reviews/secondReviews';
@@ -78,7 +78,7 @@ async function takeSecond(
   const first = ids.length === 2 ? await findMark(pool(), firstId) : undefined;
   const stored = second ? undefined : await findMark(pool(), firstId);
   const mark = second
-    ? { ...second.mark, id: first?.id ?? randomUUID(), ...linksOf(second.mark, first?.mark) }
+    ? { ...second.mark, id: first?.id ?? randomUUID(), ...keptLinks(second.mark, first?.mark) }
     : stored?.mark;
   if (!mark) return 'One of the two marks is gone. Reload the page.';
   const baseChangeId = (first ?? stored)?.changeId;
@@ -89,5 +89,5 @@ async function takeSecond(
 }
 
 /** Links of a second review lead to its own marks: they do not come along; those of the mark that it replaces stay. */
-const linksOf = (mark: Mark, replaced: Mark | undefined): object =>
-  mark.kind === 'error' ? { ledTo: replaced?.kind === 'error' ? replaced.ledTo : [] } : {};
+const keptLinks = (mark: Mark, replaced: Mark | undefined): object =>
+  mark.kind === 'error' || mark.ledTo || replaced?.ledTo ? { ledTo: replaced ? linksOf(replaced) : [] } : {};

@@ -61,7 +61,7 @@ export interface ScoredCall {
   readonly apart: boolean;
 }
 
-const read = (name: string): string => readFileSync(path.join(import.meta.dirname, name), 'utf8');
+const read = (name: string): string => readFileSync(path.resolve('tests/language/calls', name), 'utf8');
 
 function readExpected(): Map<string, readonly Expected[]> {
   const lines = read('expected.txt')
@@ -87,9 +87,9 @@ function readOne(text: string): Expected {
 }
 
 function fits(draft: MarkDraft, expected: Expected): 'all' | 'entry' | 'verdict' | undefined {
-  const kind = expected.kind === 'hazard' ? 'note' : expected.kind;
+  const { kind } = expected;
   if (draft.kind !== kind) return undefined;
-  if (['note', 'stoppage', 'board', 'ruling'].includes(kind)) {
+  if (['note', 'hazard', 'stoppage', 'board', 'ruling'].includes(kind)) {
     const sameRuling = draft.kind !== 'ruling' || draft.ruling === expected.entries[0];
     return sameRuling && isWhose(draft, expected) && hasFields(draft, expected)
       ? 'all'

@@ -38,7 +38,7 @@ export interface Agreement {
 /** A proposal and a person's mark are the same when concept and athlete agree and they are at most this far apart. */
 const TOLERANCE_SECONDS = 6;
 
-const folder = path.dirname(new URL(import.meta.url).pathname);
+const folder = path.resolve('tests/language/commentaries');
 export const commentaries = about as readonly About[];
 export const readFile = (name: string): Uint8Array => readFileSync(path.join(folder, name));
 

@@ -8,7 +8,7 @@ import { conceptIdOf, type Mark, placeOfRole, roleIn } from '../../../src/core/r
 import { findPosition, isUnnamed, plainHouse } from '../../../src/core/vocabulary';
 import { sayingsAsTold } from '../../../src/core/vocabulary/sayings/asTold';
 
-const folder = import.meta.dirname;
+const folder = path.resolve('tests/language/talks');
 /** Nobody looks at these while the reader is made. */
 export const talksApart: readonly string[] = ['t05', 't08'];
 

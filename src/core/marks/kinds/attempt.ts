@@ -13,6 +13,10 @@ export const tapCauses = ['technique', 'injury', 'illness', 'courtesy'] as const
 /** Why somebody tapped; only `technique` enters statistics. */
 export type TapCause = (typeof tapCauses)[number];
 
+export const luckyEnds = ['luck', 'gift'] as const;
+/** Why a success says little about skill: it came by luck, or the other let it happen. */
+export type LuckyEnd = (typeof luckyEnds)[number];
+
 const schema = z.strictObject({
   ...markBase,
   kind: z.literal('attempt'),
@@ -24,6 +28,9 @@ const schema = z.strictObject({
   side: sideSchema,
   tapCause: z.enum(tapCauses).optional(),
   target: targetSchema,
+  came: z.enum(luckyEnds).optional(),
+  /** Another name that the move may have, until somebody settles it; it counts under the first. */
+  orElse: conceptSchema.optional(),
 });
 export type AttemptMark = Readonly<z.output<typeof schema>>;
 

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { belts } from '../../vocabulary';
 import { defineKind } from '../defineKind';
-import { athleteSchema, conceptSchema, markBase, sideSchema } from '../parts';
+import { athleteSchema, conceptSchema, ledToSchema, markBase, sideSchema, targetSchema } from '../parts';
 
 export const punishments = ['yes', 'partly', 'no', 'spared'] as const;
 export type Punishment = (typeof punishments)[number];
@@ -15,8 +15,9 @@ const schema = z.strictObject({
   /** The belt from which an opponent would usually punish it: a judgement, of use where it was not punished. */
   punishedFrom: z.enum(belts).optional(),
   side: sideSchema,
-  /** Later marks that this error led to. */
-  ledTo: z.array(z.uuid()).max(50).readonly(),
+  /** The part of the body or the cloth that it is about. */
+  part: targetSchema,
+  ledTo: ledToSchema,
 });
 export type ErrorMark = Readonly<z.output<typeof schema>>;
 

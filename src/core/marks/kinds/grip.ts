@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { defineKind } from '../defineKind';
 import { athleteSchema, conceptSchema, markBase, sideSchema, targetSchema } from '../parts';
 
-export const gripOutcomes = ['got', 'broken', 'lost'] as const;
+export const gripOutcomes = ['got', 'broken', 'lost', 'missed'] as const;
+/** What became of a grip; `missed` was reached for and not got. */
 export type GripOutcome = (typeof gripOutcomes)[number];
 
 const schema = z.strictObject({

@@ -3,6 +3,7 @@ import { board } from './board';
 import { chance } from './chance';
 import { error } from './error';
 import { grip } from './grip';
+import { hazard } from './hazard';
 import { measure } from './measure';
 import { note } from './note';
 import { position } from './position';
@@ -24,6 +25,7 @@ export const markKinds = {
   board,
   turn,
   measure,
+  hazard,
   note,
 } as const;
 
@@ -32,6 +34,7 @@ export * from './board';
 export * from './chance';
 export * from './error';
 export * from './grip';
+export * from './hazard';
 export * from './measure';
 export * from './note';
 export * from './position';

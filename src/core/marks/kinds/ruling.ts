@@ -2,8 +2,8 @@ import { z } from 'zod';
 import { defineKind } from '../defineKind';
 import { athleteSchema, markBase } from '../parts';
 
-export const rulings = ['advantage', 'penalty'] as const;
-/** What a referee gave: an advantage to this athlete, or a penalty against them. */
+export const rulings = ['points', 'advantage', 'penalty'] as const;
+/** What a referee gave: points or an advantage to this athlete, or a penalty against them. */
 export type Ruling = (typeof rulings)[number];
 
 const schema = z.strictObject({
@@ -11,6 +11,8 @@ const schema = z.strictObject({
   kind: z.literal('ruling'),
   athlete: athleteSchema,
   ruling: z.enum(rulings),
+  /** How many points were given. */
+  points: z.number().int().min(1).max(12).optional(),
 });
 export type RulingMark = Readonly<z.output<typeof schema>>;
 

@@ -21,7 +21,7 @@ const kindsOf: Readonly<Record<FilterKind, readonly MarkKind[]>> = {
   attempts: ['attempt', 'chance'],
   positions: ['position', 'stoppage'],
   grips: ['grip'],
-  else: ['strength', 'ruling', 'board', 'turn', 'measure', 'note'],
+  else: ['strength', 'hazard', 'ruling', 'board', 'turn', 'measure', 'note'],
 };
 
 /** The marks that a filter lets through, in the order given. Words are looked for in the name of the concept and in the remark. */
@@ -39,7 +39,7 @@ export function filterMarks(
   const inState = (mark: Mark): boolean => {
     if (state === 'to-judge') return unjudged!.has(mark.id);
     if (state === 'doubtful') return doubtful!.has(mark.id);
-    if (state === 'to-ask') return mark.unsure === true;
+    if (state === 'to-ask') return mark.unsure === true || (mark.kind === 'attempt' && mark.orElse !== undefined);
     return state !== 'drawn' || mark.drawing !== undefined;
   };
   const saysText = (mark: Mark): boolean => {

@@ -48,7 +48,7 @@ export function useQuestions(options: QuestionsOptions, marks: ReturnType<typeof
     const agreed = proposeAgreed(reading.marks, restrictions, theme).map(
       (one): Question => ({ kind: 'agreed', ...one }),
     );
-    const led = proposeLinks(reading).map(({ errorId, toId }): Question => ({ kind: 'led-to', markId: errorId, toId }));
+    const led = proposeLinks(reading).map(({ fromId, toId }): Question => ({ kind: 'led-to', markId: fromId, toId }));
     const waved = new Set(kept);
     return [...doubts, ...agreed, ...led].filter((one) => !waved.has(questionKey(one)));
   }, [reading, contradictions, restrictions, theme, kept]);

@@ -48,7 +48,7 @@ export function CausesPanel(props: CausesPanelProps) {
       .then((outcome) => outcome.ok && setLatent(outcome.latent))
       .catch(() => undefined);
   }, [roundId]);
-  const { causes, waiting } = useMemo(() => listCauses(reading, chains, latent), [reading, chains, latent]);
+  const { causes, leads, waiting } = useMemo(() => listCauses(reading, chains, latent), [reading, chains, latent]);
   const at = (mark: Mark) => (
     <button type="button" className="at" onClick={() => onLook(mark)}>
       {formatClock(mark.atSeconds - startSeconds)}
@@ -64,6 +64,16 @@ export function CausesPanel(props: CausesPanelProps) {
       </span>
     );
   };
+  const links = (chain: readonly Mark[]) => (
+    <ol className="chain">
+      {chain.map((one) => (
+        <li key={one.id}>
+          {at(one)}
+          {words(one)}
+        </li>
+      ))}
+    </ol>
+  );
   return (
     <SidePanel title="Causes and what they cost" onLeave={onLeave}>
       <Matter>
@@ -76,14 +86,7 @@ export function CausesPanel(props: CausesPanelProps) {
                   {words(mark)}
                   <span className="figure">{damage.total.toFixed(1)}</span>
                 </div>
-                <ol className="chain">
-                  {chain.map((one) => (
-                    <li key={one.id}>
-                      {at(one)}
-                      {words(one)}
-                    </li>
-                  ))}
-                </ol>
+                {links(chain)}
                 <div className="words">
                   {damageWords(damage)}
                   {chain.length > 0 ? (
@@ -96,8 +99,27 @@ export function CausesPanel(props: CausesPanelProps) {
             ))}
           </ol>
         ) : (
-          <p>No error has led to anything yet. R goes to the errors whose consequence is not said; L links by hand.</p>
+          <p>
+            No error has cost anything yet. R goes to what may have led to something; L links by hand, any mark with a
+            later one.
+          </p>
         )}
+        {leads.length > 0 ? (
+          <>
+            <h3>What made room for what</h3>
+            <ol className="causes" aria-label="What led to what">
+              {leads.map(({ mark, chain }) => (
+                <li key={mark.id}>
+                  <div className="line">
+                    {at(mark)}
+                    {words(mark)}
+                  </div>
+                  {links(chain)}
+                </li>
+              ))}
+            </ol>
+          </>
+        ) : null}
         {waiting.length > 0 ? (
           <>
             <h3>Not punished, and what somebody one belt up would make of it</h3>

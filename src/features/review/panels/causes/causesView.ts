@@ -6,6 +6,7 @@ import {
   countsAsError,
   type Damage,
   type ErrorMark,
+  linksOf,
   type Mark,
   type RoundReading,
 } from '@/core/round';
@@ -25,8 +26,15 @@ export interface Waiting {
   readonly latentDamage: number;
 }
 
+/** Something that led to something else and cost nobody anything that can be counted: a threat to a pass, a bait to a choke. */
+export interface Lead {
+  readonly mark: Mark;
+  readonly chain: readonly Mark[];
+}
+
 export interface Causes {
   readonly causes: readonly Cause[];
+  readonly leads: readonly Lead[];
   readonly waiting: readonly Waiting[];
 }
 
@@ -41,6 +49,12 @@ export function listCauses(reading: RoundReading, chains: ChainReading, latent: 
     if (!damage || damage.total < 0.05) return [];
     return [{ mark, damage, chain: chainOf(reading.marks, mark.id).slice(1) }];
   });
+  const led = new Set(reading.marks.flatMap(linksOf));
+  const priced = new Set(causes.map(({ mark }) => mark.id));
+  const leads = reading.marks
+    .filter((mark) => linksOf(mark).length > 0 && !led.has(mark.id) && !priced.has(mark.id))
+    .map((mark): Lead => ({ mark, chain: chainOf(reading.marks, mark.id).slice(1) }))
+    .filter(({ chain }) => chain.length > 0);
   const waiting = errors.flatMap((mark): Waiting[] => {
     if (mark.punished !== 'no' && mark.punished !== 'spared') return [];
     const entry = findError(mark.errorId);
@@ -49,6 +63,7 @@ export function listCauses(reading: RoundReading, chains: ChainReading, latent: 
   });
   return {
     causes: causes.sort((one, other) => other.damage.total - one.damage.total),
+    leads,
     waiting: waiting.sort((one, other) => other.latentDamage - one.latentDamage),
   };
 }

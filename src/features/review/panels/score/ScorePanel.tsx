@@ -5,6 +5,7 @@ import { formatClock } from '@/core/clock';
 import {
   type BoardDifference,
   type PointsRules,
+  type RefereePoints,
   type ScoreReading,
   scoreAt,
   whatIsAsked,
@@ -21,6 +22,7 @@ import {
   holdWords,
   lostWords,
   outcomeWords,
+  refereeWords,
   tallyWords,
   whatWords,
 } from './scoreView';
@@ -39,6 +41,8 @@ export interface ScorePanelProps {
   readonly reading: ScoreReading;
   readonly differences: readonly BoardDifference[];
   readonly hasBoard: boolean;
+  /** What the referee gave, as it was called. */
+  readonly given: readonly RefereePoints[];
   readonly rules: PointsRules;
   readonly plannedSeconds: number;
   readonly playhead: Playhead;
@@ -50,7 +54,7 @@ export interface ScorePanelProps {
 
 /** The score as the marks give it, with what was held and what was not, and the official board beside it. */
 export function ScorePanel(props: ScorePanelProps) {
-  const { ruleSetName, reading, differences, hasBoard, names, startSeconds, onLook, onLeave } = props;
+  const { ruleSetName, reading, differences, hasBoard, given, names, startSeconds, onLook, onLeave } = props;
   const at = (seconds: number) => (
     <button type="button" className="at" onClick={() => onLook(Math.max(startSeconds, seconds - 1))}>
       {formatClock(seconds - startSeconds)}
@@ -104,6 +108,23 @@ export function ScorePanel(props: ScorePanelProps) {
               : `Write what the board shows as a call: “board 4 2”. The referee’s calls: “${names.a.toLowerCase()} advantage”, “${names.b.toLowerCase()} penalty”.`}
           </p>
         )}
+        {given.length > 0 ? (
+          <>
+            <h3>What the referee gave</h3>
+            <ol aria-label="What the referee gave">
+              {given.map((one) => (
+                <li key={one.markId}>
+                  {at(one.atSeconds)}
+                  <span>
+                    <span data-athlete={one.athlete}>{names[one.athlete]}</span>{' '}
+                    <small>{refereeWords(one, startSeconds)}</small>
+                  </span>
+                  <strong>+{one.points}</strong>
+                </li>
+              ))}
+            </ol>
+          </>
+        ) : null}
         {reading.lost.length > 0 ? (
           <>
             <h3>What did not score, and why</h3>

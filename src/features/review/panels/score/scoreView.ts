@@ -1,6 +1,6 @@
 import { formatClock, formatClockTenths } from '@/core/clock';
 import type { Athlete } from '@/core/round';
-import type { Asked, BoardDifference, LostHold, ScoreEvent, ScoreReading, Tally } from '@/core/scoring';
+import type { Asked, BoardDifference, LostHold, RefereePoints, ScoreEvent, ScoreReading, Tally } from '@/core/scoring';
 import type { Names } from '../../reviewView';
 
 export const whatWords: Readonly<Record<ScoreEvent['what'], string>> = {
@@ -66,6 +66,14 @@ export function differenceWords(difference: BoardDifference, names: Names, start
     ...lost.map((one) => `${whatWords[one.what]} at ${formatClock(one.atSeconds - startSeconds)}: ${lostWords(one)}`),
   ];
   return reasons.length > 0 ? `${board}: ${reasons.join('; ')}.` : `${board}. Nothing is marked that explains it.`;
+}
+
+/** What explains the points that a referee gave, or that nothing does. */
+export function refereeWords({ event, note }: RefereePoints, startSeconds: number): string {
+  const why = event
+    ? `${whatWords[event.what]} at ${formatClock(event.atSeconds - startSeconds)}`
+    : 'nothing is marked that gives as much: is a position missing?';
+  return [note, why].filter(Boolean).join('; ');
 }
 
 /** How the round stands or ended. */

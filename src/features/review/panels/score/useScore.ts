@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import type { RoundReading } from '@/core/round';
-import { compareBoard, type RuleSet, scoreRound } from '@/core/scoring';
+import { compareBoard, type RuleSet, refereePoints, scoreRound } from '@/core/scoring';
 
 /** The score of a round under its rule set; undefined where nothing is scored. */
 export function useScore(reading: RoundReading, ruleSet: RuleSet | undefined, plannedSeconds: number) {
@@ -15,6 +15,7 @@ export function useScore(reading: RoundReading, ruleSet: RuleSet | undefined, pl
       plannedSeconds,
       reading: score,
       differences: compareBoard(reading.marks, score),
+      given: refereePoints(reading.marks, score.events),
       hasBoard: reading.marks.some((mark) => mark.kind === 'board'),
     };
   }, [reading, ruleSet, plannedSeconds]);
