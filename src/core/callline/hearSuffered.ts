@@ -1,4 +1,4 @@
-import { opponentOf } from '../round';
+import { type Athlete, type AttemptMark, opponentOf } from '../round';
 import { findTechnique } from '../vocabulary';
 import { type BestReading, bestReading } from './bestReading';
 import type { CallContext } from './callContext';
@@ -50,15 +50,24 @@ export function hearSuffered(who: Who, index: VocabularyIndex, context: CallCont
   if (!best || best.match.confidence < NAMED || best.match.concept.kind !== 'attempt') return undefined;
   const technique = findTechnique(best.match.concept.id);
   if (!technique || technique.class === 'escapes') return undefined;
-  const going = context.marks?.findLast(
-    (mark) =>
-      mark.kind === 'attempt' &&
-      mark.athlete === other.athlete &&
-      mark.techniqueId === technique.id &&
-      mark.end === undefined &&
-      mark.atSeconds <= context.atSeconds &&
-      mark.atSeconds >= context.atSeconds - GOING_SECONDS,
-  );
-  const stage = going?.kind === 'attempt' ? { stage: going.stage } : {};
+  const going = goingAttempt(technique.id, other.athlete, context);
+  const stage = going ? { stage: going.stage } : {};
   return { who: other, best, modifiers: { ...best.modifiers, ...stage, end: 'escaped' }, finishesId: going?.id };
+}
+
+/** The attempt that is on at the moment of a call: of this technique, without an end, begun not long ago. */
+export function goingAttempt(
+  techniqueId: string,
+  athlete: Athlete | undefined,
+  { marks, atSeconds }: CallContext,
+): AttemptMark | undefined {
+  return marks?.findLast(
+    (mark): mark is AttemptMark =>
+      mark.kind === 'attempt' &&
+      (athlete === undefined || mark.athlete === athlete) &&
+      mark.techniqueId === techniqueId &&
+      mark.end === undefined &&
+      mark.atSeconds <= atSeconds &&
+      mark.atSeconds >= atSeconds - GOING_SECONDS,
+  );
 }

@@ -1,16 +1,18 @@
 import { opponentOf, type RoundState } from '../round';
 import { findPosition, findTechnique, techniques } from '../vocabulary';
 import { cutClauses, readAside } from './asides';
+import { type AttemptSentence, readAttemptSentence } from './attemptSentence';
 import { type BestReading, bestReading, CERTAIN, placeOf } from './bestReading';
 import type { CallContext } from './callContext';
 import { type Doing, readDoing } from './doings';
-import { hearSuffered } from './hearSuffered';
+import { goingAttempt, hearSuffered } from './hearSuffered';
 import { type Judged, judge } from './judgement';
 import { TAKEN_CONFIDENCE } from './matchConcept';
 import type { Modifiers } from './modifiers';
 import { fitsModifiers, modifierOf } from './modifiers';
 import { readGripByPart } from './ownWords';
 import { type PlainCall, readPlainCall, readTap, saysCondition } from './plainCalls';
+import { readPositionSentence } from './positionSentence';
 import type { VocabularyIndex } from './vocabularyIndex';
 import { athleteCalled, readAthlete, type Who } from './who';
 import { stemOf, wordsOf } from './words';
@@ -71,6 +73,13 @@ export function hear(words: readonly string[], index: VocabularyIndex, context: 
   if (feint) return feint;
   const tap = readTap(who, context);
   if (tap) return { kind: 'plain', who, plain: tap, best };
+  const told = judged?.firm && judged.judgement === 'good' ? undefined : readAttemptSentence(words, index, context);
+  if (told) return attempted(told, who, context);
+  const placed = judged?.firm ? undefined : readPositionSentence(words, index, context);
+  if (placed) {
+    const by: Who = placed.athlete ? { ...who, athlete: placed.athlete, named: true } : { ...who, named: false };
+    return { kind: 'named', who: by, best: placed.best, modifiers: placed.modifiers };
+  }
   // The words from the first one on are a name: then it is that name, whatever else they may be.
   const certain = best !== undefined && best.match.confidence >= CERTAIN && best.words[0] === who.words[0];
   if (certain) return named(who, best);
@@ -112,6 +121,20 @@ const named = (who: Who, best: BestReading): Heard => ({
   modifiers: withArrival(best),
   remark: best.tail?.join(' '),
 });
+
+/** A sentence about an attempt of which every word is explained. */
+function attempted({ athlete, best, modifiers }: AttemptSentence, who: Who, context: CallContext): Heard {
+  const by: Who = athlete ? { ...who, athlete, named: true } : { ...who, named: false };
+  const going = modifiers.end ? goingAttempt(best.match.concept.id, athlete, context) : undefined;
+  const stage = going && !modifiers.stage ? { stage: going.stage } : {};
+  return {
+    kind: 'named',
+    who: by,
+    best,
+    modifiers: { ...withArrival({ ...best, modifiers }), ...stage },
+    finishesId: going?.id,
+  };
+}
 
 /** "knee cut to side": a move that arrives where it leads is finished. */
 function withArrival({ match, modifiers, to }: BestReading): Modifiers {

@@ -142,6 +142,7 @@ interface Unfinished {
 const BESIDE = 0.95;
 const SURE = 0.85;
 const SURE_SENTENCE = 0.93;
+const WHOLE_PRAISE = 0.97;
 const SHORTENED = 0.8;
 
 /** The mark of what was heard. */
@@ -312,7 +313,8 @@ function finish({ draft, best, note, linked, index, context, isAside, isPraised 
   const beside = unread.length + (isAside ? wordsOf(note ?? '').filter((word) => word.length > 2).length : 0);
   const sure = match.confidence * BESIDE ** Math.max(0, beside - 1);
   // What somebody does may be praise or only what happened: without a word of praise nobody knows.
-  const isBarePraise = draft.kind === 'strength' && !isPraised;
+  // And praise is mostly of something that the catalogue has no sentence for: a name that leaves words over is asked about.
+  const isBarePraise = draft.kind === 'strength' && (!isPraised || beside > 0 || match.confidence < WHOLE_PRAISE);
   // Who shortens a title to a word or two knows it; a sentence of three and more shares words with many.
   const isShortened = wordsOf(match.concept.name).join(' ').startsWith(conceptWords.join(' '));
   const isTold =

@@ -14,4 +14,5 @@ export const sharedWords: readonly string[] = [
   'double wrist lock',
   're guard',
   'back to the mat',
+  'heel hook',
 ];

@@ -555,11 +555,11 @@ export const submissionsTechniques: readonly SubmissionTechnique[] = [
     lowestBeltNoGi: 'brown',
     under16: 'not-allowed',
     hazardId: 'haz-heel-hook',
-    aliases: ['heel hook from outside'],
+    aliases: ['heel hook from outside', 'heel hook'],
     heardAs: ["he'll hook"],
     uniform: 'no-gi',
   },
-  { id: 'inside-heel-hook', name: 'inside heel hook', class: 'submissions', lock: 'knee', fromFamilies: ['leg-entanglement'], danger: 'high', lowestBeltGi: 'never', lowestBeltNoGi: 'brown', under16: 'not-allowed', hazardId: 'haz-heel-hook', aliases: ['inverted heel hook'], heardAs: [], uniform: 'no-gi' },
+  { id: 'inside-heel-hook', name: 'inside heel hook', class: 'submissions', lock: 'knee', fromFamilies: ['leg-entanglement'], danger: 'high', lowestBeltGi: 'never', lowestBeltNoGi: 'brown', under16: 'not-allowed', hazardId: 'haz-heel-hook', aliases: ['inverted heel hook', 'heel hook'], heardAs: [], uniform: 'no-gi' },
   { id: 'aoki-lock', name: 'Aoki lock', class: 'submissions', lock: 'ankle', fromFamilies: ['leg-entanglement'], danger: 'high', lowestBeltGi: 'never', lowestBeltNoGi: 'brown', under16: 'not-allowed', hazardId: 'haz-heel-hook', aliases: ['twisting ankle lock from outside'], heardAs: ['a okay lock'], uniform: 'no-gi' },
   {
     id: 'calf-slicer',
