@@ -7,3 +7,10 @@ create table call_correction (
   primary key (words, concept_id)
 );
 alter table house_alias add column learned boolean not null default false;
+
+-- How certain cards of spoken commentaries are, as this academy's decisions taught it; one row, absent until the first
+create table speech_weights (
+  id smallint primary key default 1 constraint speech_weights_one_row check (id = 1),
+  weights double precision[] not null,
+  decided integer not null default 0
+);

@@ -1,6 +1,7 @@
-import { judge, type MarkDraft } from '../callline';
+import type { MarkDraft } from '../callline';
 import { present } from '../kernel';
 import { findTechnique, isUnnamed } from '../vocabulary';
+import { featuresOf } from './certainty';
 import { type Hearing, type Proposal, type Said, says } from './hearing';
 import * as signals from './signals';
 
@@ -36,7 +37,6 @@ export function add(
     ...(verdict && bare.kind !== 'position' ? { verdict } : {}),
     ...(unsure ? { unsure } : {}),
   } as MarkDraft;
-  const isSure = sureWho && !unsure && isNamedSurely(said, bare.kind) ? (true as const) : undefined;
   const again = findAgain(hearing.proposals, draft, saidAtSeconds);
   if (again >= 0) {
     hearing.proposals[again] = joined(present(hearing.proposals[again]), draft, said.sentence.text);
@@ -50,19 +50,11 @@ export function add(
     saidAtSeconds,
     sureWho,
     named,
-    ...(isSure ? { isSure } : {}),
+    features: featuresOf(draft, said, sureWho, others.length),
     ...(others.length > 0 ? { others: others.map((one) => ({ ...one, atSeconds })) } : {}),
   });
   return true;
 }
-
-/** From here on a name was said with two telling words at least. @source own decision, by what came true of talks by others */
-const SURE_SCORE = 1.9;
-const SURE_SENTENCE_SCORE = 2.8;
-
-const isNamedSurely = ({ mention, whole }: Said, kind: MarkDraft['kind']): boolean =>
-  mention.score >= (kind === 'error' || kind === 'strength' ? SURE_SENTENCE_SCORE : SURE_SCORE) &&
-  (kind !== 'strength' || judge(whole.trim().split(' '))?.judgement === 'good');
 
 /** Speech goes on in time but for words spread over a block: nothing that was said so long before is the same moment any more. */
 const SURELY_PAST_SECONDS = 120;

@@ -2,6 +2,7 @@ import type { MarkDraft } from '../callline';
 import type { Athlete, RoundState } from '../round';
 import type { Uniform } from '../vocabulary';
 import type { CalledBy, Listener, Pointing } from './athletes';
+import type { Features } from './certainty';
 import type { Sentence, SpokenWord } from './sentences';
 import type { Mention, SpokenIndex } from './spokenIndex';
 
@@ -26,8 +27,8 @@ export interface Proposal {
   readonly saidAtSeconds: number;
   /** The person was named, not guessed. */
   readonly sureWho: boolean;
-  /** An entry was named, by words that say who did it: nine in ten are right. */
-  readonly isSure?: true;
+  /** What is known of the card before anybody decides on it. */
+  readonly features: Features;
   /** Other marks that the same words may mean, likeliest first. */
   readonly others?: readonly MarkDraft[];
   /** A name, a kit or "I" stood in the sentence. */

@@ -1,4 +1,5 @@
 export type { CalledBy } from './athletes';
+export * from './certainty';
 export type { Cue } from './cue';
 export type { CommentaryContext, Proposal } from './hearing';
 export * from './readCommentary';

@@ -8,6 +8,7 @@ import type { Cue } from './cue';
 import { doerOf } from './doer';
 import { proposeFree } from './freeWords';
 import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
+import { isEnglish } from './isEnglish';
 import { sideIn, stageOf } from './outcome';
 import { cutClausesOfSpeech, type Sentence, type SpokenWord } from './sentences';
 import * as signals from './signals';
@@ -24,15 +25,16 @@ const spokenIndexes = new WeakMap<VocabularyIndex, SpokenIndex>();
 
 /**
  * Marks that a spoken commentary suggests, in order of time. Small talk, advertising and general teaching suggest nothing; "should have"
- * and "was open" give missed chances, praise gives things well done, what was given on purpose gets that verdict.
+ * and "was open" give missed chances, praise gives things well done, what was given on purpose gets that verdict. A talk in another
+ * language suggests nothing (`speaksEnglish` says so).
  */
 export function readCommentary(
   cues: readonly Cue[],
   vocabulary: VocabularyIndex,
   context: CommentaryContext,
 ): Proposal[] {
-  const index = spokenIndexes.get(vocabulary) ?? buildSpokenIndex(vocabulary);
-  spokenIndexes.set(vocabulary, index);
+  const index = spokenIndexOf(vocabulary);
+  if (!isEnglish(cues, index)) return [];
   const memory = new Map<string, ReturnType<typeof hearWord>>();
   const hear = ({ word, afterPause }: SpokenWord): HeardWord => {
     const known = memory.get(word) ?? hearWord(word, index);
@@ -56,6 +58,16 @@ export function readCommentary(
     readSentence(clause, hear, hearing, vocabulary);
   return [...hearing.proposals].sort((one, other) => one.saidAtSeconds - other.saidAtSeconds);
 }
+
+function spokenIndexOf(vocabulary: VocabularyIndex): SpokenIndex {
+  const index = spokenIndexes.get(vocabulary) ?? buildSpokenIndex(vocabulary);
+  spokenIndexes.set(vocabulary, index);
+  return index;
+}
+
+/** Whether a talk is in the language that the reader knows; short ones are believed to be. */
+export const speaksEnglish = (cues: readonly Cue[], vocabulary: VocabularyIndex): boolean =>
+  isEnglish(cues, spokenIndexOf(vocabulary));
 
 /** Names of several words as one, so that each stands for its person: "the white gi" and "big brother". */
 function oneWordNames(cues: readonly Cue[], calledBy: CommentaryContext['calledBy']): Cue[] {

@@ -64,6 +64,8 @@ export interface ReviewPageProps {
   /** How often the academy marked each concept, and how its rounds usually go on. */
   readonly uses: Readonly<Record<string, number>>;
   readonly habits: CallHabits;
+  /** What decisions on cards of talks taught this academy. */
+  readonly weights: readonly number[] | undefined;
   readonly homework: readonly Homework[];
   /** How long this coach has looked at this round before. */
   readonly spentSeconds: number;
@@ -110,13 +112,8 @@ export function useReviewDesk(props: ReviewPageProps) {
   });
   const { selected, goTo } = moves;
   const talk = useDeskCommentary({
-    round,
-    span,
+    ...{ round, span, words, uses, weights: first.weights, marks: reading.marks, session: marks },
     scopeId: address.scopeId,
-    words,
-    uses,
-    marks: reading.marks,
-    session: marks,
   });
   const clockGround = useMemo(() => clockGroundOf(reading.marks), [reading]);
   const score = useScore(settled, ruleSet, round.plannedSeconds ?? span.endSeconds - span.startSeconds);

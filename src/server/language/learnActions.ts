@@ -1,13 +1,15 @@
 'use server';
 
 import { revalidatePath } from 'next/cache';
+import { learnCertainty, plainWeights } from '@/core/commentary';
 import type { Outcome } from '@/core/kernel';
 import { checkWord, isUnnamed, kindOf, wordsForConcept } from '@/core/vocabulary';
 import { inTransaction, pool } from '@/data/client';
 import { countCorrection, deleteCorrection, insertLearned } from '@/data/language/corrections';
 import { deleteAlias, getHouseWords, holdHouseWords } from '@/data/language/houseWords';
+import { findSpeechWeights, saveSpeechWeights } from '@/data/language/speechWeights';
 import { defineCommand } from '../kernel/defineCommand';
-import { conceptId, learnedWords } from './houseInput';
+import { conceptId, decidedCards, learnedWords } from './houseInput';
 
 /** The second time is no slip of the hand any more. @source own decision */
 const TIMES_TO_LEARN = 2;
@@ -32,6 +34,20 @@ export const learnWords = defineCommand({
     });
     if (learned) revalidatePath('/library', 'layout');
     return { ok: true, learned };
+  },
+});
+
+/** What coaches decided on the cards of a talk: it teaches how certain the next ones are. */
+export const learnCards = defineCommand({
+  actor: 'coach',
+  args: [decidedCards],
+  run: async (_coach, decided): Promise<Outcome<object>> => {
+    await inTransaction(pool(), async (client) => {
+      await holdHouseWords(client);
+      const weights = (await findSpeechWeights(client)) ?? plainWeights;
+      await saveSpeechWeights(client, learnCertainty(weights, decided), decided.length);
+    });
+    return { ok: true };
   },
 });
 

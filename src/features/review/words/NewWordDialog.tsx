@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState, useTransition } from 'react';
-import { matchConcepts, OFFERED_CONFIDENCE, type VocabularyIndex, wordsOf } from '@/core/callline';
+import { matchConcepts, OFFERED_CONFIDENCE, type VocabularyIndex, withoutCoarse, wordsOf } from '@/core/callline';
 import { findDrill, findError, kindOf, listConceptIds, soundOf } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
 import { addOwnWord } from '@/server/language/houseActions';
@@ -28,7 +28,7 @@ export interface NewWordDialogProps {
 export function NewWordDialog({ missing, index, onClose, onMade }: NewWordDialogProps) {
   const house = useHouse();
   const wordOf = useWordOf();
-  const [name, setName] = useState(missing.name);
+  const [name, setName] = useState(withoutCoarse(missing.name));
   const [text, setText] = useState('');
   const [likeId, setLikeId] = useState(missing.likeId);
   const [like, setLike] = useState(missing.likeId ? wordOf(missing.likeId) : '');

@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useState } from 'react';
+import { withoutCoarse } from '@/core/callline';
 import { learnWords } from '@/server/language/learnActions';
 
 /** What was meant by words that the line read as something else. */
@@ -17,7 +18,8 @@ const MOST_CHARACTERS = 60;
 export function useLearning() {
   const [learned, setLearned] = useState(none);
   const learn = useCallback(({ words, conceptId }: Meant) => {
-    if (words === '' || words.length > MOST_CHARACTERS) return;
+    // No entry is called after a curse.
+    if (words === '' || words.length > MOST_CHARACTERS || withoutCoarse(words) !== words) return;
     // Without an answer nothing is lost: the next correction counts.
     learnWords(words, conceptId).then(
       (outcome) =>

@@ -28,6 +28,7 @@ export function ReviewRound({
         firstMarkId={mark}
         uses={page.language.uses}
         habits={page.language.habits}
+        weights={page.language.weights}
         homework={page.homework}
         spentSeconds={page.spentSeconds}
         coachId={page.coachId}

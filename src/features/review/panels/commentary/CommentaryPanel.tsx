@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef } from 'react';
+import { Fragment, useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import { type Athlete, type Mark, swapAthletes } from '@/core/round';
@@ -10,7 +10,7 @@ import { color, font, size, space } from '@/ui/tokens/tokens';
 import { MarkSign } from '../../MarkSign';
 import { markWords, type Names } from '../../reviewView';
 import type { CommentaryAction, CommentaryWork } from './commentaryState';
-import { namesNobody, type ProposalLine, remarkSentence, tieWords } from './commentaryView';
+import { namesNobody, type ProposalLine, remarkSentence, surenessOf, tieWords } from './commentaryView';
 
 const Panel = styled.section`
   display: flex; flex-direction: column; min-height: 0; flex: 1; outline: none;
@@ -42,21 +42,38 @@ const Line = styled.li`
   &[data-state='accepted'] .state { color: ${color.good}; }
 `;
 
+const Head = styled.li`
+  padding: ${space(2)} ${space(4)} 0 54px; font-size: ${size.small}; color: ${color.quiet}; font-family: ${font.serif}; font-style: italic;
+  button { min-height: 24px; padding: 0; font-size: ${size.small}; }
+`;
+
+const surenessWords = {
+  sure: 'Sure: most such cards were right',
+  likely: 'Likely',
+  unsure: 'Unsure: look before you mark',
+} as const;
+
 export interface CommentaryPanelProps {
   readonly work: CommentaryWork | undefined;
   /** A long talk is still being read. */
   readonly isReading: boolean;
   readonly problem: string | undefined;
   readonly lines: readonly ProposalLine[];
+  /** Those that are gone through, in their order. */
+  readonly shown: readonly ProposalLine[];
+  readonly withUnsure: boolean;
+  readonly inEnglish: boolean;
   readonly open: readonly number[];
   readonly names: Names;
   readonly startSeconds: number;
   readonly onRead: (file: File) => void;
   readonly onAct: (action: CommentaryAction) => void;
   readonly onAccept: (lines: readonly ProposalLine[]) => void;
+  readonly onDrop: (line: ProposalLine) => void;
   readonly onCorrect: (line: ProposalLine) => void;
   readonly onTakeBack: () => void;
   readonly onLook: (line: ProposalLine) => void;
+  readonly onUnsure: () => void;
   readonly onLeave: () => void;
   readonly onForget: () => void;
 }
@@ -83,7 +100,7 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
     <Panel
       ref={panel}
       tabIndex={-1}
-      data-own-keys="arrowdown arrowup enter x delete e w a s z 2 3 4 [ ] h escape"
+      data-own-keys="arrowdown arrowup enter x delete e w a s u z 2 3 4 [ ] h escape"
       aria-label="Spoken commentary"
       onKeyDown={(event) => press(event, props)}
     >
@@ -93,7 +110,7 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
             <div className="row">
               <h2>{work.fileName}</h2>
               <span className="quiet" role="status">
-                {props.isReading ? 'reading the talk …' : `${open.length} to decide of ${lines.length}`}
+                {props.isReading ? 'reading the talk …' : `${open.length} to decide of ${props.shown.length}`}
               </span>
               <Button look="plain" onPress={onLeave} style={{ marginLeft: 'auto' }}>
                 To the ledger
@@ -125,10 +142,16 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
               <span>
                 <kbd>Enter</kbd> marks it · <kbd>X</kbd> drops · <kbd>E</kbd> corrects · <kbd>W</kbd> the other one ·{' '}
                 <kbd>2</kbd>–<kbd>4</kbd> another reading · <kbd>A</kbd> all of its kind · <kbd>S</kbd> all sure ones ·{' '}
-                <kbd>Z</kbd> back
+                <kbd>U</kbd> {props.withUnsure ? 'folds the unsure' : 'unfolds the unsure'} · <kbd>Z</kbd> back
               </span>
             </div>
             {remarks ? <div className="quiet">{remarks}</div> : null}
+            {props.inEnglish ? null : (
+              <div className="quiet" role="alert">
+                These words do not look English: nothing is proposed. The reader knows English only; bring a translation
+                with the same times, or mark by hand.
+              </div>
+            )}
             {namesNobody(lines) ? (
               <div className="quiet">
                 These words hardly ever name {names.a} or {names.b}. Is this the right round?
@@ -204,6 +227,9 @@ function WhoRow({
 function Lines({
   work,
   lines,
+  shown: cards,
+  withUnsure,
+  onUnsure,
   names,
   startSeconds,
   onAct,
@@ -215,52 +241,64 @@ function Lines({
   useEffect(() => {
     void shown.current?.scrollIntoView?.({ block: 'nearest' });
   }, [work.selected]);
+  const folded = lines.length - cards.length;
   if (lines.length === 0)
     return (
       <p className="trouble">Nothing in these words could be read as a mark. They are untouched; the ledger is too.</p>
     );
   return (
     <List role="listbox" aria-label="Proposed marks">
-      {lines.map((line) => {
+      {cards.map((line, at) => {
+        const sureness = surenessOf(line);
+        const begins = at === 0 || surenessOf(cards[at - 1]!) !== sureness;
         const words = markWords({ ...line.draft, id: 'proposal' } as Mark, names, wordOf);
         const state = stateOf(line);
         const isSelected = line.place === work.selected;
         return (
-          <Line
-            key={line.place}
-            ref={isSelected ? shown : undefined}
-            role="option"
-            tabIndex={-1}
-            aria-selected={isSelected}
-            data-state={state}
-            data-kind={line.draft.kind}
-            onClick={() => {
-              onAct({ kind: 'move', to: line.place });
-              onLook(line);
-            }}
-          >
-            <span className="at">{formatClock(Math.max(0, line.draft.atSeconds - startSeconds))}</span>
-            <span className="matter">
-              <span className="mark">
-                <MarkSign mark={{ ...line.draft, id: 'proposal' } as Mark} />
-                <span>
-                  {words.who ? (
-                    <span className="who" data-athlete={words.athlete}>
-                      {words.who}
-                      {line.proposal.sureWho ? '' : ' (?)'}{' '}
-                    </span>
-                  ) : null}
-                  <span className="what">{words.what}</span>
-                  {words.how ? <span className="quiet"> · {words.how}</span> : null}
+          <Fragment key={line.place}>
+            {begins ? <Head role="presentation">{surenessWords[sureness]}</Head> : null}
+            <Line
+              ref={isSelected ? shown : undefined}
+              role="option"
+              tabIndex={-1}
+              aria-selected={isSelected}
+              data-state={state}
+              data-kind={line.draft.kind}
+              onClick={() => {
+                onAct({ kind: 'move', to: line.place });
+                onLook(line);
+              }}
+            >
+              <span className="at">{formatClock(Math.max(0, line.draft.atSeconds - startSeconds))}</span>
+              <span className="matter">
+                <span className="mark">
+                  <MarkSign mark={{ ...line.draft, id: 'proposal' } as Mark} />
+                  <span>
+                    {words.who ? (
+                      <span className="who" data-athlete={words.athlete}>
+                        {words.who}
+                        {line.proposal.sureWho ? '' : ' (?)'}{' '}
+                      </span>
+                    ) : null}
+                    <span className="what">{words.what}</span>
+                    {words.how ? <span className="quiet"> · {words.how}</span> : null}
+                  </span>
+                  {state ? <span className="state">{stateWords[state]}</span> : null}
                 </span>
-                {state ? <span className="state">{stateWords[state]}</span> : null}
+                <span className="quote">“{line.proposal.words}”</span>
+                {isSelected && !state ? <Others line={line} names={names} /> : null}
               </span>
-              <span className="quote">“{line.proposal.words}”</span>
-              {isSelected && !state ? <Others line={line} names={names} /> : null}
-            </span>
-          </Line>
+            </Line>
+          </Fragment>
         );
       })}
+      {folded > 0 || withUnsure ? (
+        <Head role="presentation">
+          <Button look="plain" onPress={onUnsure}>
+            {withUnsure ? 'Fold the unsure ones' : `${folded} more, unsure`}
+          </Button>
+        </Head>
+      ) : null}
     </List>
   );
 }
@@ -288,26 +326,29 @@ const STANDING_SECONDS = 5;
 
 /** The keys of the panel. What it takes, the round's own keys do not get. */
 function press(event: React.KeyboardEvent, props: CommentaryPanelProps): void {
-  const { work, lines, open, onAct, onAccept, onCorrect, onTakeBack, onLook, onLeave } = props;
+  const { work, lines, shown, open, onAct, onAccept, onDrop, onCorrect, onTakeBack, onLook, onLeave, onUnsure } = props;
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   const line = work ? lines[work.selected] : undefined;
   const move = (by: 1 | -1) => {
     if (!work) return;
-    const to = Math.min(lines.length - 1, Math.max(0, work.selected + by));
-    onAct({ kind: 'move', to });
-    if (lines[to]) onLook(lines[to]);
+    const now = shown.findIndex((one) => one.place === work.selected);
+    const to = shown[Math.min(shown.length - 1, Math.max(0, now + by))];
+    if (!to) return;
+    onAct({ kind: 'move', to: to.place });
+    onLook(to);
   };
   const free = line && !line.decision && !line.outside;
   const keys: Record<string, () => void> = {
     arrowdown: () => move(1),
     arrowup: () => move(-1),
     enter: () => free && onAccept([line]),
-    x: () => line && !line.decision && onAct({ kind: 'decide', places: [line.place], decision: 'dropped', open }),
-    delete: () => line && !line.decision && onAct({ kind: 'decide', places: [line.place], decision: 'dropped', open }),
+    x: () => line && !line.decision && onDrop(line),
+    delete: () => line && !line.decision && onDrop(line),
     e: () => free && onCorrect(line),
     w: () => free && onAccept([{ ...line, draft: swapped(line) }]),
     a: () => line && onAccept(lines.filter((one) => open.includes(one.place) && one.draft.kind === line.draft.kind)),
-    s: () => onAccept(lines.filter((one) => open.includes(one.place) && one.proposal.isSure)),
+    s: () => onAccept(lines.filter((one) => open.includes(one.place) && surenessOf(one) === 'sure')),
+    u: onUnsure,
     z: onTakeBack,
     ...Object.fromEntries(['2', '3', '4'].map((digit, at) => [digit, () => free && acceptOther(line, at, onAccept)])),
     '[': () => onAct({ kind: 'shift', seconds: -1 }),

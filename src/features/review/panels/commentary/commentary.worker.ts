@@ -1,5 +1,5 @@
 import { buildVocabularyIndex } from '@/core/callline';
-import { type Cue, readCommentary } from '@/core/commentary';
+import { type Cue, type Proposal, readCommentary, speaksEnglish } from '@/core/commentary';
 import type { HouseWords } from '@/core/vocabulary';
 import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 
@@ -11,6 +11,15 @@ export interface TalkToRead {
   readonly context: Parameters<typeof readCommentary>[2];
 }
 
+/** What a talk was read as. */
+export interface TalkReading {
+  readonly proposals: readonly Proposal[];
+  /** Whether it is in the language that the reader knows. */
+  readonly inEnglish: boolean;
+}
+
 addEventListener('message', ({ data }: MessageEvent<TalkToRead>) => {
-  postMessage(readCommentary(data.cues, buildVocabularyIndex(data.house, data.uses, sayingsAsTold), data.context));
+  const index = buildVocabularyIndex(data.house, data.uses, sayingsAsTold);
+  const proposals = readCommentary(data.cues, index, data.context);
+  postMessage({ proposals, inEnglish: speaksEnglish(data.cues, index) } satisfies TalkReading);
 });

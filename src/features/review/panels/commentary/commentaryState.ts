@@ -52,7 +52,9 @@ export function reduceCommentary(work: CommentaryWork, action: CommentaryAction)
       for (const place of action.places) decisions[place] = action.decision;
       const step = { places: action.places, added: action.decision === 'accepted' };
       const left = action.open.filter((place) => !action.places.includes(place));
-      const next = left.find((place) => place > work.selected) ?? left[0] ?? work.selected;
+      // The open ones come in the order in which they stand: the next is the one behind what was decided.
+      const at = action.open.indexOf(work.selected);
+      const next = action.open.slice(at + 1).find((place) => left.includes(place)) ?? left[0] ?? work.selected;
       return { ...work, decisions, selected: next, steps: [...work.steps, step] };
     }
     case 'take-back': {

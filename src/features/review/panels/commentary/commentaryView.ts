@@ -1,6 +1,14 @@
 import type { MarkDraft } from '@/core/callline';
 import { formatClock, type Span } from '@/core/clock';
-import { mediaTimeOf, type Proposal, type TimedTextProblem, type TimedTextRemark } from '@/core/commentary';
+import {
+  certaintyOf,
+  FOLDED_CERTAINTY,
+  mediaTimeOf,
+  type Proposal,
+  SURE_CERTAINTY,
+  type TimedTextProblem,
+  type TimedTextRemark,
+} from '@/core/commentary';
 import { conceptIdOf, type Mark } from '@/core/round';
 import type { CommentaryWork, Decision } from './commentaryState';
 
@@ -9,6 +17,8 @@ export interface ProposalLine {
   readonly place: number;
   readonly proposal: Proposal;
   readonly draft: MarkDraft;
+  /** How likely it is right, 0 to 1. */
+  readonly certainty: number;
   readonly decision?: Decision;
   readonly outside: boolean;
   /** The ledger has that mark already, within six seconds. */
@@ -22,6 +32,7 @@ export function proposalLines(
   proposals: readonly Proposal[],
   span: Span,
   marks: readonly Mark[],
+  weights?: readonly number[],
 ): ProposalLine[] {
   return proposals.map((proposal, place) => {
     const atSeconds = mediaTimeOf(proposal.draft.atSeconds, work.tie);
@@ -34,7 +45,8 @@ export function proposalLines(
         sameAthlete(mark, draft),
     );
     const outside = atSeconds < span.startSeconds || atSeconds > span.endSeconds;
-    return { place, proposal, draft, decision: work.decisions[place], outside, marked };
+    const certainty = certaintyOf(proposal.features, weights);
+    return { place, proposal, draft, certainty, decision: work.decisions[place], outside, marked };
   });
 }
 
@@ -46,6 +58,17 @@ const sameAthlete = (mark: Mark, draft: MarkDraft): boolean =>
 /** Places that wait for a decision: not decided, inside the round, not in the ledger yet. */
 export const openPlaces = (lines: readonly ProposalLine[]): number[] =>
   lines.filter((line) => !line.decision && !line.outside && !line.marked).map((line) => line.place);
+
+export type Sureness = 'sure' | 'likely' | 'unsure';
+export const surenessOf = ({ certainty }: Pick<ProposalLine, 'certainty'>): Sureness =>
+  certainty >= SURE_CERTAINTY ? 'sure' : certainty >= FOLDED_CERTAINTY ? 'likely' : 'unsure';
+const surenesses: readonly Sureness[] = ['sure', 'likely', 'unsure'];
+
+/** The cards as they are gone through: sure ones first, then likely ones, each in order of time, so that the footage runs forward; the unsure only when they are asked for. */
+export const inOrder = (lines: readonly ProposalLine[], withUnsure: boolean): ProposalLine[] =>
+  surenesses
+    .filter((one) => withUnsure || one !== 'unsure')
+    .flatMap((one) => lines.filter((line) => surenessOf(line) === one));
 
 /** Whether the words say too seldom who is meant: the commentary of another round, or names that nobody knows. */
 export const namesNobody = (lines: readonly ProposalLine[]): boolean =>

@@ -8,17 +8,31 @@ export const commentary = definePanel({
   // A talk in the middle of being gone through does not vanish at a second press.
   toggles: false,
   Component: ({ desk }) => {
-    const { names, span, accept, calls, takeBack, playhead, toLedger } = desk;
-    const { work, isReading, problem, lines, open, read, act, close } = desk.commentary;
+    const { names, span, accept, drop, calls, takeBack, playhead, toLedger } = desk;
+    const { work, isReading, inEnglish, problem, lines, shown, withUnsure, toggleUnsure, open, read, act, close } =
+      desk.commentary;
     return (
       <CommentaryPanel
-        {...{ work, isReading, problem, lines, open, names, startSeconds: span.startSeconds }}
+        {...{
+          work,
+          isReading,
+          inEnglish,
+          problem,
+          lines,
+          shown,
+          withUnsure,
+          open,
+          names,
+          startSeconds: span.startSeconds,
+        }}
         onRead={(file) => void read(file)}
         onAct={act}
         onAccept={accept}
+        onDrop={drop}
         onCorrect={(line) => calls.correct(line.place, line.draft)}
         onTakeBack={takeBack}
         onLook={(line) => playhead.seek(Math.max(span.startSeconds, line.draft.atSeconds - 1))}
+        onUnsure={toggleUnsure}
         onLeave={toLedger}
         onForget={close}
       />

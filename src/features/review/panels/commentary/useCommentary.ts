@@ -7,7 +7,7 @@ import type { Athlete, Mark } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
 import { type CommentaryAction, type CommentaryWork, reduceCommentary } from './commentaryState';
 import { findWork, forgetWork, keepWork } from './commentaryStore';
-import { fileProblemText, openPlaces, type ProposalLine, proposalLines } from './commentaryView';
+import { fileProblemText, inOrder, openPlaces, type ProposalLine, proposalLines } from './commentaryView';
 import { useProposals } from './useProposals';
 
 export interface CommentaryRound {
@@ -24,6 +24,7 @@ export function useCommentary(
   index: VocabularyIndex,
   words: Parameters<typeof useProposals>[2],
   marks: readonly Mark[],
+  weights: readonly number[] | undefined,
 ) {
   const [work, setWork] = useState<CommentaryWork>();
   const [problem, setProblem] = useState<string>();
@@ -43,11 +44,14 @@ export function useCommentary(
     const { calledBy, pronouns, uniform } = round;
     return { uniform, calledBy, pronouns, speaks, you };
   }, [speaks, you, round]);
-  const proposals = useProposals(cues, index, words, context);
+  const reading = useProposals(cues, index, words, context);
+  const proposals = reading?.proposals;
+  const [withUnsure, setWithUnsure] = useState(false);
   const lines: readonly ProposalLine[] = useMemo(
-    () => (work && proposals ? proposalLines(work, proposals, round.span, marks) : []),
-    [work, proposals, round.span, marks],
+    () => (work && proposals ? proposalLines(work, proposals, round.span, marks, weights) : []),
+    [work, proposals, round.span, marks, weights],
   );
+  const shown = useMemo(() => inOrder(lines, withUnsure), [lines, withUnsure]);
 
   const read = useCallback(
     async (file: File) => {
@@ -84,10 +88,14 @@ export function useCommentary(
   }, [round.id]);
   return {
     work,
+    inEnglish: reading?.inEnglish ?? true,
     isReading: work !== undefined && proposals === undefined,
     problem,
     lines,
-    open: openPlaces(lines),
+    shown,
+    withUnsure,
+    toggleUnsure: () => setWithUnsure((on) => !on),
+    open: openPlaces(shown),
     read,
     act,
     close,
