@@ -54,4 +54,9 @@ export const strengths: readonly Strength[] = [
   { id: 'good-taps-in-time', title: 'Taps in time', family: 'any', role: 'defender', principles: ['safety', 'awareness'], because: 'trains tomorrow', oppositeErrorId: 'err-taps-late' },
   { id: 'good-stops-at-the-edge', title: 'Stops at a wall or another pair', family: 'any', role: 'neutral', principles: ['safety', 'awareness'], because: 'nobody is hurt', oppositeErrorId: 'err-plays-past-the-edge' },
   { id: 'good-spares-and-says', title: 'Declines the finish and says so', family: 'any', role: 'attacker', principles: ['safety'], because: 'kept out of the rates, still a strength' },
+  { id: 'good-hand-on-hip', title: 'Hand on the hip keeps the distance', family: 'closed-guard', role: 'top', principles: ['frames', 'posture'], because: 'the hips cannot turn under it', oppositeErrorId: 'err-shoulder-dropped' },
+  { id: 'good-posture-on-straight-arms', title: 'Posture on straight arms', family: 'closed-guard', role: 'top', principles: ['posture', 'frames'], because: 'nothing can be pulled down', oppositeErrorId: 'err-shoulders-past-hips' },
+  { id: 'good-base', title: 'Stands and kneels on a base that holds', family: 'any', role: 'neutral', principles: ['base'], because: 'every push meets weight', oppositeErrorId: 'err-entry-off-base' },
+  { id: 'good-turns-with-the-pressure', title: 'Turns with the pressure', family: 'any', role: 'bottom', principles: ['direction', 'timing'], because: 'goes where they push, and comes out behind it', oppositeErrorId: 'err-block-late' },
+  { id: 'good-traps-the-arm', title: 'Traps the arm before the hips', family: 'any', role: 'neutral', principles: ['order', 'connection'], because: 'no post is left', oppositeErrorId: 'err-arm-not-trapped' },
 ];

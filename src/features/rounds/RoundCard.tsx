@@ -20,6 +20,7 @@ import { CircumstancesFields } from './CircumstancesFields';
 import { CutPreview } from './CutPreview';
 import { gapView } from './gapView';
 import { type CardFields, createCardReducer, type PersonFacts, toRoundInput } from './roundCardReducer';
+import { WholeDay } from './WholeDay';
 
 const Pair = styled.div`
   display: grid; grid-template-columns: 1fr 1fr; gap: ${space(8)};
@@ -179,6 +180,7 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
             onChange={(patch) => set({ circumstances: { ...fields.circumstances, ...patch } })}
             onAthlete={(slot, patch) => dispatch({ kind: 'athlete', slot, patch })}
           />
+          {existing ? <WholeDay roundId={existing.id} circumstances={fields.circumstances} /> : null}
         </div>
       </Section>
       <Row>

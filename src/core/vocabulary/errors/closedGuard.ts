@@ -105,4 +105,17 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     teachable: { white: 0.8, blue: 0.6, purpleAndAbove: 0.3 },
     drillIds: ['drill-answer-the-stand', 'drill-bump-and-sweep'],
   },
+  {
+    id: 'err-shoulder-dropped',
+    title: 'Drops a shoulder into the guard',
+    family: 'closed-guard',
+    role: 'top',
+    principles: ['posture', 'angle'],
+    leadsTo: ['triangle', 'omoplata', 'pendulum-sweep'],
+    exposure: { kind: 'time-in', family: 'closed-guard', role: 'top' },
+    severity: 3,
+    belts: ['white', 'blue'],
+    teachable: { white: 0.8, blue: 0.6, purpleAndAbove: 0.3 },
+    drillIds: ['drill-guard-posture'],
+  },
 ];

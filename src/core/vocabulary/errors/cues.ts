@@ -1,5 +1,9 @@
 /** What a coach says about each error: the few words that mend it. Pages that only name errors do not carry them. */
 export const errorCues: Readonly<Record<string, string>> = {
+  'err-block-late': 'The moment a knee or a hip goes by, put the frame there; the second after is too late.',
+  'err-shoulder-dropped': 'Both shoulders level and over the hips; turn with the hips, never with one shoulder.',
+  'err-triangle-holds-shin': 'Let go of the shin, grab behind the head or under the leg and walk to the angle.',
+  'err-armbar-hips-far': 'Seat against the shoulder first, knees together, then lean back.',
   'err-unnamed': 'Say what you saw, and name it when it comes back.',
   'err-unnamed-posture': 'Back long, head up, shoulders over the hips; then the rest.',
   'err-unnamed-base': 'Feet and knees under your own weight before you move theirs.',

@@ -183,4 +183,17 @@ export const openGuardErrors: readonly CatalogueError[] = [
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.4 },
     drillIds: ['drill-keep-the-grip'],
   },
+  {
+    id: 'err-block-late',
+    title: 'Late to block the passing side',
+    family: 'open-guard',
+    role: 'bottom',
+    principles: ['timing', 'frames'],
+    leadsTo: ['knee-slice', 'toreando', 'side-control'],
+    exposure: { kind: 'time-in', family: 'open-guard', role: 'bottom' },
+    severity: 3,
+    belts: ['white', 'blue'],
+    teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.4 },
+    drillIds: ['drill-frames-retention', 'drill-keep-them-moving'],
+  },
 ];

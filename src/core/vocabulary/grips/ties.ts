@@ -13,6 +13,7 @@ export const tiesGrips: readonly Grip[] = [
   { id: 'two-on-one-choking-arm', name: 'two on one on the choking arm', uniform: 'both', sided: true, target: 'arm round the neck', aliases: ['double grip on the choke'], heardAs: ['two on one choke an arm'] },
   { id: 'underhook', name: 'underhook', uniform: 'both', sided: true, target: 'armpit from below', aliases: ['under', 'dig'], heardAs: ['under hook', 'underhood'] },
   { id: 'overhook', name: 'overhook', uniform: 'both', sided: true, target: 'arm over theirs', aliases: ['over', 'arm clamp'], heardAs: ['over hook'] },
+  { id: 'belly-whizzer', name: 'belly whizzer', uniform: 'both', sided: true, target: 'overhook with the hand on the belly', aliases: ['whizzer to the belly', 'low whizzer'], heardAs: ['belly wizard'] },
   { id: 'whizzer', name: 'whizzer', uniform: 'both', sided: true, target: 'overhook with hip pressure', aliases: ['hard overhook'], heardAs: ['wizard', 'weezer'] },
   { id: 'double-underhooks', name: 'double underhooks', uniform: 'both', sided: false, target: 'both armpits', aliases: ['double unders'], heardAs: ['double under books'] },
   { id: 'double-overhooks', name: 'double overhooks', uniform: 'both', sided: false, target: 'both arms from above', aliases: ['double overs'], heardAs: ['double overbooks'] },

@@ -1,5 +1,9 @@
 /** Short ways in which coaches call the errors of the catalogue, by error id; typed in the call line and heard in commentary. */
 export const errorSayings: Readonly<Record<string, readonly string[]>> = {
+  'err-block-late': ['late to block', 'blocks too late', 'late frame on the pass', 'no block on the knee', 'blocks when they are by', 'late with the knee'],
+  'err-shoulder-dropped': ['shoulder dropped', 'drops the shoulder', 'shoulder too low', 'dips a shoulder', 'leans on one shoulder', 'one shoulder in'],
+  'err-triangle-holds-shin': ['shin grabbed', 'grabs the shin', 'holds own shin', 'pulls on the shin', 'shin instead of the angle', 'holds the foot in the triangle'],
+  'err-armbar-hips-far': ['hips away in the armbar', 'seat too far from the shoulder', 'hips far from the shoulder', 'sits too far back in the arm lock', 'space under the seat in the armbar', 'hips high in the arm lock'],
   'err-hands-hover': ['hands hover', 'hands in the air', 'reaches without a grip', 'late to grip', 'hanging hands'],
   'err-even-tie-kept': ['stays in an even tie', 'leaves the inside open', 'no inside position', 'even tie'],
   'err-shot-through-tie': ['shoots through the tie', 'shoots into the grips', 'shot without clearing the tie'],

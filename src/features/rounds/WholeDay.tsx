@@ -1,0 +1,62 @@
+'use client';
+
+import { useState, useTransition } from 'react';
+import type { Circumstances } from '@/core/round';
+import { whyNot } from '@/forms/whyNot';
+import { type CircumstancesBefore, restoreCircumstances, shareCircumstances } from '@/server/rounds/dayActions';
+import { Notice, Quiet, Row } from '@/ui/layout/Page';
+import { Button } from '@/ui/primitives';
+
+/** What the whole session was like is said once: every other round of the day takes it over, and it can be taken back. */
+export function WholeDay({
+  roundId,
+  circumstances,
+}: {
+  readonly roundId: string;
+  readonly circumstances: Circumstances;
+}) {
+  const [before, setBefore] = useState<CircumstancesBefore>();
+  const [problem, setProblem] = useState<string>();
+  const [pending, start] = useTransition();
+  const share = () =>
+    start(async () => {
+      const { intensity, audience, wallNear, crowdedMat, filmedBy } = circumstances;
+      const outcome = await shareCircumstances(roundId, { intensity, audience, wallNear, crowdedMat, filmedBy }).catch(
+        () => undefined,
+      );
+      setProblem(whyNot(outcome));
+      if (outcome?.ok) setBefore(outcome.before);
+    });
+  const takeBack = () =>
+    start(async () => {
+      const outcome = await restoreCircumstances(before ?? []).catch(() => undefined);
+      setProblem(whyNot(outcome));
+      if (outcome?.ok) setBefore(undefined);
+    });
+  return (
+    <>
+      {problem ? <Notice role="alert">{problem}</Notice> : null}
+      <Row>
+        {before ? (
+          <span role="status">
+            {before.length === 0
+              ? 'There is no other round on this day.'
+              : `${before.length === 1 ? 'The other round' : `${before.length} other rounds`} of this day took it over. `}
+            {before.length > 0 ? (
+              <Button look="plain" onPress={takeBack} isPending={pending}>
+                Undo
+              </Button>
+            ) : null}
+          </span>
+        ) : (
+          <>
+            <Button onPress={share} isPending={pending}>
+              So it was the whole day
+            </Button>
+            <Quiet>How hard, who watched, the wall, the mat and the camera, for every round of this day.</Quiet>
+          </>
+        )}
+      </Row>
+    </>
+  );
+}
