@@ -126,7 +126,12 @@ test('a spoken commentary is dropped on a round and gone through by keyboard', a
   await expect(trouble).toContainText('no line with a time');
   await dropFile(page, commentary);
   const proposals = page.getByRole('listbox', { name: 'Proposed marks' }).getByRole('option');
-  await expect(proposals.first()).toContainText('hands are hanging in the air');
+  await expect(proposals.first()).toBeVisible();
+  // The unsure ones are folded away until they are asked for.
+  const folded = await proposals.count();
+  await page.keyboard.press('u');
+  await expect.poll(() => proposals.count()).toBeGreaterThan(folded);
+  await expect(proposals.filter({ hasText: 'hands are hanging in the air' })).toHaveCount(1);
   const all = await proposals.count();
   expect(all).toBeGreaterThan(35);
   await page.keyboard.press('Enter');
@@ -148,6 +153,7 @@ test('a spoken commentary is dropped on a round and gone through by keyboard', a
   await openReview(page, `${server.url}/rounds/${anaMarek}`);
   await page.keyboard.press('c');
   await expect(proposals.first()).toHaveAttribute('data-state', 'accepted');
+  await page.keyboard.press('u');
   for (let press = 0; press < 12; press += 1) {
     if (!/ [1-9]\d* to decide|^[1-9]/.test((await page.getByText(/\d+ to decide of/).textContent()) ?? '')) break;
     await page.keyboard.press('a');

@@ -57,7 +57,14 @@ export function fewestStrokes(mark: Mark, nextCalls: readonly NextCall[], contex
       if (means(`${next.text} ${typed}`)) return { opener: String(at + 1), typed, strokes: 2 + typed.length };
     }
   }
+  // Only what names it by itself is tried with every ending: a name has hundreds of beginnings.
+  const id = conceptIdOf(mark);
+  const namesIt = (stem: string) =>
+    readCall(stem, index, context)
+      .choices.slice(0, 3)
+      .some(({ concept }) => concept.id === id);
   const texts = stems(mark)
+    .filter(namesIt)
     .flatMap((stem) => whos.flatMap((who) => endings.map((ending) => `${who}${stem}${ending}`)))
     .sort((one, other) => one.length - other.length);
   const text = texts.find(means);

@@ -1,3 +1,4 @@
+export * from './aboveBelt';
 export * from './ambiguous';
 export * from './belts';
 export * from './catalogue';

@@ -20,6 +20,7 @@ import { checkMark, kindCalled, type Mark } from '@/core/round';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
+import { useCaution } from './CautionContext';
 import { markProblemText, markWords, type Names } from './reviewView';
 
 const Box = styled.div`
@@ -225,7 +226,8 @@ function OpenLine({
         <span className="hint">
           {asked && isDoubtful ? (
             <>
-              <kbd>1</kbd>–<kbd>{Math.min(4, options.length)}</kbd> marks one · <kbd>Enter</kbd> the first
+              <kbd>1</kbd>–<kbd>{Math.min(4, options.length)}</kbd> marks one · <kbd>Enter</kbd> the first ·{' '}
+              <kbd>Shift Enter</kbd> a new word
             </>
           ) : (
             <>
@@ -326,18 +328,21 @@ function Understood({
   readonly overridden: boolean;
 }) {
   const wordOf = useWordOf();
+  const cautionOf = useCaution();
   if (!draft) return <span>Write what you would say.</span>;
   if (!reading.understood && !overridden && draft.kind === 'note' && !/^note\b/i.test(draft.note)) {
     return <span>{unreadWords(reading)}</span>;
   }
   const mark = { ...draft, id: 'draft' } as Mark;
   const words = markWords(mark, names, wordOf);
+  const caution = cautionOf(mark);
   return (
     <span>
       {kindCalled(draft.kind).one}: <b>{[words.who, words.what].filter(Boolean).join(' · ')}</b>
       {words.how ? `, ${words.how}` : ''}
       {mark.kind !== 'note' && mark.note && !words.saysNote ? ` — ${mark.note}` : ''}
       {overridden ? null : <RemarkWords reading={reading} />}
+      {caution ? <span className="problem"> · above their belt: {caution}</span> : null}
     </span>
   );
 }

@@ -6,6 +6,11 @@ import { useEffect } from 'react';
 export function useLaterParts(): void {
   useEffect(() => {
     // What does not come now is asked for again on the press, and says so there.
-    void Promise.allSettled([import('@/core/commentary'), import('./panels/overtime/OvertimePanel')]);
+    void Promise.allSettled([
+      import('@/core/commentary'),
+      import('./panels/overtime/OvertimePanel'),
+      import('./panels/commentary/CommentaryPanel'),
+      import('./words/NewWordDialog'),
+    ]);
   }, []);
 }

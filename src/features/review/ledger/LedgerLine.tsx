@@ -6,6 +6,7 @@ import type { Contradiction, Mark } from '@/core/round';
 import type { Store } from '@/session/store';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
+import { useCaution } from '../CautionContext';
 import { MarkSign } from '../MarkSign';
 import { contradictionText, markWords, type Names } from '../reviewView';
 import type { LinePlace } from './linePlace';
@@ -53,6 +54,7 @@ export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
   const { mark, depth, at, names, selected, now, linking, doubts, cost, place, onSelect } = props;
   const wordOf = useWordOf();
   const words = markWords(mark, names, wordOf);
+  const caution = useCaution()(mark);
   return (
     <Line
       ref={place?.measure}
@@ -82,6 +84,12 @@ export const LedgerLine = memo(function LedgerLine(props: LedgerLineProps) {
             <span className="how" data-harm={mark.kind === 'error' && mark.punished === 'yes' ? true : undefined}>
               {' '}
               · {words.how}
+            </span>
+          ) : null}
+          {caution ? (
+            <span className="how" data-harm title={caution}>
+              {' '}
+              · above their belt
             </span>
           ) : null}
           {cost !== undefined ? (

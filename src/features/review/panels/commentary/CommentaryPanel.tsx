@@ -20,6 +20,8 @@ const Panel = styled.section`
   .trouble { color: ${color.harm}; font-size: ${size.small}; padding: ${space(3)} ${space(4)}; }
   .row { display: flex; gap: ${space(3)}; align-items: center; flex-wrap: wrap; font-size: ${size.small}; }
   .row button { min-height: 26px; padding: 0 ${space(2)}; font-size: ${size.small}; }
+  details p { margin: ${space(1)} 0 0; }
+  summary { cursor: pointer; }
   kbd { font: inherit; border: 1px solid ${color.rule}; padding: 0 5px; border-radius: 2px; font-size: ${size.small}; color: ${color.quiet}; }
   .who[data-athlete='a'] { color: ${color.focusText}; }
   .who[data-athlete='b'] { color: ${color.other}; }
@@ -133,18 +135,19 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
               />
             )}
             <div className="row quiet">
-              <span>{tieWords(work)}</span>
               <span>
-                <kbd>[</kbd> <kbd>]</kbd> a second earlier or later · <kbd>H</kbd> the footage stood here 5 s
+                <kbd>Enter</kbd> marks · <kbd>X</kbd> drops · <kbd>E</kbd> corrects · <kbd>W</kbd> the other one ·{' '}
+                <kbd>S</kbd> all sure ones · <kbd>Z</kbd> back
               </span>
             </div>
-            <div className="row quiet">
-              <span>
-                <kbd>Enter</kbd> marks it · <kbd>X</kbd> drops · <kbd>E</kbd> corrects · <kbd>W</kbd> the other one ·{' '}
-                <kbd>2</kbd>–<kbd>4</kbd> another reading · <kbd>A</kbd> all of its kind · <kbd>S</kbd> all sure ones ·{' '}
-                <kbd>U</kbd> {props.withUnsure ? 'folds the unsure' : 'unfolds the unsure'} · <kbd>Z</kbd> back
-              </span>
-            </div>
+            <details>
+              <summary className="quiet">More keys; {tieWords(work)}</summary>
+              <p className="quiet">
+                <kbd>2</kbd>–<kbd>4</kbd> another reading · <kbd>A</kbd> all of its kind · <kbd>U</kbd>{' '}
+                {props.withUnsure ? 'folds the unsure' : 'unfolds the unsure'} · <kbd>[</kbd> <kbd>]</kbd> a second
+                earlier or later · <kbd>H</kbd> the footage stood here 5 s
+              </p>
+            </details>
             {remarks ? <div className="quiet">{remarks}</div> : null}
             {props.inEnglish ? null : (
               <div className="quiet" role="alert">

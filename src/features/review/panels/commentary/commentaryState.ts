@@ -16,10 +16,13 @@ export interface CommentaryWork {
   readonly you?: Athlete;
   /** By place in the list of proposals. */
   readonly decisions: Readonly<Record<number, Decision>>;
+  /** Place of the card that is looked at; before anybody chose one, less than 0: the first that is open. */
   readonly selected: number;
   /** What was done, newest last. */
   readonly steps: readonly CommentaryStep[];
 }
+
+export const NOT_CHOSEN = -1;
 
 export interface CommentaryStep {
   readonly places: readonly number[];
@@ -77,9 +80,9 @@ export function reduceCommentary(work: CommentaryWork, action: CommentaryAction)
     }
     case 'speaks':
       // Whoever talks changes every proposal, so what was decided no longer names the same ones.
-      return moved(work, { speaks: action.athlete, decisions: {}, selected: 0 });
+      return moved(work, { speaks: action.athlete, decisions: {}, selected: NOT_CHOSEN });
     case 'you':
-      return moved(work, { you: action.athlete, decisions: {}, selected: 0 });
+      return moved(work, { you: action.athlete, decisions: {}, selected: NOT_CHOSEN });
   }
 }
 

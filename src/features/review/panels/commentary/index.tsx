@@ -1,6 +1,8 @@
+import dynamic from 'next/dynamic';
 import { plain } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
-import { CommentaryPanel } from './CommentaryPanel';
+
+const CommentaryPanel = dynamic(() => import('./CommentaryPanel').then((one) => one.CommentaryPanel), { ssr: false });
 
 export const commentary = definePanel({
   id: 'commentary',

@@ -5,7 +5,7 @@ import type { VocabularyIndex } from '@/core/callline';
 import type { Span } from '@/core/clock';
 import type { Athlete, Mark } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
-import { type CommentaryAction, type CommentaryWork, reduceCommentary } from './commentaryState';
+import { type CommentaryAction, type CommentaryWork, NOT_CHOSEN, reduceCommentary } from './commentaryState';
 import { findWork, forgetWork, keepWork } from './commentaryStore';
 import { fileProblemText, inOrder, openPlaces, type ProposalLine, proposalLines } from './commentaryView';
 import { useProposals } from './useProposals';
@@ -71,7 +71,7 @@ export function useCommentary(
         remarks: remark ? [remark, ...parsed.remarks] : parsed.remarks,
         tie: { offsetSeconds: round.span.startSeconds, pauses: [] },
         decisions: {},
-        selected: 0,
+        selected: NOT_CHOSEN,
         steps: [],
       });
     },
@@ -86,8 +86,13 @@ export function useCommentary(
     setProblem(undefined);
     void forgetWork(round.id).catch(() => undefined);
   }, [round.id]);
+  const open = useMemo(() => openPlaces(shown), [shown]);
+  const looked = useMemo(
+    () => (work && work.selected < 0 ? { ...work, selected: open[0] ?? shown[0]?.place ?? 0 } : work),
+    [work, open, shown],
+  );
   return {
-    work,
+    work: looked,
     inEnglish: reading?.inEnglish ?? true,
     isReading: work !== undefined && proposals === undefined,
     problem,
@@ -95,7 +100,7 @@ export function useCommentary(
     shown,
     withUnsure,
     toggleUnsure: () => setWithUnsure((on) => !on),
-    open: openPlaces(shown),
+    open,
     read,
     act,
     close,
