@@ -14,7 +14,7 @@ const config: NextConfig = {
         { key: 'x-content-type-options', value: 'nosniff' },
         { key: 'referrer-policy', value: 'same-origin' },
         { key: 'x-frame-options', value: 'DENY' },
-        { key: 'permissions-policy', value: 'camera=(), microphone=(), geolocation=()' },
+        { key: 'permissions-policy', value: 'camera=(), microphone=(self), geolocation=()' },
         { key: 'cross-origin-opener-policy', value: 'same-origin' },
       ],
     },

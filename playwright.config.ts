@@ -24,6 +24,9 @@ export default defineConfig({
         '--disable-component-update',
         '--disable-sync',
         '--autoplay-policy=no-user-gesture-required',
+        // A made-up microphone that beeps: the machine of the tests has none.
+        '--use-fake-device-for-media-stream',
+        '--use-fake-ui-for-media-stream',
         '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
       ],
     },

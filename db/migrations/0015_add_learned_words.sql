@@ -14,3 +14,17 @@ create table speech_weights (
   weights double precision[] not null,
   decided integer not null default 0
 );
+
+-- What was said over the footage of a round, recorded in Review: a sound track beside it
+create table talk (
+  id uuid primary key,
+  round_id uuid not null references round on delete cascade,
+  storage_name text not null,
+  byte_length bigint not null constraint talk_has_length check (byte_length > 0),
+  seconds double precision not null constraint talk_lasts check (seconds > 0),
+  -- What the footage did meanwhile
+  track jsonb not null,
+  created_by uuid references coach on delete set null,
+  created_at timestamptz not null default now()
+);
+create index talk_by_round on talk (round_id, created_at, id);

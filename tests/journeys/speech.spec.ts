@@ -189,3 +189,43 @@ test('what is corrected twice is read so from then on; a word that is missing is
   await page.getByRole('button', { name: 'Forget heel thing' }).click();
   await expect(page.getByRole('heading', { name: 'Nothing was corrected yet' })).toBeVisible();
 });
+
+test('a talk is recorded over the footage, played with it, and its text laid where the footage was', async ({
+  page,
+}) => {
+  const complaints = watchConsole(page);
+  await server.query('delete from mark where round_id = $1', [roundId]);
+  await signIn(page, server.url);
+  await openReview(page, `${server.url}/rounds/${roundId}`);
+  const clock = page.locator('[data-clock]');
+  await page.keyboard.press('c');
+  const rows = page.getByRole('group', { name: 'Talks over the footage' });
+  await rows.getByRole('button', { name: 'Record a talk' }).click();
+  await expect(rows.getByRole('status')).toContainText('●');
+  // The footage runs while the coach talks, then stands still.
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Space');
+  await expect(clock).not.toHaveText(/^0:00/);
+  await expect.poll(async () => Number((await clock.textContent())?.split(':')[1])).toBeGreaterThan(3);
+  await page.keyboard.press('Space');
+  await page.keyboard.press('c');
+  await rows.getByRole('button', { name: 'Stop recording' }).click();
+  await expect(rows.getByRole('listitem')).toHaveCount(1);
+  await page.reload();
+  await openReview(page, `${server.url}/rounds/${roundId}`);
+  await page.keyboard.press('c');
+  await expect(rows.getByRole('listitem')).toContainText('by Ludo');
+  await rows.getByRole('button', { name: 'Play with the footage' }).click();
+  await expect.poll(async () => Number((await clock.textContent())?.split(':')[1])).toBeGreaterThan(1);
+  await rows.getByRole('button', { name: 'Stop', exact: true }).click();
+  // Its text has the talk's own times.
+  await rows
+    .getByLabel('Text of the talk')
+    .setInputFiles({ name: 'talk.txt', mimeType: 'text/plain', buffer: Buffer.from('[0:01] ana closed guard') });
+  const cards = page.getByRole('listbox', { name: 'Proposed marks' }).getByRole('option');
+  await expect(cards).toHaveCount(1);
+  await rows.getByRole('button', { name: 'Remove' }).click();
+  await page.getByRole('button', { name: 'Remove the talk' }).click();
+  await expect(rows.getByRole('listitem')).toHaveCount(0);
+  expect(complaints).toEqual([]);
+});

@@ -10,6 +10,7 @@ export function useLaterParts(): void {
       import('@/core/commentary'),
       import('./panels/overtime/OvertimePanel'),
       import('./panels/commentary/CommentaryPanel'),
+      import('./panels/commentary/talk/TalkRows'),
       import('./words/NewWordDialog'),
     ]);
   }, []);

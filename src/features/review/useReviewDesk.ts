@@ -20,6 +20,8 @@ import { useLedgerFilter } from './ledger/useLedgerFilter';
 import { clockGroundOf, type RoundClock, readable } from './panels/clocks/clockView';
 import { useClocks } from './panels/clocks/useClocks';
 import { useTimeFace } from './panels/clocks/useTimeFace';
+import type { RoundTalk } from './panels/commentary/talk/talkState';
+import { useTalks } from './panels/commentary/talk/useTalks';
 import { useOvertime } from './panels/overtime/useOvertime';
 import { useScore } from './panels/score/useScore';
 import { useLikelySwap } from './panels/who/useLikelySwap';
@@ -66,6 +68,7 @@ export interface ReviewPageProps {
   readonly habits: CallHabits;
   /** What decisions on cards of talks taught this academy. */
   readonly weights: readonly number[] | undefined;
+  readonly talks: readonly RoundTalk[];
   readonly homework: readonly Homework[];
   /** How long this coach has looked at this round before. */
   readonly spentSeconds: number;
@@ -133,6 +136,7 @@ export function useReviewDesk(props: ReviewPageProps) {
     // A second reading of the round leaves its card alone.
     onRoundOver: (atSeconds) => (second ? undefined : void endRound(atSeconds)),
   });
+  const talks = useTalks(round.id, first.talks, playhead);
   const askPlaying = useAsked(playhead.playing);
   useKeptPage(`${names.a} and ${names.b}, ${dayWords(round.heldOn)}`, source.address, askPlaying);
   const spent = useReviewTime(round.id, askPlaying, first.spentSeconds);
@@ -181,6 +185,7 @@ export function useReviewDesk(props: ReviewPageProps) {
     ...film,
     ...asks,
     ...talk,
+    talks,
     index: words.index,
     ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf },
   };

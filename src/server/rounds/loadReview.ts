@@ -11,6 +11,7 @@ import { listSecondReviews, type SecondReview } from '@/data/reviews/secondRevie
 import { listClocks, type StoredClock } from '@/data/rounds/clocks';
 import { findReviewSeconds } from '@/data/rounds/reviewTimes';
 import { findRound, type Round } from '@/data/rounds/rounds';
+import { listTalks, type Talk } from '@/data/rounds/talks';
 import { requireCoach } from '../accounts/currentCoach';
 import { type Looking, lookingOf } from '../footage/loadProgress';
 import { isUuid } from '../kernel/isUuid';
@@ -35,6 +36,8 @@ export interface ReviewPage {
   readonly homework: readonly Homework[];
   /** How long this coach was at the round so far. */
   readonly spentSeconds: number;
+  /** What was said over the footage, recorded here before; none in a second review. */
+  readonly talks: readonly Talk[];
   /** The blind second review that the marks belong to. */
   readonly second?: SecondReview;
   readonly coachId: string;
@@ -52,13 +55,14 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
     as === 'second' ? (await listSecondReviews(pool(), round.id)).find((one) => one.coachId === coach.id) : undefined;
   if (as === 'second' && !second) return undefined;
   const place = second ? { scopeId: second.id, store: secondMarks } : placeOfRound(round);
-  const [marks, clocks, signals, ruleSet, homework, spentSeconds] = await Promise.all([
+  const [marks, clocks, signals, ruleSet, homework, spentSeconds, talks] = await Promise.all([
     listMarks(pool(), place.scopeId, place.store),
     listClocks(pool(), round.id),
     footage && findSignals(pool(), footage.id),
     ruleSetOf(pool(), round.ruleSet),
     loadHomework(pool(), round),
     findReviewSeconds(pool(), round.id, coach.id),
+    second ? [] : listTalks(pool(), round.id),
   ]);
   return {
     clocks,
@@ -67,6 +71,7 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
     ruleSet,
     homework,
     spentSeconds,
+    talks,
     second,
     footage: footage && { id: footage.id, frameRate: footage.frameRate, looking: lookingOf(footage) },
     marks: marks.map((stored) => ({ ...stored, mark: withMerges(language.house, stored.mark) })),

@@ -29,6 +29,7 @@ export function ReviewRound({
         uses={page.language.uses}
         habits={page.language.habits}
         weights={page.language.weights}
+        talks={page.talks}
         homework={page.homework}
         spentSeconds={page.spentSeconds}
         coachId={page.coachId}

@@ -76,6 +76,8 @@ export interface CommentaryPanelProps {
   readonly onTakeBack: () => void;
   readonly onLook: (line: ProposalLine) => void;
   readonly onUnsure: () => void;
+  /** Talks that were recorded here, and the recorder. */
+  readonly talkRows?: React.ReactNode;
   readonly onLeave: () => void;
   readonly onForget: () => void;
 }
@@ -167,7 +169,8 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
             ) : null}
           </header>
           <Lines {...props} work={work} />
-          <div className="row" style={{ padding: '8px 16px' }}>
+          <div style={{ padding: '8px 16px', display: 'flex', flexDirection: 'column', gap: 8 }}>
+            {props.talkRows}
             <Button look="plain" onPress={onForget}>
               Put this commentary away
             </Button>
@@ -182,6 +185,7 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
             accept={['.vtt', '.srt', '.txt', 'text/vtt', 'text/plain', 'application/x-subrip']}
             onFiles={(files) => files[0] && onRead(files[0])}
           />
+          {props.talkRows}
           <Button look="plain" onPress={onLeave}>
             Back to the ledger
           </Button>

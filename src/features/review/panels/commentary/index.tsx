@@ -2,6 +2,7 @@ import dynamic from 'next/dynamic';
 import { plain } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
 
+const TalkRows = dynamic(() => import('./talk/TalkRows').then((one) => one.TalkRows), { ssr: false });
 const CommentaryPanel = dynamic(() => import('./CommentaryPanel').then((one) => one.CommentaryPanel), { ssr: false });
 
 export const commentary = definePanel({
@@ -34,6 +35,9 @@ export const commentary = definePanel({
         onCorrect={(line) => calls.correct(line.place, line.draft)}
         onTakeBack={takeBack}
         onLook={(line) => playhead.seek(Math.max(span.startSeconds, line.draft.atSeconds - 1))}
+        talkRows={
+          desk.second ? undefined : <TalkRows desk={desk.talks} onText={(file, talk) => void read(file, talk)} />
+        }
         onUnsure={toggleUnsure}
         onLeave={toLedger}
         onForget={close}

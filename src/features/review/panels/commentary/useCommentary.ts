@@ -3,6 +3,7 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import type { VocabularyIndex } from '@/core/callline';
 import type { Span } from '@/core/clock';
+import type { TalkTrack } from '@/core/commentary';
 import type { Athlete, Mark } from '@/core/round';
 import type { Uniform } from '@/core/vocabulary';
 import { type CommentaryAction, type CommentaryWork, NOT_CHOSEN, reduceCommentary } from './commentaryState';
@@ -54,8 +55,8 @@ export function useCommentary(
   const shown = useMemo(() => inOrder(lines, withUnsure), [lines, withUnsure]);
 
   const read = useCallback(
-    async (file: File) => {
-      const { decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText } = await import('@/core/commentary');
+    async (file: File, talk?: { readonly track: TalkTrack }) => {
+      const { cuesOfTalk, decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText } = await import('@/core/commentary');
       const bytes =
         file.size > MOST_COMMENTARY_BYTES
           ? new Uint8Array(MOST_COMMENTARY_BYTES + 1)
@@ -67,9 +68,10 @@ export function useCommentary(
       setProblem(undefined);
       setWork({
         fileName: file.name,
-        cues: parsed.cues,
+        // The text of a talk over this footage lies where the footage was when it was said.
+        cues: talk ? cuesOfTalk(parsed.cues, talk.track) : parsed.cues,
         remarks: remark ? [remark, ...parsed.remarks] : parsed.remarks,
-        tie: { offsetSeconds: round.span.startSeconds, pauses: [] },
+        tie: { offsetSeconds: talk ? 0 : round.span.startSeconds, pauses: [] },
         decisions: {},
         selected: NOT_CHOSEN,
         steps: [],
