@@ -268,6 +268,28 @@ describe('the academy’s words', () => {
     expect(await nameMarks([nameless.id], 'half-guard')).toEqual(refusedWith('', 'another kind'));
     expect(await nameMarks([nameless.id], 'no-such-thing')).toMatchObject({ ok: false });
   });
+  it('find marks by how they went, as the call line reads it, and by kinds that name no entry', async () => {
+    const round = await seedRound(await seedPerson('Ana'), await seedPerson('Marek'));
+    const attempt = { kind: 'attempt', techniqueId: 'armbar', athlete: 'a', stage: 'locked' } as const;
+    await putMarks(
+      round,
+      coach.id,
+      { ...attempt, id: randomUUID(), atSeconds: 20, end: 'escaped' },
+      { ...attempt, id: randomUUID(), atSeconds: 30, stage: 'finished', end: 'finished' },
+      { kind: 'hazard', id: randomUUID(), atSeconds: 40, hazard: 'neck loaded' },
+      { kind: 'stoppage', id: randomUUID(), atSeconds: 50, endSeconds: 60, reason: 'blood' },
+    );
+    const { searchEverything } = await import('@/server/search/searchEverything');
+    const found = async (text: string) =>
+      (await searchEverything(text)).marks.map((one) => one.roundSeconds + round.startSeconds);
+    expect((await found('armbar')).sort()).toEqual([20, 30]);
+    expect(await found('armbar escaped')).toEqual([20]);
+    expect(await found('armbar finished')).toEqual([30]);
+    expect(await found('hazard neck loaded')).toEqual([40]);
+    expect(await found('stop blood')).toEqual([50]);
+    expect(await found('ana hazard neck loaded')).toEqual([40]);
+    expect(await found('missed armbar')).toEqual([]);
+  });
   it('keep a clip of own footage within the footage', async () => {
     const footageId = await seedFilm();
     const clip = {

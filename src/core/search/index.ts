@@ -1,2 +1,3 @@
 export * from './found';
+export { type SearchedHow, searchedFields } from './readHow';
 export * from './readQuery';

@@ -46,6 +46,21 @@ describe('a search', () => {
     expect(read('zzzzz').drillIds).toEqual([]);
   });
 
+  it.each([
+    ['armbar escaped', { kind: 'attempt', fields: { end: 'escaped' }, conceptId: 'armbar' }],
+    ['knee slice finished', { kind: 'attempt', fields: { stage: 'finished' } }],
+    ['elbows flared punished', { kind: 'error', fields: { punished: 'yes' }, conceptId: 'err-elbows-open' }],
+    ['missed kimura', { kind: 'chance', conceptId: 'kimura' }],
+    ['marek hazard neck loaded', { kind: 'hazard', fields: { hazard: 'neck loaded' } }],
+    ['underhook not got', { kind: 'grip', fields: { outcome: 'missed' } }],
+    ['stop blood', { kind: 'stoppage', fields: { reason: 'blood' } }],
+  ])('reads how it went as the call line does: %s', (text, how) => expect(read(text).how).toMatchObject(how));
+
+  it('reads nothing of how where things are only named', () => {
+    for (const text of ['armbar', 'half guard', 'elbows', 'ana gi march', 'zzzz'])
+      expect(read(text).how, text).toEqual({ fields: {}, saidWords: [] });
+  });
+
   it('asks for nothing when nothing is asked', () => {
     for (const text of ['', '   ', '🦉', 'the of in'])
       expect(read(text)).toMatchObject({ personIds: [], conceptIds: [], drillIds: [], restWords: [] });

@@ -2,6 +2,7 @@ import { likenessOf, matchConcepts, TAKEN_CONFIDENCE, type VocabularyIndex, word
 import type { CalendarDate } from '../kernel';
 import { addDays } from '../kernel';
 import { type HouseWords, houseNameOf, listConceptIds, type Uniform } from '../vocabulary';
+import { readHow, type SearchedHow } from './readHow';
 
 export interface SearchWorld {
   readonly people: readonly { readonly id: string; readonly name: string }[];
@@ -20,6 +21,8 @@ export interface SearchQuery {
   /** Entries that the remaining words may name, best first; merged and own ones included. */
   readonly conceptIds: readonly string[];
   readonly drillIds: readonly string[];
+  /** How it went, where the words say so. */
+  readonly how: SearchedHow;
   /** Words that are neither a person, a day nor a uniform: they are looked for in remarks. */
   readonly restWords: readonly string[];
 }
@@ -52,12 +55,15 @@ export function readQuery(text: string, world: SearchWorld): SearchQuery {
   const { uniform, rest: withoutUniform } = takeUniform(words);
   const { span, rest: withoutDays } = takeDays(withoutUniform, world.today);
   const { personIds, rest } = takePeople(withoutDays, world.people);
-  const restWords = rest.filter((word) => !silent.has(word));
+  const said = rest.filter((word) => !silent.has(word));
+  const how = readHow(said, world.index);
+  const restWords = said.filter((word) => !how.saidWords.includes(word));
   return {
+    how,
     personIds,
     uniform,
     ...span,
-    conceptIds: findConcepts(restWords, world),
+    conceptIds: [...new Set([...(how.conceptId ? [how.conceptId] : []), ...findConcepts(restWords, world)])],
     drillIds: findDrills(restWords, world),
     restWords,
   };

@@ -63,6 +63,9 @@ export interface MarkSearch {
   readonly uniform?: string;
   readonly fromDay?: string;
   readonly toDay?: string;
+  readonly kind?: string;
+  /** Values that fields of the mark must have. */
+  readonly fields?: Readonly<Record<string, string>>;
   /** Words of the remark, all of which must occur. */
   readonly noteWords?: readonly string[];
   /** Rounds that are left out: who reviews them blind must not meet their marks. */
@@ -78,11 +81,23 @@ const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%
 
 /** A piece of the marks that fit, newest round first, in order of time within it, from behind `after` on. */
 export function searchMarks(database: Database, search: MarkSearch, most: number, after?: string) {
-  const { conceptIds, personIds = [], uniform, fromDay, toDay, noteWords = [], withoutRoundIds = [] } = search;
+  const {
+    conceptIds,
+    personIds = [],
+    uniform,
+    fromDay,
+    toDay,
+    noteWords = [],
+    withoutRoundIds = [],
+    kind,
+    fields = {},
+  } = search;
   const place = partsOf(after);
   const { text, values } = joinConditions([
     ['m.deleted_at is null'],
     conceptIds && ['m.concept_id = any(?)', conceptIds],
+    kind === undefined ? undefined : ['m.kind = ?', kind],
+    ...Object.entries(fields).map(([field, value]): Condition => ['m.content ->> ? = ?', field, value]),
     ...personIds.map((id): Condition => ['r.id in (select x.round_id from round_athlete x where x.person_id = ?)', id]),
     uniform === undefined ? undefined : ['r.uniform = ?', uniform],
     fromDay === undefined ? undefined : ['r.held_on >= ?', fromDay],

@@ -8,6 +8,8 @@ export function useLaterParts(): void {
     // What does not come now is asked for again on the press, and says so there.
     void Promise.allSettled([
       import('@/core/commentary'),
+      import('./panels/causes/CausesPanel'),
+      import('./panels/history/HistoryPanel'),
       import('./panels/overtime/OvertimePanel'),
       import('./panels/commentary/CommentaryPanel'),
       import('./panels/commentary/talk/TalkRows'),

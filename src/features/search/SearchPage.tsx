@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { formatClock } from '@/core/clock';
+import { kindCalled } from '@/core/round';
 import type { MarkLine, SearchFindings, SearchQuery } from '@/core/search';
 import { type HouseWords, houseNameOf, kindOf } from '@/core/vocabulary';
 import { markAddress } from '@/terms/addresses';
@@ -9,12 +10,16 @@ import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Entries, Understood } from './searchParts';
 
+/** What the search says of how it went: "errors, punished", "attempts, escaped". */
+const howWords = ({ kind, fields }: SearchQuery['how']): string =>
+  [kind && kindCalled(kind).many.toLowerCase(), ...Object.values(fields)].filter(Boolean).join(', ');
+
 export interface SearchPageProps extends SearchFindings {
   readonly text: string;
   readonly house: HouseWords;
   /** Whether this is a later piece of one of the lists. */
   readonly isFurther: boolean;
-  readonly query: Pick<SearchQuery, 'uniform' | 'fromDay' | 'toDay' | 'restWords'>;
+  readonly query: Pick<SearchQuery, 'uniform' | 'fromDay' | 'toDay' | 'restWords' | 'how'>;
 }
 
 /** What a search found, each line a way to the footage or to the library. */
@@ -54,6 +59,7 @@ export function SearchPage(props: SearchPageProps) {
             </span>
           ) : null}
           {days ? <strong>{days}</strong> : null}
+          {query.how.kind ? <span>{howWords(query.how)}</span> : null}
           {query.restWords.length > 0 ? <span>“{query.restWords.join(' ')}”</span> : null}
         </Understood>
       )}

@@ -40,14 +40,23 @@ export async function searchEverything(raw: string, place?: SearchPlace): Promis
   ]);
   const index = buildVocabularyIndex(house, uses, sayingsAsTold);
   const query = readQuery(text, { people, house, index, today: await today() });
-  const { personIds, uniform, fromDay, toDay, conceptIds, restWords } = query;
+  const { personIds, uniform, fromDay, toDay, conceptIds, restWords, how } = query;
   const frame = { personIds, uniform, fromDay, toDay, withoutRoundIds };
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
   const wantsConcepts = conceptIds.length > 0;
+  // "hazard", "stopped for blood": marks of a kind that names no entry.
+  const wantsKind = how.kind !== undefined && how.conceptId === undefined;
   const wants = (list: SearchPlace['list']) => place === undefined || place.list === list;
   const none = { rows: [], unreadable: 0, more: undefined };
   const [found, noted, rounds] = await Promise.all([
-    wantsConcepts && wants('marks') ? searchMarks(pool(), { ...frame, conceptIds }, SHOWN.marks, place?.after) : none,
+    (wantsConcepts || wantsKind) && wants('marks')
+      ? searchMarks(
+          pool(),
+          { ...frame, kind: how.kind, fields: how.fields, conceptIds: wantsKind ? undefined : conceptIds },
+          SHOWN.marks,
+          place?.after,
+        )
+      : none,
     restWords.length > 0 && wants('notes')
       ? searchMarks(pool(), { ...frame, noteWords: restWords }, SHOWN.notes, place?.after)
       : none,

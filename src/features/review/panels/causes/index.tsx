@@ -1,6 +1,8 @@
+import dynamic from 'next/dynamic';
 import { shifted } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
-import { CausesPanel } from './CausesPanel';
+
+const CausesPanel = dynamic(() => import('./CausesPanel').then((one) => one.CausesPanel), { ssr: false });
 
 export const causes = definePanel({
   id: 'causes',

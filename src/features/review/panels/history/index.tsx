@@ -1,6 +1,8 @@
+import dynamic from 'next/dynamic';
 import { shifted } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
-import { HistoryPanel } from './HistoryPanel';
+
+const HistoryPanel = dynamic(() => import('./HistoryPanel').then((one) => one.HistoryPanel), { ssr: false });
 
 export const history = definePanel({
   id: 'history',
