@@ -11,11 +11,12 @@ import {
   noHabits,
   readCall,
 } from '../src/core/callline';
-import { parseTimedText, readCommentary } from '../src/core/commentary';
+import { parseTimedText, plainWeights, readCommentary } from '../src/core/commentary';
 import { conceptIdOf, type Mark } from '../src/core/round';
 import { conceptKinds, listConceptIds, plainHouse } from '../src/core/vocabulary';
 import { callClasses, type ScoredCall, scoreCalls, sharesOf } from '../tests/language/calls/scoreCalls';
 import { listTalks, scoreTalks, talksApart } from '../tests/language/talks/scoreTalks';
+import { calibration, cardsOf, looked } from '../tests/language/talks/trainCertainty';
 import { type BenchLine, timeWork } from './line';
 
 /** A vocabulary of 2,000 entries: the catalogue, and own words until it is that large. */
@@ -116,6 +117,16 @@ function callLines(): BenchLine[] {
     });
 }
 
+/** How often cards of talks were right that were said to be so certain: looked at, and kept apart. */
+function certaintyLines(): BenchLine[] {
+  return [['looked at', looked] as const, ['kept apart', talksApart] as const].map(([what, talks]) => ({
+    what: `cards of talks by other hands, ${what}: how certain they are said to be, and how many of them were right`,
+    measured: calibration(cardsOf(talks), plainWeights)
+      .map(({ from, cards, right }) => `from ${from.toFixed(1)}: ${right} of ${cards}`)
+      .join(', '),
+  }));
+}
+
 /** How talks by other hands are heard, each and together. */
 function talkLines(): BenchLine[] {
   const looked = listTalks().filter((talk) => !talksApart.includes(talk));
@@ -154,5 +165,6 @@ export function measureLanguage(): BenchLine[] {
     },
     ...callLines(),
     ...talkLines(),
+    ...certaintyLines(),
   ];
 }

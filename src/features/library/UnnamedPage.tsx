@@ -131,7 +131,14 @@ export function UnnamedPage({
                             onChange={() => toggle(mark.markId)}
                           />
                         </td>
-                        <td>{mark.words}</td>
+                        <td>
+                          {mark.note || mark.words}
+                          {mark.note ? (
+                            <div>
+                              <Quiet>{mark.words.replace(` - ${mark.note}`, '')}</Quiet>
+                            </div>
+                          ) : null}
+                        </td>
                         <td>
                           {mark.a} with {mark.b} <Quiet>{dayWords(mark.heldOn)}</Quiet>
                         </td>

@@ -36,7 +36,7 @@ export function WholeDay({
   return (
     <>
       {problem ? <Notice role="alert">{problem}</Notice> : null}
-      <Row>
+      <Row style={{ paddingTop: 16 }}>
         {before ? (
           <span role="status">
             {before.length === 0

@@ -171,7 +171,11 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
           <Lines {...props} work={work} />
           <div style={{ padding: '8px 16px', display: 'flex', flexDirection: 'column', gap: 8 }}>
             {props.talkRows}
-            <Button look="plain" onPress={onForget}>
+            <Button
+              look="plain"
+              onPress={onForget}
+              style={{ alignSelf: 'flex-start', fontSize: 14, minHeight: 24, padding: 0 }}
+            >
               Put this commentary away
             </Button>
           </div>
