@@ -1,6 +1,7 @@
 import type { RoundState } from '../round';
 import { findPosition } from '../vocabulary';
 import type { Modifiers } from './modifiers';
+import { formsOf } from './verbForms';
 
 /** What somebody does, or has done to them, told by a verb without the name of a technique. */
 export interface Doing {
@@ -30,43 +31,67 @@ interface Verb {
   readonly forms: string;
 }
 
+const WHOSE = '(?:(?:the|his|her|their|my|your) )?';
+const WORD = '(?:\\w+ )?';
+const WHOM = '(?: (?:him|her|them|me|you|it))?';
+/** Any of these verbs, in every form. */
+const any = (list: string): string => `(?:${list.split(' ').map(formsOf).join('|')})`;
+
 const verbs: readonly Verb[] = [
   {
     conceptId: 'unnamed-back-take',
-    forms:
-      '(?:takes|took|take|taking|gets|got|get|gains|steals)(?: the| his| her| their| my)? back|(?:climbs|climbing|goes|going|gets|spins|spinning|slides|sliding|dives|moves|jumps|comes|comes around|steps|circles|rolls|walks|swings|hops|scoots|slips)(?: \\w+)? (?:to|on|onto|for|around to) (?:the |his |her |their |my )?back',
+    forms: [
+      `${any('take get gain steal win')} ${WHOSE}back`,
+      `${any('climb go get spin slide dive move jump come run step circle roll walk swing hop scoot slip work float crawl end')} ${WORD}(?:to|on|onto|for|around to|up on) ${WHOSE}back`,
+    ].join('|'),
   },
   {
     conceptId: 'unnamed-pull',
-    forms: '(?:pulls|pulled|pull|pulling|jumps|jumped)(?: \\w+)?(?: into| to)?(?: \\w+)? guard',
+    forms: `${any('pull jump')}(?: \\w+)?(?: into| to)?(?: \\w+)? guard|${any('sit')} (?:down )?to guard`,
   },
   {
     conceptId: 'unnamed-pass',
-    forms:
-      'passes|passed|passing|pass|smashes|smashed|smash|slices through|cuts through|gets past|got past|past|hes past|shes past|is past|gets by|gets around|gets round|goes around the legs|walks around|walks round|clears the legs|runs around',
+    forms: [
+      `${any('pass smash')}`,
+      `${any('slice cut come go get drive walk run slip float step')} (?:right |straight |all the way )?(?:through|past|around it|round it|around the legs|round the legs|around ${WHOSE}(?:legs|guard)|past ${WHOSE}(?:legs|guard))`,
+      'past|hes past|shes past|is past|youre past|im past|gets by|got by',
+      `${any('walk run go get')} (?:right |straight )?(?:around|round)`,
+      `${any('clear')} ${WHOSE}legs|thats the pass|there goes the guard`,
+    ].join('|'),
   },
   {
     conceptId: 'unnamed-takedown',
-    forms:
-      '(?:takes|took|take|taking|brings|brought|bring|drags|drives|puts)(?: \\w+){0,2} down|throws|threw|dumps|dumped|trips|tripped|topples',
+    forms: `${any('take bring drag drive put')}(?: \\w+){0,2} down|${any('throw dump trip topple slam')}`,
   },
-  { conceptId: 'unnamed-sweep', forms: 'sweeps|swept|sweep|sweeping' },
+  {
+    conceptId: 'guard-open-standing',
+    forms: `${any('open break get pry press')} ${WHOSE}(?:guard|legs|ankles|feet|knees) open|${any('open')} ${WHOSE}(?:guard|legs)`,
+  },
+  { conceptId: 'unnamed-sweep', forms: any('sweep') },
   {
     conceptId: turningOver,
-    forms:
-      'reverses|reversed|reverse|(?:rolls|rolled|tips|tipped|turns|turned|bumps|bumped|flips|flipped|knocks|pulls|takes|throws|elevates|lifts)(?: \\w+)? over|rolls(?: \\w+)? over|comes (?:up )?on top|comes up|over (?:he|she|they|you|we) (?:goes|go)|hes over|shes over|runs(?: \\w+)? over|comes out on top|gets on top|ends up on top',
+    forms: [
+      `${any('reverse')}`,
+      `${any('roll tip turn bump flip knock pull take throw elevate lift tilt topple')}(?: \\w+)? over|${any('roll run')}(?: \\w+)? over`,
+      `${any('come get end')} (?:up |out )?on top|${any('come')} up|over (?:he|she|they|you|we) (?:goes|go)|hes over|shes over`,
+    ].join('|'),
   },
   {
     conceptId: 'frame-and-reguard',
-    forms:
-      '(?:gets|got|puts|pulls|brings|recovers|regains|restores|rebuilds|reclaims|wins)(?: \\w+)?(?: half| full| closed| open)? guard(?: back)?|reguards|re guards|recovers|puts the knee back|gets the knee back',
+    forms: [
+      `${any('get put pull bring recover regain restore rebuild reclaim win find')}(?: \\w+)?(?: half| full| closed| open)? guard(?: back)?`,
+      `${any('get put bring pull slide squeeze wedge')} ${WHOSE}(?:knee|knees|shin|leg|foot|feet|hook) back(?: (?:in front|in|inside|on the hip|in between|between))?`,
+      `reguards|re guards|${any('recover')}`,
+    ].join('|'),
   },
   {
     conceptId: 'unnamed-escape',
-    forms:
-      'escapes|escaped|escape|gets out|got out|gets free|gets away|breaks free|slips out|slips away|wriggles out|frees himself|frees herself',
+    forms: `${any('escape')}|${any('get slip wriggle work come squirm turn')} (?:out|free|away)|${any('break')} free|${any('free')} (?:himself|herself|myself|yourself)`,
   },
-  { conceptId: 'unnamed-submission', forms: 'submits|submitted|submit|chokes|choked|strangles|strangled' },
+  {
+    conceptId: 'unnamed-submission',
+    forms: `${any('submit choke strangle')}${WHOM}|${any('get')} the (?:tap|submission|finish)`,
+  },
 ];
 
 /** Verbs done to the one who is named. */
@@ -78,9 +103,9 @@ const passive: readonly (readonly [string, string | ((state: RoundState) => stri
   ['(?:submitted|choked|choked out|strangled|tapped|tapped out|caught)', 'unnamed-submission'],
 ];
 const losing: readonly (readonly [RegExp, string])[] = [
-  [/^(?:loses|lost|gives up|gives) (?:the |his |her )?(?:guard)\b(.*)$/, 'unnamed-pass'],
-  [/^(?:gets|got|has|had) (?:his |her |the )?guard passed\b(.*)$/, 'unnamed-pass'],
-  [/^(?:gets|got|has|had) (?:his |her |the )?back taken\b(.*)$/, 'unnamed-back-take'],
+  [/^(?:loses|lost|gives up|gives) (?:the |his |her |my |your )?(?:guard)\b(.*)$/, 'unnamed-pass'],
+  [/^(?:gets|got|has|had) (?:his |her |the |my |your )?guard passed\b(.*)$/, 'unnamed-pass'],
+  [/^(?:gets|got|has|had) (?:his |her |the |my |your )?back taken\b(.*)$/, 'unnamed-back-take'],
 ];
 
 const tries =
@@ -90,8 +115,8 @@ const bare = /^(?:pass|sweep|escape|submit|reverse|take|get|pull|throw|smash)\b/
 const opening =
   /^(?:then|now|finally|eventually|quickly|easily|slowly|smoothly|cleanly|just|also|again|still|is|was|and|immediately|straight|simply) /;
 
-/** What the words tell as a plain doing; undefined when they begin with no such verb. Words without the name of who does it. */
-export function readDoing(words: readonly string[], state: RoundState): Doing | undefined {
+/** What the words tell as a plain doing; undefined when they begin with no such verb. Words without the name of who does it; `isBareVerb` where that is "I" or "you", whose verbs have no ending. */
+export function readDoing(words: readonly string[], state: RoundState, isBareVerb = false): Doing | undefined {
   let text = words.join(' ');
   for (let cut = 0; cut < 3 && opening.test(text); cut += 1) text = text.replace(opening, '');
   for (const [pattern, conceptId] of losing) {
@@ -112,7 +137,7 @@ export function readDoing(words: readonly string[], state: RoundState): Doing | 
   const isNear = nearly.test(text);
   const told = text.replace(tries, '').replace(nearly, '');
   // The bare verb is a noun here: "pass under the leg".
-  if (!isTried && !isNear && bare.test(told)) return undefined;
+  if (!isBareVerb && !isTried && !isNear && bare.test(told)) return undefined;
   for (const { conceptId, forms } of verbs) {
     const found = new RegExp(`^(?:${forms})${OBJECT}(?: |$)(.*)$`).exec(told);
     if (!found) continue;

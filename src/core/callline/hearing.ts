@@ -86,7 +86,7 @@ export function hear(words: readonly string[], index: VocabularyIndex, context: 
   if (who.named && saysCondition(who.words)) return { kind: 'condition', who };
   const suffered = hearSuffered(who, index, context);
   if (suffered) return { kind: 'named', ...suffered };
-  const done = readDoing(withoutOther(who, context), context.state);
+  const done = readDoing(withoutOther(who, context), context.state, words[0] === 'i');
   if (done?.byOther) {
     const heard = hearDoing({ doing: done, who, best, judged, index, context });
     if (heard) return heard;

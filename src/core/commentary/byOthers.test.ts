@@ -11,14 +11,15 @@ it('calls by other hands are read as meant, or asked about', () => {
   const apart = sharesOf(all.filter((one) => one.apart));
   expect(looked.right + looked.kept).toBeGreaterThanOrEqual(74);
   expect(apart.right + apart.kept).toBeGreaterThanOrEqual(60);
-  expect(looked.wrongWithoutDoubt).toBeLessThanOrEqual(7);
-  expect(apart.wrongWithoutDoubt).toBeLessThanOrEqual(10);
+  expect(looked.wrongWithoutDoubt).toBeLessThanOrEqual(6);
+  expect(apart.wrongWithoutDoubt).toBeLessThanOrEqual(9);
 });
 
 it('talks by other hands are heard, those too that nobody looked at', () => {
   const looked = scoreTalks(listTalks().filter((talk) => !talksApart.includes(talk))).at(-1) ?? '';
-  expect(shareIn(looked, 'found')).toBeGreaterThanOrEqual(42);
+  expect(shareIn(looked, 'found')).toBeGreaterThanOrEqual(54);
+  expect(shareIn(looked, 'errors and chances')).toBeGreaterThanOrEqual(52);
   expect(shareIn(looked, 'right')).toBeGreaterThanOrEqual(54);
   expect(shareIn(looked, 'athlete')).toBeGreaterThanOrEqual(72);
-  expect(shareIn(scoreTalks(talksApart).at(-1) ?? '', 'found')).toBeGreaterThanOrEqual(29);
+  expect(shareIn(scoreTalks(talksApart).at(-1) ?? '', 'found')).toBeGreaterThanOrEqual(35);
 });

@@ -1,8 +1,3 @@
-import { judge, type MarkDraft } from '../callline';
-import { conceptIdOf, type Mark } from '../round';
-import { isUnnamed } from '../vocabulary';
-import type { Said } from './hearing';
-
 /** What is known of a card before anybody has decided on it, as numbers between 0 and about 3. */
 export const featureNames = [
   'always',
@@ -21,6 +16,7 @@ export const featureNames = [
   'other readings',
   'short clause',
   'long clause',
+  'strength without praise',
 ] as const;
 export type Features = readonly number[];
 /** One weight for each feature; their sum is the log of the odds that the card is right. */
@@ -31,38 +27,8 @@ export type Weights = readonly number[];
  * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 0.5
  */
 export const plainWeights: Weights = [
-  -1.28, 1.09, 0.62, 1.62, 0.3, -0.22, -0.19, -0.7, -1.06, 0.34, -0.86, 1.13, 0.13, 0.87, -0.57, -0.77,
+  -1.32, 1.2, 0.36, 2.64, 0.04, 0.06, -0.21, -0.84, -0.95, 0.11, -0.87, 1.05, 0.18, 0.77, -0.47, -0.68, -0.27,
 ];
-
-export function featuresOf(
-  draft: MarkDraft,
-  { mention, sentence, whole }: Said,
-  sureWho: boolean,
-  others: number,
-): Features {
-  const id = conceptIdOf({ ...draft, id: '' } as Mark);
-  const isFree = mention.score === 0;
-  const words = sentence.words.length;
-  const flag = (on: boolean) => (on ? 1 : 0);
-  return [
-    1,
-    Math.min(3, mention.score),
-    flag(mention.score >= 1.9),
-    flag(isFree && !(id !== undefined && isUnnamed(id))),
-    flag(id !== undefined && isUnnamed(id) && draft.kind === 'attempt'),
-    flag(draft.kind === 'position'),
-    flag(draft.kind === 'grip'),
-    flag(draft.kind === 'error'),
-    flag(draft.kind === 'strength'),
-    flag(draft.kind === 'chance'),
-    flag(!sureWho),
-    flag(draft.unsure === true),
-    flag(judge(whole.trim().split(' '))?.firm === true),
-    flag(others > 0),
-    flag(words <= 5),
-    flag(words >= 14),
-  ];
-}
 
 /** How likely a card is right, 0 to 1. */
 export function certaintyOf(features: Features, weights: Weights = plainWeights): number {

@@ -1,7 +1,7 @@
 import type { MarkDraft } from '../callline';
 import { present } from '../kernel';
 import { findTechnique, isUnnamed } from '../vocabulary';
-import { featuresOf } from './certainty';
+import { featuresOf } from './cardFeatures';
 import { type Hearing, type Proposal, type Said, says } from './hearing';
 import * as signals from './signals';
 

@@ -1,5 +1,6 @@
 import {
   draftInOwnWords,
+  holderOf,
   type Judged,
   judge,
   type MarkDraft,
@@ -9,7 +10,7 @@ import {
   readGripByPart,
   type VocabularyIndex,
 } from '../callline';
-import { type Athlete, opponentOf, stateAfterAttempt } from '../round';
+import { type Athlete, opponentOf, placeOfRole, roleIn, stateAfterAttempt } from '../round';
 import { findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
 import { add, type DraftPart } from './collect';
@@ -63,12 +64,26 @@ export function proposeFree(
   const propose = (draft: DraftPart & { readonly sureWho?: boolean }, others: readonly MarkDraft[] = []) =>
     add(draft, said, hearing, others);
   const sureWho = doer !== undefined;
-  if (athlete && /^(?:and )?(?:taps|tapped|taps out|has to tap|is tapping)\b/.test(told.join(' ')))
-    return endByTap(opponentOf(athlete), sentence.words[0]?.atSeconds ?? 0, hearing);
+  const at = sentence.words[0]?.atSeconds ?? 0;
+  if (athlete && taps.test(told.join(' '))) {
+    const winner = opponentOf(athlete);
+    const tapped = {
+      kind: 'attempt',
+      techniqueId: 'unnamed-submission',
+      athlete: winner,
+      stage: 'finished',
+      end: 'finished',
+    } as const;
+    return endByTap(winner, at, hearing) || (named.size === 0 && propose({ ...tapped, note: sentence.text, sureWho }));
+  }
+  const further = athlete && named.size === 0 ? stageOfIt(told.join(' ')) : undefined;
+  if (further && athlete) return takeFurther(athlete, further, at, hearing);
+  const risen = athlete && !named.has('position') ? standsUp(told.join(' '), athlete, hearing) : undefined;
+  if (risen) return propose({ ...risen, sureWho });
   const doing =
     named.has('attempt') || named.has('position') || (judged?.firm && judged.judgement === 'error')
       ? undefined
-      : readDoing(told, hearing.state);
+      : readDoing(told, hearing.state, doer !== undefined && bareVerbs.has(words[doer.at] ?? ''));
   if (doing && athlete) {
     const by = doing.byOther ? opponentOf(athlete) : athlete;
     const { stage = 'entry', end } = doing.modifiers;
@@ -89,15 +104,67 @@ export function proposeFree(
     }
     return isNew;
   }
-  const grip = judged?.firm || named.has('grip') ? undefined : readGripByPart(told);
+  // "has both sleeves": what leads in may be the verb.
+  const grip =
+    judged?.firm || named.has('grip') || named.has('error') ? undefined : (readGripByPart(told) ?? readGripByPart(words.slice(from)));
   if (grip && athlete)
     return propose({ kind: 'grip', gripId: grip.gripId, athlete, outcome: grip.outcome, note: sentence.text, sureWho });
-  if (named.size > 0 || !judged?.firm || !principleOf(told) || !athlete || words.length < LEAST_JUDGED_WORDS)
+  if (
+    isNamed(named) ||
+    !judged ||
+    !principleOf(told) ||
+    !athlete ||
+    words.length < (judged.firm ? LEAST_JUDGED_WORDS : LEAST_SOFT_WORDS)
+  )
     return false;
   return propose(
     judgedDraft(judged, athlete, sentence.text, told),
     nearEntries(told, judged, athlete, hearing, vocabulary),
   );
+}
+
+/** Behind these a verb has no ending: "you take the back". */
+const bareVerbs: ReadonlySet<string> = new Set(['i', 'you', 'we', 'they']);
+
+/** What is judged has a name already; where somebody is or what they hold may be judged besides. */
+const isNamed = (named: ReadonlySet<MarkDraft['kind']>): boolean =>
+  (['error', 'strength', 'chance', 'attempt'] as const).some((kind) => named.has(kind));
+
+const taps = /^(?:and )?(?:taps?|tapped|taps? out|has to tap|have to tap|had to tap|is tapping|tapping)\b/;
+
+/** "locks it up", "finishes it": how far the attempt that was just told of has come. */
+function stageOfIt(text: string): { readonly stage: 'locked' | 'finished'; readonly end?: 'finished' } | undefined {
+  if (/^(?:finishes|finished|finish|gets|completes) it\b/.test(text)) return { stage: 'finished', end: 'finished' };
+  return /^(?:locks|locked|lock|closes|squeezes) (?:it|that)(?: up| in| on| tight)?\b/.test(text)
+    ? { stage: 'locked' }
+    : undefined;
+}
+
+/** Takes the last attempt of this athlete so far, when it was told of a moment ago; proposes nothing new. */
+function takeFurther(
+  athlete: Athlete,
+  further: { readonly stage: 'locked' | 'finished'; readonly end?: 'finished' },
+  atSeconds: number,
+  hearing: Hearing,
+): boolean {
+  const at = hearing.proposals.findLastIndex(({ draft }) => draft.kind === 'attempt' && draft.athlete === athlete);
+  const one = hearing.proposals[at];
+  if (one?.draft.kind !== 'attempt' || one.draft.end || atSeconds - one.saidAtSeconds > TAP_SECONDS) return false;
+  hearing.proposals[at] = { ...one, draft: { ...one.draft, ...further } };
+  return false;
+}
+
+/** Who stands up in the closed guard stands in it. */
+function standsUp(text: string, athlete: Athlete, { state }: Hearing) {
+  if (!/^(?:gets|get|got|stands|stand|stood|rises|rose|comes|pops) (?:right |back |straight )?up\b/.test(text))
+    return undefined;
+  if (state.kind !== 'position' || !['closed-guard', 'high-closed-guard'].includes(state.positionId)) return undefined;
+  if (placeOfRole(roleIn(state.positionId, state.holder, athlete)) !== 'over') return undefined;
+  return {
+    kind: 'position',
+    positionId: 'closed-guard-standing',
+    holder: holderOf('closed-guard-standing', athlete, 'over'),
+  } as const;
 }
 
 /** A tap belongs to the attack that was on a moment ago. @source own decision */
@@ -120,6 +187,8 @@ function endByTap(winner: Athlete, atSeconds: number, hearing: Hearing): boolean
 
 /** A judgement in fewer words says nothing that can be looked at again. @source own decision */
 const LEAST_JUDGED_WORDS = 4;
+/** Words that judge only now and then need more beside them; such a card is unsure, and folded. @source own decision */
+const LEAST_SOFT_WORDS = 6;
 const NEAR_CONFIDENCE = 0.45;
 
 function judgedDraft(judged: Judged, athlete: Athlete, text: string, about: readonly string[]): DraftPart {

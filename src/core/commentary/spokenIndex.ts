@@ -43,7 +43,7 @@ const fillers: ReadonlySet<string> = new Set(
 /** Single words that are names on the mat and ordinary words off it: alone they name nothing. */
 const ordinary: ReadonlySet<string> = new Set(
   (
-    'standing seated behind unlocked scissors switch snap frame hook under over single double half heart calm posture flat total hurdle settle joke hill ' +
+    'standing seated behind underneath unlocked scissors switch snap frame hook under over single double half heart calm posture flat total hurdle settle joke hill ' +
     'neighbor trucks cinch slave mound mounds twist elevator patient composed efficient combination harness dig knee head leg arm neck trackt track ' +
     'plum step folded stack inversion flattened escape lapel down hip hooks reef lassoed back knees flattens seat drag float steps reap shield pass sweep neutral feet foot hand hands hold holds side turn kneel knees seated sat stood waits base body neck elbow elbows shoulder'
   ).split(' '),
@@ -90,9 +90,10 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
   return { phrasesByRareStem, stems, shortened };
 }
 
+// The first letter is seldom the slip: "counted" is not "mounted".
 const withoutOneLetter = (word: string): string[] => [
   word,
-  ...Array.from(word, (_, at) => word.slice(0, at) + word.slice(at + 1)),
+  ...Array.from(word.slice(1), (_, at) => word.slice(0, at + 1) + word.slice(at + 2)),
 ];
 
 /** What a spoken word may be: itself, what speech programs write for another word, a slip of a longer one. */

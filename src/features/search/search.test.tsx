@@ -6,7 +6,7 @@ import { SearchPage, type SearchPageProps } from './SearchPage';
 afterEach(cleanup);
 const nothing: SearchPageProps = {
   house: plainHouse,
-  ...{ text: '', isFurther: false, query: { restWords: [] } },
+  ...{ text: '', isFurther: false, query: { how: { fields: {}, saidWords: [] }, restWords: [] } },
   ...{ people: [], marks: [], notes: [], rounds: [], entries: [], more: {}, unreadable: 0 },
 } as unknown as SearchPageProps;
 
@@ -14,7 +14,9 @@ it('says how to ask before anything was asked, and what to do when nothing is fo
   render(<SearchPage {...nothing} />);
   expect(screen.getByText('Write what you look for')).toBeTruthy();
   cleanup();
-  render(<SearchPage {...nothing} text="zzz" query={{ restWords: ['zzz'] } as never} />);
+  render(
+    <SearchPage {...nothing} text="zzz" query={{ how: { fields: {}, saidWords: [] }, restWords: ['zzz'] } as never} />,
+  );
   expect(screen.getByText('Nothing found')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Library' }).getAttribute('href')).toBe('/library');
 });
@@ -23,7 +25,13 @@ it('shows how the words were understood, each finding as a way on, and that ther
   const found = {
     ...nothing,
     text: 'ana gi november',
-    query: { uniform: 'gi', fromDay: '2025-11-01', toDay: '2025-11-30', restWords: ['zebra'] },
+    query: {
+      uniform: 'gi',
+      fromDay: '2025-11-01',
+      toDay: '2025-11-30',
+      how: { fields: {}, saidWords: [] },
+      restWords: ['zebra'],
+    },
     people: [{ id: 'p', name: 'Ana Velden' }],
     rounds: [{ id: 'r', heldOn: '2025-11-20', uniform: 'gi', a: 'Ana', b: 'Marek', markCount: 3, theme: '' }],
     more: { rounds: '2025-11-19~1~x' },
