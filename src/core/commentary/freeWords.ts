@@ -106,7 +106,9 @@ export function proposeFree(
   }
   // "has both sleeves": what leads in may be the verb.
   const grip =
-    judged?.firm || named.has('grip') || named.has('error') ? undefined : (readGripByPart(told) ?? readGripByPart(words.slice(from)));
+    judged?.firm || named.has('grip') || named.has('error')
+      ? undefined
+      : (readGripByPart(told) ?? readGripByPart(words.slice(from)));
   if (grip && athlete)
     return propose({ kind: 'grip', gripId: grip.gripId, athlete, outcome: grip.outcome, note: sentence.text, sureWho });
   if (
