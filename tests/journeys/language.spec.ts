@@ -356,8 +356,10 @@ test('what is hidden is offered nowhere until it is brought back', async ({ page
   await signIn(page, server.url);
   await page.goto(`${server.url}/library/flying-armbar`);
   await expect(async () => {
-    await page.getByRole('button', { name: 'Hide' }).click();
-    await expect(page.getByText('Hidden: it is not offered')).toBeVisible({ timeout: 2500 });
+    // On a busy machine the answer may come after the next try has begun: what is hidden is not hidden again.
+    const hidden = page.getByText('Hidden: it is not offered');
+    if (!(await hidden.isVisible())) await page.getByRole('button', { name: 'Hide' }).click({ timeout: 2500 });
+    await expect(hidden).toBeVisible({ timeout: 2500 });
   }).toPass();
   await openReview(page, `${server.url}/rounds/${demoId('round', 'mia-jon')}`);
   await page.keyboard.press('Enter');

@@ -1,8 +1,11 @@
 import { type Athlete, opponentOf } from '../round';
+import { isUnnamed } from '../vocabulary';
 import { type BestReading, bestReading } from './bestReading';
 import type { CallContext } from './callContext';
+import { readDoing } from './doings';
 import { fitsModifiers, type Modifiers, mergeModifiers } from './modifiers';
 import { nameKey } from './places';
+import { plainNoun } from './plainCalls';
 import { type Named, takeNames } from './sentenceNames';
 import { phraseForms } from './verbForms';
 import type { VocabularyIndex } from './vocabularyIndex';
@@ -145,8 +148,11 @@ export function readAttemptSentence(
   while (adverbs.test(text) && !isName(withoutTail(text, index).core, index)) text = text.replace(adverbs, '');
   // The words may be a name as they stand: "step over armbar" is no stepping over.
   const whole = withoutTail(text, index);
+  // "passes the guard again" tells no name but a doing.
+  if (!isName(whole.core, index) && readDoing(whole.core.split(' '), context.state)?.rest === '') return undefined;
   if (isName(whole.core, index) || !verbs.some(({ pattern }) => pattern.test(text))) {
-    const isExplained = whole.core !== rest || object !== undefined;
+    const isExplained =
+      (whole.core !== rest || object !== undefined) && plainNoun(whole.core, context.state) === undefined;
     const best = isExplained ? named(whole.core, index, context) : undefined;
     const told = mergeModifiers(ending, whole.modifiers);
     return best && fitsModifiers('attempt', told)
@@ -189,7 +195,12 @@ function withoutTail(text: string, index: VocabularyIndex): { readonly core: str
 function named(core: string, index: VocabularyIndex, context: CallContext): BestReading | undefined {
   if (core === '') return undefined;
   const words = core.split(' ');
+  const noun = plainNoun(core, context.state);
+  const concept = noun === undefined ? undefined : index.phrases.find((phrase) => phrase.concept.id === noun)?.concept;
+  if (concept) return { match: { concept, confidence: 1 }, modifiers: {}, words, choices: [] };
   const best = bestReading(words, index, context);
   const isWhole = best && best.words.length === words.length && !best.tail && !best.to;
-  return isWhole && best.match.concept.kind === 'attempt' && best.match.confidence >= NAMED ? best : undefined;
+  if (!isWhole || best.match.concept.kind !== 'attempt') return undefined;
+  // What has no name is told by a verb: "gets passed" is read as that.
+  return best.match.confidence >= NAMED && !isUnnamed(best.match.concept.id) ? best : undefined;
 }

@@ -73,7 +73,7 @@ const verbs: readonly Verb[] = [
     forms: [
       `${any('reverse')}`,
       `${any('roll tip turn bump flip knock pull take throw elevate lift tilt topple')}(?: \\w+)? over|${any('roll run')}(?: \\w+)? over`,
-      `${any('come get end')} (?:up |out )?on top|${any('come')} up|over (?:he|she|they|you|we) (?:goes|go)|hes over|shes over`,
+      `${any('bump buck shake throw')}(?: \\w+)? off|${any('come get end')} (?:up |out )?on top|${any('come')} up|over (?:he|she|they|you|we) (?:goes|go)|hes over|shes over`,
     ].join('|'),
   },
   {
@@ -86,7 +86,7 @@ const verbs: readonly Verb[] = [
   },
   {
     conceptId: 'unnamed-escape',
-    forms: `${any('escape')}|${any('get slip wriggle work come squirm turn')} (?:out|free|away)|${any('break')} free|${any('free')} (?:himself|herself|myself|yourself)`,
+    forms: `${any('escape')}|${any('get slip come work wriggle')} out of (?:the |his |her |their |my )?(?:pin|mount|side control|side|bottom|hold|there|it|trouble)|${any('get slip wriggle work come squirm turn')} (?:out|free|away)|${any('break')} free|${any('free')} (?:himself|herself|myself|yourself)`,
   },
   {
     conceptId: 'unnamed-submission',
@@ -94,15 +94,31 @@ const verbs: readonly Verb[] = [
   },
 ];
 
+// Made once: they are asked of every clause of a talk and at every key of a call.
+const verbPatterns = verbs.map(({ conceptId, forms }) => ({
+  conceptId,
+  pattern: new RegExp(`^(?:${forms})${OBJECT}(?: |$)(.*)$`),
+}));
+
 /** Verbs done to the one who is named. */
-const passive: readonly (readonly [string, string | ((state: RoundState) => string)])[] = [
+const participles: readonly (readonly [string, string | ((state: RoundState) => string)])[] = [
   ['swept', 'unnamed-sweep'],
   ['(?:reversed|rolled over|turned over|tipped over|flipped)', turningOver],
   ['(?:passed|smashed)', 'unnamed-pass'],
   ['(?:taken down|thrown|tripped|dumped)', 'unnamed-takedown'],
   ['(?:submitted|choked|choked out|strangled|tapped|tapped out|caught)', 'unnamed-submission'],
 ];
+const passive = participles.map(
+  ([participle, concept]) => [new RegExp(`^${participle}(?: by \\w+)?(?: |$)(.*)$`), concept] as const,
+);
 const losing: readonly (readonly [RegExp, string])[] = [
+  [/^(?:lets|let) (?:him|her|them|me|you) (?:just )?pass\b(.*)$/, 'unnamed-pass'],
+  [/^(?:lets|let) (?:him|her|them|me|you) (?:just )?sweep\b(.*)$/, 'unnamed-sweep'],
+  [/^(?:lets|let) (?:him|her|them|me|you) (?:just )?(?:escape|out|go free)\b(.*)$/, 'unnamed-escape'],
+  [
+    /^(?:lets|let) (?:him|her|them|me|you) (?:just )?(?:take|have) (?:the |my |his |her |your )?back\b(.*)$/,
+    'unnamed-back-take',
+  ],
   [/^(?:loses|lost|gives up|gives) (?:the |his |her |my |your )?(?:guard)\b(.*)$/, 'unnamed-pass'],
   [/^(?:gets|got|has|had) (?:his |her |the |my |your )?guard passed\b(.*)$/, 'unnamed-pass'],
   [/^(?:gets|got|has|had) (?:his |her |the |my |your )?back taken\b(.*)$/, 'unnamed-back-take'],
@@ -110,6 +126,7 @@ const losing: readonly (readonly [RegExp, string])[] = [
 
 const tries =
   /^(?:tries|tried|trying|try|attempts|attempting|wants|looks|looking|works|goes|hunts|fights)(?: to| for| on)* /;
+const fails = /^(?:cannot|cant|can not|couldnt|could not|fails to|failed to|unable to|not able to) /;
 const nearly = /^(?:almost|nearly|just about|close to|comes close to|just fails to) /;
 const bare = /^(?:pass|sweep|escape|submit|reverse|take|get|pull|throw|smash)\b/;
 const opening =
@@ -125,24 +142,31 @@ export function readDoing(words: readonly string[], state: RoundState, isBareVer
   }
   const suffered =
     /^(?:gets|got|is|was|gets himself|gets herself|being|been|has been|keeps getting|getting) (.*)$/.exec(
-      words.join(' '),
+      words.join(' ').replace(/ by$/, ''),
     );
   if (suffered)
-    for (const [participle, concept] of passive) {
-      const found = new RegExp(`^${participle}(?: by \\w+)?(?: |$)(.*)$`).exec(suffered[1] ?? '');
+    for (const [pattern, concept] of passive) {
+      const found = pattern.exec(suffered[1] ?? '');
       if (found)
         return { conceptId: idOf(concept, state), byOther: true, modifiers: done, rest: (found[1] ?? '').trim() };
     }
+  const isFailed = fails.test(text);
   const isTried = tries.test(text);
   const isNear = nearly.test(text);
-  const told = text.replace(tries, '').replace(nearly, '');
+  const told = text.replace(fails, '').replace(tries, '').replace(nearly, '');
   // The bare verb is a noun here: "pass under the leg".
-  if (!isBareVerb && !isTried && !isNear && bare.test(told)) return undefined;
-  for (const { conceptId, forms } of verbs) {
-    const found = new RegExp(`^(?:${forms})${OBJECT}(?: |$)(.*)$`).exec(told);
+  if (!isBareVerb && !isTried && !isNear && !isFailed && bare.test(told)) return undefined;
+  for (const { conceptId, pattern } of verbPatterns) {
+    const found = pattern.exec(told);
     if (!found) continue;
     const isGoingOn = /^\w+ing\b/.test(told);
-    const modifiers: Modifiers = isTried || isGoingOn ? { stage: 'entry' } : isNear ? { stage: 'control' } : done;
+    const modifiers: Modifiers = isFailed
+      ? { stage: 'entry', end: 'abandoned' }
+      : isTried || isGoingOn
+        ? { stage: 'entry' }
+        : isNear
+          ? { stage: 'control' }
+          : done;
     return { conceptId: idOf(conceptId, state), modifiers, rest: (found[1] ?? '').trim() };
   }
   return undefined;

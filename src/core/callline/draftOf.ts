@@ -35,8 +35,8 @@ export function draftOf(
     case 'grip':
       return { ...base, kind: 'grip', gripId: concept.id, athlete, side, target, outcome: modifiers.outcome ?? 'got' };
     case 'attempt': {
-      const stage = modifiers.stage ?? 'entry';
-      const end = modifiers.end ?? (stage === 'finished' ? 'finished' : undefined);
+      const stage = modifiers.stage ?? (isOutOf(concept, modifiers) ? 'finished' : 'entry');
+      const end = stage === 'finished' ? 'finished' : modifiers.end;
       const { tapCause, came } = modifiers;
       const note = modifiers.praised ? 'good' : undefined;
       return {
@@ -77,6 +77,10 @@ export function draftOf(
       };
   }
 }
+
+/** "granby roll escapes": an escape that escapes has done what it is for. */
+const isOutOf = (concept: Concept, { end }: Modifiers): boolean =>
+  end === 'escaped' && findTechnique(concept.id)?.class === 'escapes';
 
 /** How a position is held, where the call says it. */
 function heldOf({ side, held }: Modifiers): { readonly held?: Held } {

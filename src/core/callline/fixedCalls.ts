@@ -2,7 +2,7 @@ import { present } from '../kernel';
 import { opponentOf, placeOnTop, rulings, type StopReason, type TurnEnd, turnStarts } from '../round';
 import type { CallContext } from './callContext';
 import type { MarkDraft } from './draftOf';
-import { readAthlete } from './who';
+import { athleteCalled, readAthlete } from './who';
 
 const stretches: readonly { readonly words: readonly string[]; readonly offCamera?: true }[] = [
   { words: ['stop'] },
@@ -219,4 +219,13 @@ export function readTurn(words: readonly string[], atSeconds: number, context: C
     officialSeconds: secondsOf(times.slice(3, 6)),
     officialTotals: a !== undefined && b !== undefined ? { a, b } : undefined,
   };
+}
+
+/** "tap for ana", "submission for marek": the one for whom it is has won. */
+export function readWin(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
+  const [what = '', link, name = ''] = words;
+  if (words.length !== 3 || link !== 'for' || !['tap', 'submission', 'finish', 'win'].includes(what)) return undefined;
+  const athlete = athleteCalled(name, context);
+  if (!athlete) return undefined;
+  return { kind: 'attempt', atSeconds, techniqueId: 'unnamed-submission', athlete, stage: 'finished', end: 'finished' };
 }

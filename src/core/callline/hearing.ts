@@ -1,5 +1,5 @@
 import { opponentOf, type RoundState } from '../round';
-import { findPosition, findTechnique, techniques } from '../vocabulary';
+import { findPosition, findTechnique, isUnnamed, techniques } from '../vocabulary';
 import { cutClauses, readAside } from './asides';
 import { type AttemptSentence, readAttemptSentence } from './attemptSentence';
 import { type BestReading, bestReading, CERTAIN, placeOf } from './bestReading';
@@ -40,7 +40,9 @@ export type Heard =
     };
 
 /** A name that was said together with a plain verb must be this sure. @source own decision */
-const NAMED_WITH_VERB = 0.6;
+const NAMED_WITH_VERB = 0.7;
+/** A sentence of the catalogue that begins with the verb of a doing must be this sure to be meant instead. @source own decision */
+const SENTENCE_NAMED = 0.9;
 const FEINTED = 0.78;
 
 /** Who and what. An initial gives way to a name that begins with that letter: "k guard" is a guard, also when somebody is called Karim. */
@@ -80,8 +82,18 @@ export function hear(words: readonly string[], index: VocabularyIndex, context: 
     const by: Who = placed.athlete ? { ...who, athlete: placed.athlete, named: true } : { ...who, named: false };
     return { kind: 'named', who: by, best: placed.best, modifiers: placed.modifiers };
   }
+  // "I pass", "tips him over": with "I" before it or somebody behind it a verb is a verb, whatever else is called so.
+  const isVerb = words[0] === 'i' || doneToSomebody.test(who.words.join(' '));
+  const verbal = isVerb ? readDoing(withoutOther(who, context), context.state, words[0] === 'i') : undefined;
+  const verbally = verbal && !judged?.firm && hearDoing({ doing: verbal, who, judged, index, context });
+  if (verbally) return verbally;
   // The words from the first one on are a name: then it is that name, whatever else they may be.
-  const certain = best !== undefined && best.match.confidence >= CERTAIN && best.words[0] === who.words[0];
+  const certain =
+    best !== undefined &&
+    best.match.confidence >= CERTAIN &&
+    best.words[0] === who.words[0] &&
+    // What has no name is told by its verb: "gets passed" is no "gets past".
+    !isUnnamed(best.match.concept.id);
   if (certain) return named(who, best);
   if (who.named && saysCondition(who.words)) return { kind: 'condition', who };
   const suffered = hearSuffered(who, index, context);
@@ -118,7 +130,7 @@ const named = (who: Who, best: BestReading): Heard => ({
   kind: 'named',
   who,
   best,
-  modifiers: withArrival(best),
+  modifiers: saidAsDone(best, withArrival(best)),
   remark: best.tail?.join(' '),
 });
 
@@ -134,6 +146,21 @@ function attempted({ athlete, best, modifiers }: AttemptSentence, who: Who, cont
     modifiers: { ...withArrival({ ...best, modifiers }), ...stage },
     finishesId: going?.id,
   };
+}
+
+/** "pulls guard", "swept with the scissor": a name that begins with a verb in the third person or the past tells what was done. */
+function saidAsDone({ match, words }: BestReading, modifiers: Modifiers): Modifiers {
+  const isDone =
+    /^(?:pulls|pulled|jumps|jumped|passes|passed|sweeps|swept|escapes|escaped|takes|took|throws|threw)$/.test(
+      words[0] ?? '',
+    );
+  const isMove =
+    findTechnique(match.concept.id) !== undefined &&
+    !modifiers.stage &&
+    !modifiers.end &&
+    !modifiers.missed &&
+    !modifiers.verdict;
+  return isDone && isMove ? { ...modifiers, stage: 'finished', end: 'finished' } : modifiers;
 }
 
 /** "knee cut to side": a move that arrives where it leads is finished. */
@@ -174,6 +201,11 @@ const holdsMore = (who: Who, { match, words }: BestReading, judged: Judged | und
 const OBJECT_NAMED = 0.9;
 const isSentence = ({ match }: BestReading): boolean => ['error', 'strength'].includes(match.concept.kind);
 
+/** Whether the words of a reading begin with the verb of the call. */
+const beginsAlike = ({ words }: BestReading, who: Who): boolean =>
+  stemOf(words[0] ?? '') === stemOf(who.words[0] ?? '');
+const doneToSomebody = / (?:him|her|them|me|you)(?: over| down| off| again| backwards| to the mat| cleanly)*$/;
+
 interface Told {
   readonly doing: Doing;
   readonly who: Who;
@@ -184,7 +216,9 @@ interface Told {
 }
 
 const classWords: ReadonlySet<string> = new Set(
-  'pass sweep takedown take back guard escape chok lock down over revers submit throw the a his her to on'.split(' '),
+  'pass sweep takedown take back guard escape chok lock down over revers submit throw the a his her to on is was are now again just then off'.split(
+    ' ',
+  ),
 );
 /** Whether words say more than the class of a technique. */
 const namesMore = (words: readonly string[]): boolean => words.some((word) => !classWords.has(stemOf(word)));
@@ -211,7 +245,8 @@ function hearDoing({ doing, who, best, judged, index, context }: Told): Heard | 
   )
     return { kind: 'named', who, best: rest, modifiers: rest.modifiers };
   // A sentence of the catalogue that begins with the same verb: "passes from the knees".
-  if (best && isTaken(best, judged, context.state) && isSentence(best)) return undefined;
+  if (!doing.byOther && best && best.match.confidence >= SENTENCE_NAMED && isSentence(best) && beginsAlike(best, who))
+    return undefined;
   const arrival = best?.to ?? rest?.match.concept;
   const known = techniques.filter(
     ({ class: one, ...technique }) =>
@@ -271,10 +306,41 @@ export function hearClauses(text: string, index: VocabularyIndex, context: CallC
   return (
     told &&
     withAsides(
-      told.heard,
+      namedTogether(
+        told.heard,
+        found.filter((one) => one !== told).map(({ heard }) => heard),
+        index,
+        context,
+      ),
       clauses.filter((_, other) => other !== told.at),
     )
   );
+}
+
+const classNouns: Readonly<Record<string, string>> = {
+  takedowns: 'takedown',
+  passes: 'pass',
+  sweeps: 'sweep',
+  'back-takes': 'back take',
+  escapes: 'escape',
+};
+/** How sure the name that two clauses make must be. @source own decision */
+const MADE_TOGETHER = 0.93;
+
+/** "body locks her and takes her down": what one clause holds and the other does is the body lock takedown, where there is one. */
+function namedTogether(told: Heard, others: readonly Heard[], index: VocabularyIndex, context: CallContext): Heard {
+  if (told.kind !== 'plain' || told.byOther) return told;
+  const { class: wanted = '' } = findTechnique(told.plain.conceptId) ?? {};
+  const noun = classNouns[wanted];
+  if (!noun) return told;
+  for (const other of others) {
+    if (other.kind !== 'named') continue;
+    const best = bestReading(`${other.best.match.concept.name} ${noun}`.split(' '), index, context);
+    const isMade =
+      best && best.match.confidence >= MADE_TOGETHER && findTechnique(best.match.concept.id)?.class === wanted;
+    if (isMade) return { kind: 'named', who: told.who, best, modifiers: told.plain.modifiers, remark: told.remark };
+  }
+  return told;
 }
 
 /** A call that says outright that something is wrong is no grip and no position, unless that was named as it stands. */

@@ -50,6 +50,14 @@ const somewhere: ReadonlySet<string> = new Set([
   'pass',
 ]);
 
+/** Positions that are called by one word where something goes: "to side", "into half". */
+const shortPlaces: Readonly<Record<string, string>> = {
+  side: 'side control',
+  half: 'half guard',
+  back: 'back control',
+  knee: 'knee on belly',
+};
+
 /** The longest name of a position or technique that begins at a word. */
 function nameAt(
   words: readonly string[],
@@ -60,7 +68,9 @@ function nameAt(
     const concept = index.names.get(nameKey(words.slice(start, end)));
     if (concept && (concept.kind === 'position' || concept.kind === 'attempt')) return { concept, end };
   }
-  return undefined;
+  const short = start === words.length - 1 ? shortPlaces[words[start] ?? ''] : undefined;
+  const concept = short ? index.names.get(nameKey(short.split(' '))) : undefined;
+  return concept && { concept, end: words.length };
 }
 
 /** The key under which the vocabulary keeps a name: the stems of its words. */

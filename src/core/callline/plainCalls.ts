@@ -126,12 +126,24 @@ function tapAndCause(words: readonly string[]): { readonly bare: readonly string
   return tapCause ? { bare: [first], cause: { tapCause } } : { bare: words };
 }
 
+/** "has to tap" taps. */
+const toTap = (words: readonly string[]): readonly string[] =>
+  /^(?:has|have|had|forced) to tap$/.test(words.slice(0, 3).join(' ')) ? ['taps', ...words.slice(3)] : words;
+
+/** The class of techniques that a noun names: "choke", "guard pass". */
+export function plainNoun(text: string, state: RoundState): string | undefined {
+  const found = plainWords.find(({ names }) => names.includes(text));
+  return typeof found?.conceptId === 'function' ? found.conceptId(state) : found?.conceptId;
+}
+
 /** "samir taps": the other athlete's submission is finished, the one that was on if there was one. "ana taps samir" is ana's; "tap" alone whose attack it was. */
 export function readTap(who: Who, context: CallContext): PlainCall | undefined {
-  const all = bareWords(who.words, who, context);
+  const all = bareWords(toTap(who.words), who, context);
   const { bare, cause } = tapAndCause(all);
   if (!tapWords.has(bare.join(' '))) return undefined;
-  const namesOther = bare.length < who.words.filter((word) => !smallWords.has(word)).length;
+  const namesOther =
+    all.length < toTap(who.words).filter((word) => !smallWords.has(word)).length ||
+    who.words.some((word) => ['him', 'her', 'them'].includes(word));
   const winner = who.named ? (namesOther ? who.athlete : opponentOf(who.athlete)) : undefined;
   const attack = context.marks?.findLast(
     (mark): mark is AttemptMark =>

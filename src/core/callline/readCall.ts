@@ -6,7 +6,7 @@ import type { CallContext } from './callContext';
 import { findEarlierMark, findLaterMark } from './callLinks';
 import { readTimeShift, splitLink, splitNote } from './callParts';
 import { draftOf, type MarkDraft } from './draftOf';
-import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn } from './fixedCalls';
+import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn, readWin } from './fixedCalls';
 import { changesSubject, type Heard, hear, hearClauses } from './hearing';
 import { judge } from './judgement';
 import { type ConceptMatch, listUnreadWords } from './matchConcept';
@@ -94,6 +94,7 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
     readMeasure(words, atSeconds, context) ??
     readTurn(words, atSeconds, context) ??
     readPlace(words, atSeconds, context) ??
+    readWin(words, atSeconds, context) ??
     readHazard(words, atSeconds, context);
   if (fixed)
     return { ...NOTHING, draft: note ? ({ ...fixed, note } as MarkDraft) : fixed, understood: true, confidence: 1 };

@@ -40,6 +40,10 @@ function namedLast(words: readonly string[], context: CallContext): Who | undefi
   if (words.length < 3 || words.at(-3) === 'punished' || !called || called.length < 2) return undefined;
   if (!passives.has(present(words.at(-2)))) return undefined;
   const athlete = athleteCalled(called, context);
+  const first = present(words[0]);
+  // "marek gets swept by ana": it is told of the first, and by whom it was done adds nothing.
+  const subject = words.at(-2) === 'by' && first.length > 1 ? athleteCalled(first, context) : undefined;
+  if (athlete && subject === opponentOf(athlete)) return { athlete: subject, named: true, words: words.slice(1, -2) };
   return athlete && { athlete, named: true, words: words.slice(0, -2) };
 }
 

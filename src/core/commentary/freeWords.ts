@@ -121,7 +121,7 @@ export function proposeFree(
     return false;
   return propose(
     judgedDraft(judged, athlete, sentence.text, told),
-    nearEntries(told, judged, athlete, hearing, vocabulary),
+    judged.firm ? nearEntries(told, judged, athlete, hearing, vocabulary) : [],
   );
 }
 
