@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Mark } from '@/core/round';
+import { hazards, type Mark } from '@/core/round';
 import { errors, grips, positions, strengths, techniques } from '@/core/vocabulary';
 
 export const span = { startSeconds: 10, endSeconds: 310 };
@@ -58,15 +58,23 @@ const stoppage = fc
   .record({ id, atSeconds: at, kind: fc.constant('stoppage' as const), lasts: fc.integer({ min: 1, max: 25 }) })
   .map(({ lasts, ...mark }) => ({ ...mark, endSeconds: Math.min(span.endSeconds, mark.atSeconds + lasts) }));
 
-/** Marks of a round with their links: each error may have led to any later mark. */
+const hazard = fc.record({
+  id,
+  atSeconds: at,
+  kind: fc.constant('hazard' as const),
+  hazard: fc.constantFrom(...hazards),
+});
+
+/** Marks of a round with their links: anything may have led to any later mark, errors more often. */
 export const arbitraryMarks: fc.Arbitrary<Mark[]> = fc
   .tuple(
-    fc.array(fc.oneof(position, position, grip, attempt, error, error, strength, stoppage), { maxLength: 40 }),
+    fc.array(fc.oneof(position, position, grip, attempt, error, error, strength, stoppage, hazard), { maxLength: 40 }),
     fc.infiniteStream(fc.nat()),
   )
   .map(([marks, draws]) =>
     marks.map((mark) => {
-      if (mark.kind !== 'error') return mark as Mark;
+      const isError = mark.kind === 'error';
+      if (!isError && draws.next().value! % 5 !== 0) return mark as Mark;
       const later = marks.filter((one) => one.atSeconds > mark.atSeconds);
       const count = later.length === 0 ? 0 : draws.next().value! % 3;
       const ledTo = Array.from({ length: count }, () => later[draws.next().value! % later.length]!.id);

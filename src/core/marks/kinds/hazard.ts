@@ -33,5 +33,5 @@ export const hazard = defineKind({
   kind: 'hazard',
   schema,
   called: { one: 'hazard', many: 'Hazards' },
-  rank: 9,
+  rank: 12,
 });
