@@ -33,12 +33,43 @@ const TITLE_PART = 0.08;
 const isPartOfTitle = ({ kind }: Concept, { target }: Modifiers): boolean =>
   target !== undefined && (kind === 'error' || kind === 'strength');
 
+/** What else is known of the words that are read. */
+interface Around {
+  readonly place?: MatchContext['place'];
+  readonly judged?: Judged;
+}
+
+// One call asks for the same words several times: as a whole, as the rest behind a verb, as a clause. What is known of a moment never changes.
+const known = new WeakMap<CallContext, { index: VocabularyIndex; readings: Map<string, BestReading | undefined> }>();
+
 /** The concept that the words most likely name, whatever small words and places stand around it. */
 export function bestReading(
   words: readonly string[],
   index: VocabularyIndex,
   context: CallContext,
-  { place, judged }: { readonly place?: MatchContext['place']; readonly judged?: Judged } = {},
+  around: Around = {},
+): BestReading | undefined {
+  let memory = known.get(context);
+  if (memory?.index !== index) {
+    memory = { index, readings: new Map() };
+    known.set(context, memory);
+  }
+  const key = `${words.join(' ')}|${around.place ?? ''}|${around.judged?.judgement ?? ''}|${around.judged?.firm ?? ''}`;
+  if (memory.readings.has(key)) return memory.readings.get(key);
+  const best = findBest(words, index, context, around);
+  if (memory.readings.size >= MOST_KNOWN) memory.readings.clear();
+  memory.readings.set(key, best);
+  return best;
+}
+
+/** So many readings of one moment are kept: more than anybody types at once. @source own decision */
+const MOST_KNOWN = 500;
+
+function findBest(
+  words: readonly string[],
+  index: VocabularyIndex,
+  context: CallContext,
+  { place, judged }: Around,
 ): BestReading | undefined {
   const positionId = context.state.kind === 'position' ? context.state.positionId : undefined;
   let best: (BestReading & { readonly rank: number }) | undefined;

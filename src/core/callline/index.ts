@@ -15,4 +15,4 @@ export { principleOf } from './principleOf';
 export * from './readCall';
 export * from './vocabularyIndex';
 export { likenessOf } from './wordLikeness';
-export { stemOf, wordsOf } from './words';
+export { phoneticKey, stemOf, wordsOf } from './words';

@@ -43,6 +43,19 @@ describe('a talk in another language', () => {
   });
 });
 
+describe('words that a speech program writes otherwise are heard by rule', () => {
+  it.each([
+    ['ana with the omaplotta', 'omoplata'],
+    ['ana has the cruisifix', 'crucifix'],
+    ['marek hits a kimoura', 'kimura'],
+    ['ana goes for the toriando', 'toreando'],
+    ['marek gets the weezer', 'whizzer'],
+    ['ana goes for berim bolo', 'berimbolo'],
+    ['marek gets the under hook', 'underhook'],
+    ['he tries an arm bar', 'armbar'],
+  ])('%s', (text, id) => expect(readCommentary(spoken(text), index, context).map(named)).toContain(id));
+});
+
 describe('talks of strange make', () => {
   it('in capitals say the same', () => {
     const loud = evening.map((cue) => ({ ...cue, text: cue.text.toUpperCase() }));

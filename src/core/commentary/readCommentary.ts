@@ -16,6 +16,7 @@ import {
   buildSpokenIndex,
   findMentions,
   type HeardWord,
+  hearJoined,
   hearWord,
   type Mention,
   type SpokenIndex,
@@ -97,7 +98,7 @@ function readSentence(
   const pointings = findPointings(words, hearing.listener);
   if (says(text, signals.salesTalk) || says(text, signals.generalTalk) || says(text, signals.takenBack)) return;
   if (says(text, signals.notDone) && !says(text, signals.couldHave)) return;
-  const mentions = dropCorrected(findMentions(words.map(hear), hearing.index), words);
+  const mentions = dropCorrected(findMentions(hearJoined(words, words.map(hear), hearing.index), hearing.index), words);
   const known = hearing.proposals.length;
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);

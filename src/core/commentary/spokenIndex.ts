@@ -1,4 +1,4 @@
-import { type Concept, ordinaryWords, stemOf, type VocabularyIndex } from '../callline';
+import { type Concept, ordinaryWords, phoneticKey, stemOf, type VocabularyIndex } from '../callline';
 import { present } from '../kernel';
 import { misheardWords } from '../vocabulary';
 
@@ -16,6 +16,8 @@ export interface SpokenIndex {
   readonly stems: ReadonlySet<string>;
   /** Words of five letters and more with one letter left out → stem: finds slips without comparing with every word. */
   readonly shortened: ReadonlyMap<string, string>;
+  /** How a telling word sounds → its stem, where only one word sounds so. */
+  readonly bySound: ReadonlyMap<string, string>;
 }
 
 export interface HeardWord {
@@ -87,7 +89,23 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
     if (word.length < 5 || !stems.has(stem)) continue;
     for (const less of withoutOneLetter(word)) if (!shortened.has(less)) shortened.set(less, stem);
   }
-  return { phrasesByRareStem, stems, shortened };
+  return { phrasesByRareStem, stems, shortened, bySound: soundsOf(index, stems) };
+}
+
+/** Words of so many sounds are told apart by them. @source own decision: shorter ones sound like everything */
+const LEAST_SOUNDS = 3;
+
+function soundsOf(index: VocabularyIndex, stems: ReadonlySet<string>): Map<string, string> {
+  const found = new Map<string, string>();
+  const shared = new Set<string>();
+  for (const { word, stem, sound } of index.words) {
+    if (word.length < 5 || sound.length < LEAST_SOUNDS || !stems.has(stem) || ordinaryWords.has(word)) continue;
+    const known = found.get(sound);
+    if (known !== undefined && known !== stem) shared.add(sound);
+    found.set(sound, stem);
+  }
+  for (const sound of shared) found.delete(sound);
+  return found;
 }
 
 // The first letter is seldom the slip: "counted" is not "mounted".
@@ -106,9 +124,28 @@ export function hearWord(word: string, index: SpokenIndex): Omit<HeardWord, 'aft
     const near = withoutOneLetter(word)
       .map((less) => index.shortened.get(less))
       .find(Boolean);
-    if (near) stems.push(near);
+    const alike = near ?? index.bySound.get(phoneticKey(word));
+    if (alike) stems.push(alike);
   }
   return { stems, isFiller: fillers.has(word) };
+}
+
+/** Two words are one only where that is so long. @source own decision: "in to" and "a side" are two */
+const LEAST_JOINED = 7;
+
+/** "berim bolo", "under hook": what speech programs write apart is heard as one word, too, where there is such a one. */
+export function hearJoined(
+  words: readonly { readonly word: string }[],
+  heard: readonly HeardWord[],
+  index: SpokenIndex,
+): HeardWord[] {
+  return heard.map((one, at) => {
+    const next = words[at + 1];
+    const joined = next ? `${present(words[at]).word}${next.word}` : '';
+    if (joined.length < LEAST_JOINED || heard[at + 1]?.afterPause) return one;
+    const stem = stemOf(joined);
+    return index.stems.has(stem) ? { ...one, stems: [...one.stems, stem], isFiller: false } : one;
+  });
 }
 
 /** The concepts that a stretch of words names, longest first, no word used twice. In order of place. */
