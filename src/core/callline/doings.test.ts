@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { callContextAt } from '../../../tests/support/callContext';
 import { findTechnique } from '../vocabulary';
-import { buildVocabularyIndex, type CallContext, readCall } from './index';
+import { buildVocabularyIndex, readCall } from './index';
 
 /** What is told by a plain verb, by the makers' own grammar: the class, whose it is, how far it came. */
 const told: Readonly<
@@ -122,19 +123,11 @@ const told: Readonly<
 };
 
 const index = buildVocabularyIndex();
-const contextAt = (positionId: string, holder: 'a' | 'b' | undefined): CallContext => ({
-  uniform: 'gi',
-  state: { kind: 'position', positionId, holder },
-  calledBy: { a: ['ana', 'white'], b: ['marek', 'blue'] },
-  atSeconds: 100,
-  roundStartSeconds: 10,
-  marks: [],
-});
 
 describe('plain verbs say the class, whose it is, and how far it came', () => {
   it.each(Object.entries(told))('%s', (meant, calls) => {
     const wrong = calls.flatMap(([text, positionId, holder]) => {
-      const { draft } = readCall(text, index, contextAt(positionId, holder));
+      const { draft } = readCall(text, index, callContextAt(positionId, holder));
       if (draft?.kind !== 'attempt') return [`${text}: ${draft?.kind}`];
       const found = findTechnique(draft.techniqueId)?.class;
       const is = `${found} ${draft.athlete} ${draft.stage} ${draft.end ?? ''}`;

@@ -1,20 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { callContextAt } from '../../../tests/support/callContext';
 import { placeOfRole, roleIn } from '../round';
-import { buildVocabularyIndex, type CallContext, type CallReading, readCall } from './index';
+import { buildVocabularyIndex, type CallReading, readCall } from './index';
 
 /**
  * Every verb with every technique, every preposition with every position, by the makers' own grammar: whether the sentences in which coaches tell things are
  * read for every entry, and not only for the ones in the examples.
  */
 const index = buildVocabularyIndex();
-const contextAt = (positionId: string, holder: 'a' | 'b' | undefined): CallContext => ({
-  uniform: 'gi',
-  state: { kind: 'position', positionId, holder },
-  calledBy: { a: ['ana', 'white'], b: ['marek', 'blue'] },
-  atSeconds: 100,
-  roundStartSeconds: 10,
-  marks: [],
-});
 
 const techniques: readonly (readonly [said: string, id: string, positionId: string, holder: 'a' | 'b' | undefined])[] =
   [
@@ -144,7 +137,7 @@ describe('sentences about an attempt are read for every technique', () => {
     const wrong = sentences.flatMap((sentence) =>
       techniques.flatMap(([said, id, positionId, holder]) => {
         const text = sentence.replace('X', said);
-        const { draft } = readCall(text, index, contextAt(positionId, holder));
+        const { draft } = readCall(text, index, callContextAt(positionId, holder));
         const is =
           draft?.kind === 'attempt' && `${draft.techniqueId} ${draft.athlete} ${draft.stage} ${draft.end ?? ''}`;
         return is === `${id} a ${told}` ? [] : [`${text}: ${is || draft?.kind}`];
@@ -162,7 +155,8 @@ describe('sentences about an attempt are read for every technique', () => {
       athlete: 'a',
       stage: 'locked',
     } as const;
-    const read = (text: string): CallReading => readCall(text, index, { ...contextAt('mount', 'a'), marks: [going] });
+    const read = (text: string): CallReading =>
+      readCall(text, index, { ...callContextAt('mount', 'a'), marks: [going] });
     for (const text of ['marek defends the armbar', 'ana lets go of the armbar', 'ana finishes the armbar'])
       expect(read(text).finishesId, text).toBe('going');
     expect(read('marek defends the armbar').draft).toMatchObject({ stage: 'locked', end: 'escaped' });
@@ -172,7 +166,7 @@ describe('sentences about an attempt are read for every technique', () => {
 
 describe('sentences about a position are read for every position', () => {
   const placed = (text: string, id: string, ana: 'over' | 'under') => {
-    const { draft } = readCall(text, index, contextAt('half-guard', 'b'));
+    const { draft } = readCall(text, index, callContextAt('half-guard', 'b'));
     if (draft?.kind !== 'position' || !draft.holder) return [`${text}: ${draft?.kind}`];
     const is = `${draft.positionId} ${placeOfRole(roleIn(draft.positionId, draft.holder, 'a'))}`;
     return is === `${id} ${ana}` ? [] : [`${text}: ${is}`];
@@ -184,7 +178,7 @@ describe('sentences about a position are read for every position', () => {
 });
 
 describe('what looks like such a sentence is none', () => {
-  const kindOf = (text: string) => readCall(text, index, contextAt('half-guard', 'b')).draft?.kind;
+  const kindOf = (text: string) => readCall(text, index, callContextAt('half-guard', 'b')).draft?.kind;
   it('where hands hold, where it lay open, where it is praised', () => {
     expect(kindOf('ana gets the wrist')).toBe('grip');
     expect(kindOf('ana had the kimura there')).toBe('chance');
