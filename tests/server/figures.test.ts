@@ -242,23 +242,57 @@ describe('figures that are kept', () => {
     expect((await countUses(pool()))['err-taps-late']).toBe(24);
   });
 
-  it('of rounds with words that nobody has used yet are worked out at once', async () => {
-    const rounds = await Promise.all(
-      Array.from({ length: 24 }, (_, at) =>
-        seedRound(people[at % 4] ?? '', people[(at + 1) % 4] ?? '', addDays(today, -(at % 9))),
-      ),
-    );
-    const entries = ['err-taps-late', 'err-half-flat', 'err-few-bridges', 'err-elbows-open', 'err-armbar-head-free'];
-    for (const [at, round] of rounds.entries())
-      await putMarks(round, coach, ...entries.slice(at % 4).map((errorId) => flatError(20, { errorId })));
-    for (let turn = 0; turn < 4; turn += 1) {
-      // Every other time some of the words are known already.
-      await pool().query(`truncate concept_use, concept_use_total`);
-      if (turn % 2)
-        await pool().query(`insert into concept_use_total values ('err-elbows-open', 0), ('err-taps-late', 0)`);
-      await Promise.all(rounds.map((round) => figureRound(pool(), round.id)));
+  it('of rounds with words that nobody has used yet are worked out at once, also when one word becomes known in between', async () => {
+    const first = await seedRound(people[0] ?? '', people[1] ?? '');
+    const second = await seedRound(people[2] ?? '', people[3] ?? '');
+    const words = ['err-armbar-head-free', 'err-few-bridges'];
+    const others = ['err-half-flat', 'err-elbows-open'];
+    for (const [at, round] of [first, second].entries()) {
+      await putMarks(round, coach, flatError(20, { errorId: others[at] ?? '' }));
+      await figureRound(pool(), round.id);
+      await putMarks(round, coach, ...words.map((errorId) => flatError(30, { errorId })));
     }
-    expect((await countUses(pool()))['err-armbar-head-free']).toBe(24);
+    const waiting = async () =>
+      (
+        await pool().query(
+          "select 1 from pg_stat_activity where datname = current_database() and wait_event_type = 'Lock'",
+        )
+      ).rowCount ?? 0;
+    const begin = (work: Promise<unknown>) => {
+      const begun = { work, isOver: false };
+      const over = () => {
+        begun.isOver = true;
+      };
+      work.then(over, over);
+      return begun;
+    };
+    // Each is stopped where it takes back what it said before: after it has looked for the words that are known, and before it tells its own.
+    const gates = [];
+    for (const round of [first, second]) {
+      const gate = await pool().connect();
+      await gate.query('begin');
+      await gate.query('select 1 from concept_use where round_id = $1 for update', [round.id]);
+      gates.push(gate);
+    }
+    try {
+      const one = begin(figureRound(pool(), first.id));
+      await expect.poll(waiting).toBe(1);
+      const known = begin(
+        pool().query('insert into concept_use_total values ($1, 0) on conflict do nothing', [words[1]]),
+      );
+      await expect.poll(async () => known.isOver || (await waiting()) === 2).toBe(true);
+      const before = await waiting();
+      const other = begin(figureRound(pool(), second.id));
+      await expect.poll(waiting).toBe(before + 1);
+      await gates[0]?.query('commit');
+      // Over, or waiting for the second, which holds the word that became known.
+      await expect.poll(async () => one.isOver || (await waiting()) === 2).toBe(true);
+      await gates[1]?.query('commit');
+      await Promise.all([one.work, known.work, other.work]);
+    } finally {
+      for (const gate of gates) gate.release();
+    }
+    expect(await countUses(pool())).toMatchObject({ [words[0] ?? '']: 2, [words[1] ?? '']: 2 });
   });
 
   it('that cannot be read are left out, and everything else is there', async () => {
