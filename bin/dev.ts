@@ -12,7 +12,7 @@ export async function develop(): Promise<void> {
   const cluster = await startCluster(academyCluster);
   const databaseUrl = await ensureDatabase(cluster, 'owl_dev');
   const folder = path.join(dataFolder, 'dev');
-  await loadDemo(databaseUrl, folder, say);
+  await loadDemo(databaseUrl, folder, say, { withTerm: true });
   const port = process.env.OWL_PORT ?? '4320';
   const env = {
     ...process.env,

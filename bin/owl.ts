@@ -26,7 +26,7 @@ async function launch(mode: Running['mode']): Promise<void> {
     await stopApplication();
     await emptyDemo(databaseUrl);
   }
-  if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say);
+  if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say, { withTerm: true });
   await build();
   const running = await findRunning();
   if (running && running.mode === mode) say('it is already running; starting it anew …');

@@ -18,18 +18,29 @@ import { hashPassword } from '../src/server/accounts/passwords';
 import { probeFootage } from '../src/server/footage/probe';
 import { figureEverything } from '../src/server/jobs/refigure';
 import { dayOfServer } from '../src/server/kernel/environment';
-import { upcomingClasses } from './academy/classes';
+import { type DemoClass, upcomingClasses } from './academy/classes';
 import { demoId, marksOfRound, roundSpan } from './academy/marksOfRound';
 import { ACADEMY_NAME, coaches, DEMO_PASSWORD, doNotPair, people } from './academy/people';
 import { allRounds, filmedRounds } from './academy/rounds';
 import type { DemoRound } from './academy/types';
 import { competitions } from './academy/waiting';
 import { loadOpenMat } from './loadOpenMat';
+import { loadTerm } from './loadTerm';
+import { lastWeekday } from './term/schedule';
+
+/** Some days on; of a class that is named after a day, on the next such day. */
+const dayOfClass = (today: string, { inDays, onWeekday }: DemoClass) =>
+  onWeekday === undefined ? addDays(today, inDays) : lastWeekday(addDays(today, inDays + 7), onWeekday);
 
 const films = path.join(path.dirname(fileURLToPath(import.meta.url)), 'footage', 'films');
 
-/** Fills an empty database with the demo academy; does nothing when it is there already, so that a coach's trials are kept. */
-export async function loadDemo(databaseUrl: string, folder: string, say: (text: string) => void): Promise<void> {
+/** Fills an empty database with the demo academy, with a whole term before its films if asked for; does nothing when it is there already, so that a coach's trials are kept. */
+export async function loadDemo(
+  databaseUrl: string,
+  folder: string,
+  say: (text: string) => void,
+  { withTerm = false } = {},
+): Promise<void> {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 4 });
   try {
     const { rowCount } = await pool.query('select 1 from coach limit 1');
@@ -37,10 +48,12 @@ export async function loadDemo(databaseUrl: string, folder: string, say: (text: 
     say('loading the demo academy …');
     const footage = new Map<string, string>();
     for (const round of filmedRounds) footage.set(round.key, await loadFilm(pool, round, folder));
-    await inTransaction(pool, (client) => loadAcademy(client, footage));
+    const term = await inTransaction(pool, (client) => loadAcademy(client, footage, withTerm));
     await loadOpenMat(pool, films, folder, dayOfServer());
     await figureEverything(pool, dayOfServer());
-    say(`loaded ${people.length} people, ${allRounds.length} rounds, ${upcomingClasses.length} classes.`);
+    say(
+      `loaded ${people.length + term.people} people, ${allRounds.length + term.rounds} rounds, ${upcomingClasses.length + term.classes} classes.`,
+    );
   } finally {
     await pool.end();
   }
@@ -76,7 +89,7 @@ async function loadFilm(pool: pg.Pool, round: DemoRound, folder: string): Promis
   return id;
 }
 
-async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, string>): Promise<void> {
+async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, string>, withTerm: boolean) {
   const day = dayOfServer();
   await saveAcademy(client, { name: ACADEMY_NAME, liveWeightGapRatio: 0.2, minorsWithAdults: false });
   const passwordHash = await hashPassword(DEMO_PASSWORD);
@@ -102,6 +115,7 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
   }
   for (const [one, other] of doNotPair) await insertDoNotPair(client, demoId('person', one), demoId('person', other));
   for (const round of allRounds) await loadRound(client, round, day, footage.get(round.key));
+  const term = withTerm ? await loadTerm(client, day) : { people: 0, rounds: 0, classes: 0 };
   // The marks were written on the evening after each round, not now.
   await client.query(
     "update mark set changed_at = r.held_on + interval '45 hours' from round r where r.id = mark.round_id and r.held_on < current_date - 1",
@@ -118,7 +132,7 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
   );
   for (const one of upcomingClasses) {
     const id = demoId('class', one.key);
-    const startsAt = new Date(`${addDays(day, one.inDays)}T${one.time}:00`).toISOString();
+    const startsAt = new Date(`${dayOfClass(day, one)}T${one.time}:00`).toISOString();
     await insertClass(client, {
       id,
       title: one.title,
@@ -131,6 +145,7 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
     for (const [key, chance] of Object.entries(one.expected))
       await saveAttendee(client, id, demoId('person', key), chance);
   }
+  return term;
 }
 
 async function loadRound(

@@ -2,6 +2,8 @@ export interface DemoClass {
   readonly key: string;
   readonly title: string;
   readonly inDays: number;
+  /** Then on the first such day, 1 being Monday. */
+  readonly onWeekday?: number;
   readonly time: string;
   readonly minutes: number;
   readonly uniform: 'gi' | 'no-gi';
@@ -37,7 +39,8 @@ export const upcomingClasses: readonly DemoClass[] = [
   {
     key: 'saturday',
     title: 'Saturday, young and old',
-    inDays: 5,
+    inDays: 4,
+    onWeekday: 6,
     time: '10:30',
     minutes: 60,
     uniform: 'gi',

@@ -1,8 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
+import type { RoundFigures } from '@/core/figures';
 import { addDays } from '@/core/kernel';
-import { cohortOf, errorIdsOf, listRecurringErrors, memberOf, type StudentRecord } from '@/core/patterns';
+import {
+  cohortOf,
+  errorIdsOf,
+  listRecurringErrors,
+  memberOf,
+  type StudentRecord,
+  splitByWindow,
+} from '@/core/patterns';
 import type { Mark } from '@/core/round';
 import { adultEquivalent } from '@/core/vocabulary';
 import { pool } from '@/data/client';
@@ -14,7 +22,7 @@ import { listStandings } from '@/data/projections/people';
 import { findFiguresDue } from '@/data/projections/roundFigures';
 import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
 import { figureRound, figuresOfAthlete } from '@/server/figures/figureRound';
-import { loadPatterns, WINDOW_DAYS } from '@/server/figures/records';
+import { loadPatterns } from '@/server/figures/records';
 import { askForStaleFigures } from '@/server/jobs/refigure';
 import { houseOf, withMerges } from '@/server/language/loadHouse';
 import { applyChanges } from '@/server/marks/applyChanges';
@@ -42,14 +50,18 @@ async function fromScratch(roundIds: readonly string[]) {
   );
   const records: StudentRecord[] = [];
   for (const person of await listPeople(pool())) {
-    const own: StudentRecord['rounds'][number][] = [];
+    const own: RoundFigures[] = [];
     for (const round of rounds) {
       const athlete = round.a.personId === person.id ? 'a' : round.b.personId === person.id ? 'b' : undefined;
       const marks = (await listMarks(pool(), round.id)).map(({ mark }) => withMerges(house, mark));
-      if (athlete && marks.length > 0 && round.heldOn >= addDays(today, -WINDOW_DAYS))
-        own.push(figuresOfAthlete(round, athlete, marks));
+      if (athlete && marks.length > 0) own.push(figuresOfAthlete(round, athlete, marks));
     }
-    records.push({ personId: person.id, belt: adultEquivalent(person.belt), rounds: own });
+    records.push({
+      personId: person.id,
+      belt: adultEquivalent(person.belt),
+      ...splitByWindow(own, today),
+      doses: new Map(),
+    });
   }
   const members = records.map((record) => memberOf(record, today));
   const othersOf = (record: StudentRecord) =>

@@ -1,6 +1,5 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { addDays } from '@/core/kernel';
 import { findDrill, findError } from '@/core/vocabulary';
 import { beginPlan, endPlan, findAskedPlan, findLatestPlan, insertClass, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
@@ -9,7 +8,7 @@ import { insertMark } from '@/data/marks/marks';
 import { listPeople } from '@/data/people/people';
 import { askForPlan } from '@/server/classes/askForPlan';
 import { workOutPlan } from '@/server/classes/workOutPlan';
-import { recordOf, WINDOW_DAYS } from '@/server/figures/records';
+import { recordOf } from '@/server/figures/records';
 import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
 
@@ -68,9 +67,7 @@ const generate = async () => {
 };
 const recordsOf = async () => {
   await figuresAreThere(today);
-  return Promise.all(
-    (await listPeople(pool())).map((person) => recordOf(pool(), person, addDays(today, -WINDOW_DAYS))),
-  );
+  return Promise.all((await listPeople(pool())).map((person) => recordOf(pool(), person, today)));
 };
 
 describe('from marks in the database to a plan in the database', () => {

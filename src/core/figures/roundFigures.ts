@@ -2,17 +2,21 @@ import type { Span } from '../clock';
 import type { CalendarDate } from '../kernel';
 import {
   type Athlete,
+  type AttemptMark,
   countsAsError,
   type ErrorMark,
   linksOf,
   type Mark,
   type PositionTime,
+  placeOfRole,
+  type RoundReading,
   readChains,
   readRound,
+  roleIn,
   summariseAthlete,
   tideOf,
 } from '../round';
-import { errors, standardIdOf, unnamedErrors } from '../vocabulary';
+import { errors, findPosition, type Role, standardIdOf, unnamedErrors } from '../vocabulary';
 import { exposureOf } from './exposure';
 
 /** One error that was seen, with what it cost. */
@@ -29,12 +33,39 @@ export interface Occurrence {
   readonly rootErrorIds: readonly string[];
 }
 
+/** A moment at which something was done well. */
+export interface GoodMoment {
+  readonly markId: string;
+  readonly strengthId: string;
+  readonly atSeconds: number;
+}
+
+/** A stay of one athlete in one position, from when on and how long, in live time. */
+export interface Stay {
+  readonly positionId: string;
+  readonly role: Role;
+  readonly atSeconds: number;
+  readonly seconds: number;
+  /** How well placed, from the athlete's view. */
+  readonly tide: number;
+}
+
+/** An attempt of the athlete or of the partner. */
+export interface AttemptMade {
+  readonly markId: string;
+  readonly techniqueId: string;
+  readonly isOwn: boolean;
+  readonly atSeconds: number;
+  readonly stage: AttemptMark['stage'];
+  readonly end?: AttemptMark['end'];
+  readonly side?: AttemptMark['side'];
+}
+
 /** What one round says about one athlete: the piece from which all counts and rates are added up. */
 export interface RoundFigures {
   readonly roundId: string;
   readonly heldOn: CalendarDate;
-  /** Own belt height less the partner's, in steps. */
-  /** Undefined when a belt is not known: such a round is nobody's higher or lower. */
+  /** Own belt height less the partner's, in steps. Undefined when a belt is not known: such a round is nobody's higher or lower. */
   readonly beltGap: number | undefined;
   readonly liveMinutes: number;
   readonly tideArea: number;
@@ -42,7 +73,10 @@ export interface RoundFigures {
   readonly occurrences: ReadonlyMap<string, readonly Occurrence[]>;
   /** Exposure per error id; errors without exposure are absent. */
   readonly exposures: ReadonlyMap<string, number>;
-  readonly strengths: ReadonlyMap<string, number>;
+  readonly goods: readonly GoodMoment[];
+  readonly stays: readonly Stay[];
+  /** Those that count: surely seen, meant, by technique. */
+  readonly attempts: readonly AttemptMade[];
 }
 
 /** The exposure to an error in a round; an academy's own error has that of the standard one. 0 when there was none. */
@@ -91,12 +125,11 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     const exposure = exposureOf(error, reading, summary, athlete);
     if (exposure > 0) exposures.set(error.id, exposure);
   }
-  const strengths = new Map<string, number>();
-  for (const mark of reading.marks) {
-    if (mark.unsure) continue;
-    if (mark.kind === 'strength' && mark.athlete === athlete)
-      strengths.set(mark.strengthId, (strengths.get(mark.strengthId) ?? 0) + 1);
-  }
+  const goods = reading.marks.flatMap((mark): GoodMoment[] =>
+    mark.kind === 'strength' && mark.athlete === athlete && !mark.unsure
+      ? [{ markId: mark.id, strengthId: mark.strengthId, atSeconds: mark.atSeconds }]
+      : [],
+  );
   return {
     roundId: record.roundId,
     heldOn: record.heldOn,
@@ -106,9 +139,57 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     positions: summary.positions,
     occurrences,
     exposures,
-    strengths,
+    goods,
+    stays: staysOf(reading, athlete),
+    attempts: attemptsOf(reading.marks, athlete),
   };
 }
+
+/** The stays of an athlete, in order of time; what was not marked or stopped lies between them. */
+function staysOf(reading: RoundReading, athlete: Athlete): Stay[] {
+  const stays: Stay[] = [];
+  for (const { startSeconds, endSeconds, state } of reading.intervals) {
+    if (state.kind !== 'position' || endSeconds <= startSeconds) continue;
+    const role = roleIn(state.positionId, state.holder, athlete);
+    const last = stays.at(-1);
+    const goesOn =
+      last?.positionId === state.positionId &&
+      last.role === role &&
+      Math.abs(last.atSeconds + last.seconds - startSeconds) < 1e-6;
+    if (last && goesOn) stays[stays.length - 1] = { ...last, seconds: endSeconds - last.atSeconds };
+    else
+      stays.push({
+        ...{ positionId: state.positionId, role, tide: placementOf(state.positionId, role) },
+        ...{ atSeconds: startSeconds, seconds: endSeconds - startSeconds },
+      });
+  }
+  return stays;
+}
+
+/** What a position is worth to somebody in a role of it, in the catalogue's steps: above 0 where they are better placed. */
+function placementOf(positionId: string, role: Role): number {
+  const position = findPosition(positionId);
+  if (!position || role === 'neutral') return 0;
+  const isHeldBelow = position.betterRole === 'bottom';
+  const isBetter = isHeldBelow ? role === 'bottom' : placeOfRole(role) === 'over';
+  return isBetter ? position.houseValue : -position.houseValue;
+}
+
+const attemptsOf = (marks: readonly Mark[], athlete: Athlete): AttemptMade[] =>
+  marks.flatMap((mark) =>
+    mark.kind === 'attempt' &&
+    !mark.unsure &&
+    mark.verdict !== 'bait' &&
+    mark.end !== 'declined' &&
+    (mark.tapCause ?? 'technique') === 'technique'
+      ? [
+          {
+            ...{ markId: mark.id, techniqueId: mark.techniqueId, isOwn: mark.athlete === athlete },
+            ...{ atSeconds: mark.atSeconds, stage: mark.stage, end: mark.end, side: mark.side },
+          },
+        ]
+      : [],
+  );
 
 /** What led to each mark, by the id of what it led to. */
 function parentsByChild(marks: readonly Mark[]): ReadonlyMap<string, readonly Mark[]> {

@@ -8,10 +8,12 @@ import type { StudentRecord } from './studentRecord';
 
 /** What one person's rounds say about one error, added up: all that others need to know of it. */
 export interface ErrorSums {
-  /** Occurrences, each with a weight that halves every 60 days. */
   readonly count: number;
-  /** Exposure with the same weights; of the standard error that an academy's own is a kind of, 0 in the sums of an own one. */
+  /** Of the standard error that an academy's own is a kind of; 0 in the sums of an own one. */
   readonly exposure: number;
+  /** The same with weights that halve every 60 days. */
+  readonly weightedCount: number;
+  readonly weightedExposure: number;
   /** Against partners at least one belt up: occurrences with a verdict, and how many of them were punished (partly counts half). */
   readonly judgedByHigher: number;
   readonly punishedByHigher: number;
@@ -25,21 +27,31 @@ export interface CohortMember {
   readonly sums: SumsByError;
 }
 
+const nothing: ErrorSums = {
+  ...{ count: 0, exposure: 0, weightedCount: 0, weightedExposure: 0 },
+  ...{ judgedByHigher: 0, punishedByHigher: 0 },
+};
+
 /** The sums of somebody's rounds as of a day, by error; errors without exposure and occurrence are absent. */
 export function sumsOf(rounds: readonly RoundFigures[], asOf: CalendarDate): SumsByError {
   const sums = new Map<string, { -readonly [Name in keyof ErrorSums]: number }>();
   const of = (errorId: string) => {
-    const known = sums.get(errorId) ?? { count: 0, exposure: 0, judgedByHigher: 0, punishedByHigher: 0 };
+    const known = sums.get(errorId) ?? { ...nothing };
     sums.set(errorId, known);
     return known;
   };
   for (const round of rounds) {
     const weight = ageWeight(daysBetween(round.heldOn, asOf));
     const isAgainstHigher = round.beltGap !== undefined && round.beltGap <= -1;
-    for (const [errorId, exposure] of round.exposures) of(errorId).exposure += exposure * weight;
+    for (const [errorId, exposure] of round.exposures) {
+      const sum = of(errorId);
+      sum.exposure += exposure;
+      sum.weightedExposure += exposure * weight;
+    }
     for (const [errorId, occurrences] of round.occurrences) {
       const sum = of(errorId);
-      sum.count += occurrences.length * weight;
+      sum.count += occurrences.length;
+      sum.weightedCount += occurrences.length * weight;
       if (!isAgainstHigher) continue;
       for (const { punished } of occurrences) {
         if (punished === undefined) continue;
@@ -57,10 +69,16 @@ export const memberOf = ({ personId, belt, rounds }: StudentRecord, asOf: Calend
   sums: sumsOf(rounds, asOf),
 });
 
-/** Weighted count and exposure of one error in somebody's sums. */
+/** Whole count and exposure of one error in somebody's sums: what others are compared with. */
 export const countOverOf = (sums: SumsByError, errorId: string): CountOver => ({
   count: sums.get(errorId)?.count ?? 0,
   exposure: sums.get(standardIdOf(errorId))?.exposure ?? 0,
+});
+
+/** The same, what is long ago counting for less: what they are ranked by. */
+export const weightedCountOverOf = (sums: SumsByError, errorId: string): CountOver => ({
+  count: sums.get(errorId)?.weightedCount ?? 0,
+  exposure: sums.get(standardIdOf(errorId))?.weightedExposure ?? 0,
 });
 
 /** What a group of people's rounds say about one error, together: all that somebody is compared with. */

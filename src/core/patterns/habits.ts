@@ -1,4 +1,5 @@
 import type { RoundFigures } from '../figures';
+import type { CalendarDate } from '../kernel';
 import type { Role } from '../vocabulary';
 
 export interface PositionShare {
@@ -10,13 +11,22 @@ export interface PositionShare {
   readonly ratio: number;
 }
 
+/** A mark in a round of a day. */
+export interface Moment {
+  readonly markId: string;
+  readonly roundId: string;
+  readonly heldOn: CalendarDate;
+  readonly atSeconds: number;
+}
+
 export interface Habits {
   readonly rounds: number;
   readonly liveMinutes: number;
   /** Tide area over live time of all rounds, from the student's view; undefined without footage. */
   readonly meanTide?: number;
   readonly positions: readonly PositionShare[];
-  readonly strengths: readonly { readonly strengthId: string; readonly count: number }[];
+  /** What was done well, most often first. */
+  readonly strengths: readonly { readonly strengthId: string; readonly moments: readonly Moment[] }[];
 }
 
 /** Where a student spends the time, how they stand on average, and what goes well, over several rounds. */
@@ -24,7 +34,7 @@ export function habitsOf(rounds: readonly RoundFigures[]): Habits {
   const liveMinutes = rounds.reduce((sum, round) => sum + round.liveMinutes, 0);
   const area = rounds.reduce((sum, round) => sum + round.tideArea, 0);
   const positions = new Map<string, { positionId: string; role: Role; minutes: number; entries: number }>();
-  const strengths = new Map<string, number>();
+  const strengths = new Map<string, Moment[]>();
   for (const round of rounds) {
     for (const one of round.positions) {
       const key = `${one.positionId}/${one.role}`;
@@ -33,7 +43,11 @@ export function habitsOf(rounds: readonly RoundFigures[]): Habits {
       total.entries += one.entries;
       positions.set(key, total);
     }
-    for (const [id, count] of round.strengths) strengths.set(id, (strengths.get(id) ?? 0) + count);
+    for (const { strengthId, markId, atSeconds } of round.goods)
+      strengths.set(strengthId, [
+        ...(strengths.get(strengthId) ?? []),
+        { markId, atSeconds, roundId: round.roundId, heldOn: round.heldOn },
+      ]);
   }
   return {
     rounds: rounds.length,
@@ -43,7 +57,7 @@ export function habitsOf(rounds: readonly RoundFigures[]): Habits {
       .map((one) => ({ ...one, ratio: liveMinutes > 0 ? one.minutes / liveMinutes : 0 }))
       .sort((one, other) => other.minutes - one.minutes || (one.positionId < other.positionId ? -1 : 1)),
     strengths: [...strengths]
-      .map(([strengthId, count]) => ({ strengthId, count }))
-      .sort((one, other) => other.count - one.count || (one.strengthId < other.strengthId ? -1 : 1)),
+      .map(([strengthId, moments]) => ({ strengthId, moments }))
+      .sort((one, other) => other.moments.length - one.moments.length || (one.strengthId < other.strengthId ? -1 : 1)),
   };
 }

@@ -1,12 +1,14 @@
 import { type ExposureUnit, exposureIn, exposureUnit, type Occurrence, type RoundFigures } from '../figures';
 import type { CalendarDate } from '../kernel';
-import { type CountOver, type Interval, poissonInterval, proportionInterval, type RateRatio } from '../statistics';
+import { type CountOver, type Interval, ruleOfThree } from '../statistics';
 import { type CatalogueError, findError } from '../vocabulary';
-import { type Cohort, countOverOf, groupOf, type SumsByError, sumsOf } from './cohort';
+import { type Change, changeOf } from './change';
+import { type Cohort, groupOf, type SumsByError, sumsOf, weightedCountOverOf } from './cohort';
 import { type OccurrenceCost, occurrenceCost, punishedShare, teachableAt } from './cost';
-import { gammaPriorOf, shrunkRate } from './shrunkRate';
-import { type PatternStatus, statusOf, trendOf } from './status';
-import type { StudentRecord } from './studentRecord';
+import { rateInterval } from './rateInterval';
+import { type GammaPrior, gammaPriorOf, shrunkRate } from './shrunkRate';
+import { exposureLacking, type PatternStatus, statusOf } from './status';
+import type { Dose, StudentRecord } from './studentRecord';
 
 /** The factors of a priority: their product, plus what symptoms handed over, is the priority. */
 export interface PriorityFactors {
@@ -17,47 +19,55 @@ export interface PriorityFactors {
   readonly handedOver: number;
 }
 
+/** Count and exposure of an error in one round. */
+export interface RoundCount extends CountOver {
+  readonly roundId: string;
+  readonly heldOn: CalendarDate;
+  /** Something was done about it since the round before. */
+  readonly afterDose: boolean;
+}
+
 export interface RecurringError {
   readonly errorId: string;
+  /** In the window. */
   readonly count: number;
   readonly exposure: number;
   readonly unit: ExposureUnit;
-  /** Count per unit of exposure; undefined when no exposure was marked. */
+  /** Against what it is counted: its own chances, or all live minutes where its chances were hardly marked. */
+  readonly basis: 'own' | 'live';
+  /** Count per unit of exposure; undefined without exposure. */
   readonly rate?: number;
+  /** 95 %; where nothing was seen in the window its upper end is the one-sided bound of 3 over the exposure. */
   readonly interval?: Interval;
+  /** How much more rounds differ than chance allows, where plainly: it comes in bad days. */
+  readonly dispersion?: number;
   readonly punishedShare?: number;
   readonly status: PatternStatus;
-  readonly trend?: RateRatio;
+  /** Over all rounds that are known, those before the window too. */
+  readonly change: Change;
+  /** Exposure that is lacking before anything can be said; 0 where there is enough. */
+  readonly lacking: number;
   /** 60 % or more of its occurrences hang from an earlier error of the same athlete. */
   readonly symptom: boolean;
   readonly occurrences: readonly Occurrence[];
-  /** Count and exposure of each day with any of the two, oldest first. */
-  readonly byDay: readonly (CountOver & { readonly heldOn: CalendarDate })[];
+  /** All rounds that are known and say something of it, oldest first: the places of `change` are places here. */
+  readonly history: readonly RoundCount[];
+  readonly doses: readonly Dose[];
   readonly priority: number;
   readonly factors: PriorityFactors;
 }
 
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
-const seriesOf = (errorId: string, rounds: readonly RoundFigures[]): CountOver[] =>
-  rounds.map((round) => ({
-    count: round.occurrences.get(errorId)?.length ?? 0,
-    exposure: exposureIn(round, errorId),
-  }));
-
-/** Exact interval of a rate: per minute by Garwood, per opportunity by Clopper–Pearson (more errors than marked chances count as all). */
-export function rateInterval(count: number, exposure: number, unit: ExposureUnit): Interval {
-  if (unit === 'minutes') {
-    const mean = poissonInterval(count);
-    return { low: mean.low / exposure, high: mean.high / exposure };
-  }
-  return proportionInterval(Math.min(count, exposure), exposure);
-}
+/** Without anybody to compare with: one occurrence in 20 minutes or opportunities. @source own decision */
+const cataloguePrior: GammaPrior = { shape: 0.5, rate: 10 };
+/** From this share of occurrences outside of marked chances on, an error is counted over live minutes. @source own decision */
+const HARDLY_MARKED = 1 / 3;
 
 /**
  * What keeps happening to a student, most worth working on first. Counts, rates and intervals are whole and unweighted; the ranking
- * uses the shrunk rate, whose prior comes from the other students of the same belt, else from all others, else from the catalogue
- * (one occurrence in 20 minutes or 20 opportunities, house estimate). Symptoms hand their priority to their first causes.
+ * uses the shrunk rate, whose prior comes from the other students of the same belt, else from all others, else from the catalogue.
+ * Symptoms hand their priority to their first causes. What was seen before the window only is there too, with a count of 0.
  */
 export function listRecurringErrors(student: StudentRecord, others: Cohort, today: CalendarDate): RecurringError[] {
   const own = sumsOf(student.rounds, today);
@@ -70,48 +80,87 @@ export function listRecurringErrors(student: StudentRecord, others: Cohort, toda
   );
 }
 
-/** The errors that a student made in the window, each once. */
-export const errorIdsOf = (student: StudentRecord): string[] => [
-  ...new Set(student.rounds.flatMap((round) => [...round.occurrences.keys()])),
+/** The errors that a student made in rounds that are known, each once. */
+export const errorIdsOf = (student: Pick<StudentRecord, 'rounds' | 'earlier'>): string[] => [
+  ...new Set([...student.earlier, ...student.rounds].flatMap((round) => [...round.occurrences.keys()])),
 ];
 
 function describe(error: CatalogueError, student: StudentRecord, own: SumsByError, others: Cohort): RecurringError {
-  const series = seriesOf(error.id, student.rounds);
   const occurrences = student.rounds.flatMap((round) => round.occurrences.get(error.id) ?? []);
   const count = occurrences.length;
+  const basis = basisOf(error.id, [...student.earlier, ...student.rounds]);
+  const unit = basis === 'live' ? 'minutes' : exposureUnit(error.exposure);
+  const exposureOf = (round: RoundFigures) => (basis === 'live' ? round.liveMinutes : exposureIn(round, error.id));
+  const seriesOf = (rounds: readonly RoundFigures[]) =>
+    rounds.map((round) => ({ count: round.occurrences.get(error.id)?.length ?? 0, exposure: exposureOf(round) }));
+  const series = seriesOf(student.rounds);
   const exposure = sum(series.map((one) => one.exposure));
-  const unit = exposureUnit(error.exposure);
-  const factors = priorityFactors(error, student, own, others, occurrences);
+  const prior = basis === 'live' ? cataloguePrior : priorOf(error.id, student, others);
+  const history = historyOf(error.id, student, seriesOf([...student.earlier, ...student.rounds]));
+  const change = changeOf(history, unit, prior);
+  const factors = priorityFactors(error, student, own, others, { occurrences, prior, exposure, basis });
   return {
     errorId: error.id,
     count,
     exposure,
     unit,
+    basis,
     rate: exposure > 0 ? count / exposure : undefined,
-    interval: exposure > 0 ? rateInterval(count, exposure, unit) : undefined,
+    ...(exposure > 0 ? rangeOf(series, unit, count, exposure) : {}),
     punishedShare: punishedShare(occurrences),
-    status: statusOf(series, 0),
-    trend: trendOf(series),
-    symptom: occurrences.filter((one) => one.symptom).length >= 0.6 * count,
+    status: statusOf(history, change, prior.shape / prior.rate),
+    change,
+    lacking: exposureLacking(history, prior.shape / prior.rate),
+    symptom: count > 0 && occurrences.filter((one) => one.symptom).length >= 0.6 * count,
     occurrences,
-    byDay: sumByDay(student.rounds, series),
+    history,
+    doses: student.doses.get(error.id) ?? [],
     priority: factors.shrunkRate * factors.exposurePerTenMinutes * factors.cost.perOccurrence * factors.teachable,
     factors,
   };
 }
 
-function sumByDay(
-  rounds: readonly RoundFigures[],
-  series: readonly CountOver[],
-): (CountOver & { heldOn: CalendarDate })[] {
-  const days = new Map<CalendarDate, { heldOn: CalendarDate; count: number; exposure: number }>();
-  for (const [index, { heldOn }] of rounds.entries()) {
-    const { count, exposure } = series[index] ?? { count: 0, exposure: 0 };
+function rangeOf(series: readonly CountOver[], unit: ExposureUnit, count: number, exposure: number) {
+  const bound = ruleOfThree(exposure);
+  if (count === 0) return { interval: { low: 0, high: unit === 'times' ? Math.min(1, bound) : bound } };
+  return rateInterval(series, unit);
+}
+
+/** Whether an error is counted over its own chances; not where many of its occurrences lie in rounds in which none were marked. */
+function basisOf(errorId: string, rounds: readonly RoundFigures[]): 'own' | 'live' {
+  const counts = rounds.map((round) => ({
+    count: round.occurrences.get(errorId)?.length ?? 0,
+    isMarked: exposureIn(round, errorId) > 0,
+  }));
+  const all = sum(counts.map((one) => one.count));
+  const outside = sum(counts.map((one) => (one.isMarked ? 0 : one.count)));
+  return outside > all * HARDLY_MARKED ? 'live' : 'own';
+}
+
+function historyOf(errorId: string, student: StudentRecord, series: readonly CountOver[]): RoundCount[] {
+  const rounds = [...student.earlier, ...student.rounds];
+  const doses = student.doses.get(errorId) ?? [];
+  const history: RoundCount[] = [];
+  for (const [at, { roundId, heldOn }] of rounds.entries()) {
+    const { count, exposure } = series[at] ?? { count: 0, exposure: 0 };
     if (count === 0 && exposure === 0) continue;
-    const day = days.get(heldOn) ?? { heldOn, count: 0, exposure: 0 };
-    days.set(heldOn, { heldOn, count: day.count + count, exposure: day.exposure + exposure });
+    const before = history.at(-1)?.heldOn;
+    // A class is held before that evening's rounds.
+    const afterDose = before !== undefined && doses.some(({ day }) => before < day && day <= heldOn);
+    history.push({ roundId, heldOn, count, exposure, afterDose });
   }
-  return [...days.values()];
+  return history;
+}
+
+/** What comparable students let one expect: those of the same belt, else all, else the catalogue. */
+const priorOf = (errorId: string, student: StudentRecord, others: Cohort): GammaPrior =>
+  gammaPriorOf(groupOf(others, errorId, student.belt)) ?? gammaPriorOf(groupOf(others, errorId)) ?? cataloguePrior;
+
+interface Counted {
+  readonly occurrences: readonly Occurrence[];
+  readonly prior: GammaPrior;
+  readonly exposure: number;
+  readonly basis: 'own' | 'live';
 }
 
 function priorityFactors(
@@ -119,21 +168,19 @@ function priorityFactors(
   student: StudentRecord,
   own: SumsByError,
   others: Cohort,
-  occurrences: readonly Occurrence[],
+  { occurrences, prior, exposure, basis }: Counted,
 ): PriorityFactors {
   const liveMinutes = sum(student.rounds.map((round) => round.liveMinutes));
-  const exposure = sum(student.rounds.map((round) => exposureIn(round, error.id)));
   const all = groupOf(others, error.id);
-  const prior = gammaPriorOf(groupOf(others, error.id, student.belt)) ?? gammaPriorOf(all) ?? { shape: 0.5, rate: 10 };
   const known = own.get(error.id);
   const againstHigher = {
     judged: all.judgedByHigher + (known?.judgedByHigher ?? 0),
     punished: all.punishedByHigher + (known?.punishedByHigher ?? 0),
   };
+  const weighted = weightedCountOverOf(own, error.id);
   return {
-    shrunkRate: shrunkRate(countOverOf(own, error.id), prior),
-    exposurePerTenMinutes:
-      liveMinutes > 0 ? Math.max(exposure, occurrences.length > 0 ? 0.1 : 0) / (liveMinutes / 10) : 0,
+    shrunkRate: shrunkRate(basis === 'live' ? { count: weighted.count, exposure } : weighted, prior),
+    exposurePerTenMinutes: liveMinutes > 0 ? exposure / (liveMinutes / 10) : 0,
     cost: occurrenceCost(error, occurrences, againstHigher),
     teachable: teachableAt(error, student.belt),
     handedOver: 0,

@@ -27,7 +27,7 @@ export const momentsOf = ({ count, exposure }: CountOver): RateMoments =>
 
 /**
  * Prior of a rate from comparable students by moments. With fewer than four of them, or no spread beyond chance, a prior worth
- * half an event more than was seen, at most 20. Undefined when nobody of the group ever showed the error: ask a wider group.
+ * half an event more than was seen. Never worth more than 20 events: a student's own rounds must be able to speak against it. Undefined when nobody of the group ever showed the error: ask a wider group.
  * @source method of moments for gamma–Poisson counts with unequal exposure (textbook empirical Bayes, from memory)
  */
 export function gammaPriorOf({ people, events, exposure, squares, eventSquares }: RateMoments): GammaPrior | undefined {
@@ -37,10 +37,16 @@ export function gammaPriorOf({ people, events, exposure, squares, eventSquares }
   const spread = eventSquares - events ** 2 / exposure;
   const variance = (spread - (people - 1) * mean) / (exposure - squares / exposure);
   if (people < 4 || !(variance > 0)) {
-    const shape = Math.min(0.5 + events, 20);
-    return { shape, rate: shape / mean };
+    return priorOf(mean, 0.5 + events);
   }
-  return { shape: mean ** 2 / variance, rate: mean / variance };
+  return priorOf(mean, mean ** 2 / variance);
+}
+
+/** A prior of this mean, worth so many events. @source own decision: at most 20 */
+const MOST_SHAPE = 20;
+function priorOf(mean: number, wanted: number): GammaPrior {
+  const shape = Math.min(wanted, MOST_SHAPE);
+  return { shape, rate: shape / mean };
 }
 
 /** Days in which the weight of an observation halves (house estimate). */

@@ -1,5 +1,7 @@
-import { type CountOver, compareRates, type RateRatio, ruleOfThree } from '../statistics';
+import type { CountOver } from '../statistics';
+import { type Change, PROBABLE } from './change';
 
+/** What to do about an error. */
 export const statuses = [
   'too-little-footage',
   'gone',
@@ -14,50 +16,35 @@ export type PatternStatus = (typeof statuses)[number];
 /** Count and exposure of one error in consecutive rounds, oldest first. */
 export type RoundSeries = readonly CountOver[];
 
-const total = (series: RoundSeries): CountOver => ({
-  count: series.reduce((sum, one) => sum + one.count, 0),
-  exposure: series.reduce((sum, one) => sum + one.exposure, 0),
-});
+/** Expected occurrences under which nothing is said, and from which never having made an error means something. @source own decision */
+const EXPECTED_TO_SPEAK = 1;
+const EXPECTED_TO_BE_NEW = 3;
+/** Rounds that are recent, and how many of the last eight make an error one that keeps coming. @source own decision */
+const RECENT_ROUNDS = 3;
+const LAST_ROUNDS = 8;
 
-/** The series halved by number of rounds; the odd one goes to the later half. */
-export function halveSeries(series: RoundSeries): { readonly earlier: CountOver; readonly later: CountOver } {
-  const middle = Math.floor(series.length / 2);
-  return { earlier: total(series.slice(0, middle)), later: total(series.slice(middle)) };
-}
-
-/** Later half against earlier half; undefined without events or exposure. */
-export function trendOf(series: RoundSeries, confidence = 0.95): RateRatio | undefined {
-  const { earlier, later } = halveSeries(series);
-  return compareRates(earlier, later, confidence);
-}
-
-function isGone(series: RoundSeries): boolean {
-  const { earlier, later } = halveSeries(series);
-  if (earlier.count === 0 || later.count > 0 || earlier.exposure <= 0 || later.exposure <= 0) return false;
-  return ruleOfThree(later.exposure) < earlier.count / earlier.exposure / 2;
-}
-
-function cameBack(series: RoundSeries): boolean {
-  for (let length = 2; length < series.length; length += 1) {
-    if (isGone(series.slice(0, length)) && total(series.slice(length)).count > 0) return true;
-  }
-  return false;
-}
+const exposureOf = (series: RoundSeries): number => series.reduce((sum, one) => sum + one.exposure, 0);
 
 /**
- * Where an error stands. Tested in this order: too little footage, gone, back again, new, fading, recurring, else occasional.
- * `cohortRate` is the rate of comparable students per unit of exposure, 0 when unknown.
- * @source own decision: the limits (3 expected, half the earlier rate, 3 of the last 8 rounds, 80 % interval) are house estimates
+ * Where an error stands: changed where a change is likelier than 0.7, else new, too little footage, keeps coming, now and then.
+ * `usualRate` is that of comparable students per unit of exposure, more than 0.
+ * @source own decision: the limits (1 and 3 expected, 3 of the last 8 rounds) are house estimates
  */
-export function statusOf(series: RoundSeries, cohortRate: number): PatternStatus {
-  const all = total(series);
-  if (all.count === 0 && cohortRate * all.exposure < 3) return 'too-little-footage';
-  if (isGone(series)) return 'gone';
-  if (cameBack(series)) return 'back-again';
+export function statusOf(series: RoundSeries, change: Change, usualRate: number): PatternStatus {
+  const said = change.chances[change.kind] >= PROBABLE ? change.kind : 'same';
+  if (said === 'gone') return 'gone';
+  if (said === 'back') return 'back-again';
+  if (said === 'less') return 'fading';
   const exposed = series.filter((one) => one.exposure > 0 || one.count > 0);
-  const firstSeen = exposed.findIndex((one) => one.count > 0);
-  if (firstSeen >= 0 && exposed.length > 3 && firstSeen >= exposed.length - 3) return 'new';
-  const trend = trendOf(series, 0.8);
-  if (trend && trend.interval.high < 1) return 'fading';
-  return exposed.slice(-8).filter((one) => one.count > 0).length >= 3 ? 'recurring' : 'occasional';
+  const first = exposed.findIndex((one) => one.count > 0);
+  const isRecent = first >= exposed.length - RECENT_ROUNDS;
+  if (first >= 0 && isRecent && usualRate * exposureOf(exposed.slice(0, first)) >= EXPECTED_TO_BE_NEW) return 'new';
+  const seenIn = exposed.filter((one) => one.count > 0).length;
+  if (seenIn < 2 && usualRate * exposureOf(exposed) < EXPECTED_TO_SPEAK) return 'too-little-footage';
+  const lately = exposed.slice(-LAST_ROUNDS).filter((one) => one.count > 0).length;
+  return lately >= RECENT_ROUNDS ? 'recurring' : 'occasional';
 }
+
+/** Units of exposure that are still lacking before anything can be said. */
+export const exposureLacking = (series: RoundSeries, usualRate: number): number =>
+  Math.max(0, EXPECTED_TO_SPEAK / usualRate - exposureOf(series));

@@ -10,6 +10,7 @@ declare module 'jstat' {
     binomial: Distribution;
     poisson: Distribution;
     normal: Distribution;
+    studentt: Distribution;
     gammaln(x: number): number;
     quantiles(values: readonly number[], at: readonly number[], alpha: number, beta: number): number[];
   };

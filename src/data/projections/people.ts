@@ -7,14 +7,14 @@ import { listRows, runStatement } from '../rows';
 
 /** Sums of each person for each error: of standard entries they stand as they are, an own word takes the exposure of its standard. */
 const sumsOfStandards = `one as (
-       select w.error_id, e.person_id, e.weighted_count as count, e.judged_by_higher as judged, e.punished_by_higher as punished, e.weighted_exposure as exposure
+       select w.error_id, e.person_id, e.count, e.judged_by_higher as judged, e.punished_by_higher as punished, e.exposure
        from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3`;
 const sumsOfOwnWords = `part as (
-       select w.error_id, e.person_id, e.weighted_count as count, e.judged_by_higher as judged, e.punished_by_higher as punished,
-         case when w.error_id = w.standard_id then e.weighted_exposure else 0 end as exposure
+       select w.error_id, e.person_id, e.count, e.judged_by_higher as judged, e.punished_by_higher as punished,
+         case when w.error_id = w.standard_id then e.exposure else 0 end as exposure
        from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3
        union all
-       select w.error_id, e.person_id, 0, 0, 0, e.weighted_exposure
+       select w.error_id, e.person_id, 0, 0, 0, e.exposure
        from wanted w join person_error e on e.error_id = w.standard_id where w.standard_id <> w.error_id and e.person_id <> $3
      ), one as (
        select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished
@@ -33,15 +33,12 @@ const groupRow = z.object({
 });
 
 /**
- * What everybody but one says about errors, added up by the belt that they wear today. Each one's sums are brought from the day on which they were last
- * added up to this one: weights only depend on age, so all of them shrink alike (half in `halvedInDays`). An own word counts over the exposure of its standard.
+ * What everybody but one says about errors in their windows, added up by the belt that they wear today. An own word counts over the exposure of its standard.
  */
 export const listGroupSums = (
   database: Database,
   errors: readonly { readonly errorId: string; readonly standardId: string }[],
   withoutPersonId: string,
-  today: string,
-  halvedInDays: number,
 ) =>
   listRows(
     database,
@@ -49,20 +46,14 @@ export const listGroupSums = (
     `with wanted as (
        select * from unnest($1::text[], $2::text[]) as w (error_id, standard_id)
      ), ${errors.some((one) => one.errorId !== one.standardId) ? sumsOfOwnWords : sumsOfStandards}
-     ), aging as materialized (
-       select s.person_id, p.belt, power(0.5::float8, greatest(0, $4::date - s.as_of) / $5::float8) as weight
-       from person_standing s join person p on p.id = s.person_id
-     ), aged as (
-       select one.error_id, a.belt, one.judged, one.punished, one.exposure > 0 as is_exposed, a.weight * one.count as count, a.weight * one.exposure as exposure
-       from one join aging a on a.person_id = one.person_id
      )
-     select error_id, belt, (count(*) filter (where is_exposed))::int as people,
-       coalesce(sum(count) filter (where is_exposed), 0) as events, coalesce(sum(exposure) filter (where is_exposed), 0) as exposure,
-       coalesce(sum(exposure * exposure) filter (where is_exposed), 0) as squares,
-       coalesce(sum(count * count / nullif(exposure, 0)) filter (where is_exposed), 0) as event_squares,
-       sum(judged)::float8 as judged, sum(punished)::float8 as punished
-     from aged group by error_id, belt`,
-    [errors.map((one) => one.errorId), errors.map((one) => one.standardId), withoutPersonId, today, halvedInDays],
+     select one.error_id, p.belt, (count(*) filter (where one.exposure > 0))::int as people,
+       coalesce(sum(one.count) filter (where one.exposure > 0), 0) as events, coalesce(sum(one.exposure) filter (where one.exposure > 0), 0) as exposure,
+       coalesce(sum(one.exposure * one.exposure) filter (where one.exposure > 0), 0) as squares,
+       coalesce(sum(one.count * one.count / nullif(one.exposure, 0)) filter (where one.exposure > 0), 0) as event_squares,
+       sum(one.judged)::float8 as judged, sum(one.punished)::float8 as punished
+     from one join person p on p.id = one.person_id group by one.error_id, p.belt`,
+    [errors.map((one) => one.errorId), errors.map((one) => one.standardId), withoutPersonId],
   );
 
 const topShape = z.object({ errorId: z.string(), count: z.number(), status: z.enum(statuses) });
@@ -106,7 +97,7 @@ export async function replaceStanding(database: Database, standing: Standing, su
   const column = (of: (one: ErrorSums) => number) => all.map(([, one]) => of(one));
   await runStatement(
     database,
-    `insert into person_error (person_id, error_id, weighted_count, weighted_exposure, judged_by_higher, punished_by_higher)
+    `insert into person_error (person_id, error_id, count, exposure, judged_by_higher, punished_by_higher)
      select $1, * from unnest($2::text[], $3::double precision[], $4::double precision[], $5::real[], $6::real[])`,
     [
       personId,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { CallHabits } from '@/core/callline';
 import { FIGURES_VERSION, type RoundFigures } from '@/core/figures';
-import { punishments, type Transition } from '@/core/round';
+import { attemptEnds, punishments, sides, stages, type Transition } from '@/core/round';
 import { roles } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
@@ -21,6 +21,22 @@ const positionShape = z.object({
   entries: z.number(),
   longestSeconds: z.number(),
 });
+const stayShape = z.object({
+  positionId: z.string(),
+  role: z.enum(roles),
+  atSeconds: z.number(),
+  seconds: z.number(),
+  tide: z.number(),
+});
+const attemptShape = z.object({
+  markId: z.string(),
+  techniqueId: z.string(),
+  isOwn: z.boolean(),
+  atSeconds: z.number(),
+  stage: z.enum(stages),
+  end: z.enum(attemptEnds).optional(),
+  side: z.enum(sides).optional(),
+});
 /** As it lies in a row; what the row's own columns say is not said again. */
 const contentShape = z.object({
   shape: z.literal(1),
@@ -30,7 +46,10 @@ const contentShape = z.object({
   positions: z.array(positionShape),
   occurrences: z.record(z.string(), z.array(occurrenceShape)),
   exposures: z.record(z.string(), z.number()),
-  strengths: z.record(z.string(), z.number()),
+  // Absent in what an older version wrote: it is made anew in the background.
+  goods: z.array(z.object({ markId: z.string(), strengthId: z.string(), atSeconds: z.number() })).default([]),
+  stays: z.array(stayShape).default([]),
+  attempts: z.array(attemptShape).default([]),
 });
 
 const figureRow = z
@@ -51,7 +70,9 @@ const figureRow = z
         ]),
       ),
       exposures: new Map(Object.entries(content.exposures)),
-      strengths: new Map(Object.entries(content.strengths)),
+      goods: content.goods,
+      stays: content.stays,
+      attempts: content.attempts,
     } satisfies RoundFigures,
   }));
 
@@ -68,17 +89,20 @@ const contentOf = (figures: RoundFigures): z.input<typeof contentShape> => ({
     ]),
   ),
   exposures: Object.fromEntries(figures.exposures),
-  strengths: Object.fromEntries(figures.strengths),
+  goods: [...figures.goods],
+  stays: [...figures.stays],
+  attempts: [...figures.attempts],
 });
 
-/** What the rounds of these people since a day say about them, oldest first. */
-export const listRoundFigures = (database: Database, personIds: readonly string[], since: string) =>
+/** What the newest rounds of somebody say about them, oldest first: those since a day, and so many of the newest at any age. */
+export const listRoundFigures = (database: Database, personId: string, since: string, always: number, most: number) =>
   listRows(
     database,
     figureRow,
-    `select round_id, person_id, held_on, content from round_figure where person_id = any($1::uuid[]) and held_on >= $2
-     order by held_on, number_in_session, round_id`,
-    [personIds, since],
+    `select round_id, person_id, held_on, content from (
+       select *, row_number() over (order by held_on desc, number_in_session desc, round_id desc) as place from round_figure where person_id = $1
+     ) newest where place <= $4 and (held_on >= $2 or place <= $3) order by place desc`,
+    [personId, since, always, most],
   );
 
 export interface FiguredRound {

@@ -92,3 +92,25 @@ export const listEarlierReviews = (
      order by r.held_on desc, r.number_in_session desc, s.round_id, s.slot, s.version desc limit $5`,
     [personIds, before.roundId, before.heldOn, before.numberInSession, most],
   );
+
+const homeworkRow = z
+  .object({ error_id: z.string(), drill_id: z.string().nullable(), homework: z.string(), day: z.string() })
+  .transform((row) => ({
+    errorId: row.error_id,
+    drillId: row.drill_id ?? undefined,
+    homework: row.homework,
+    day: row.day,
+  }));
+
+/** Homework of somebody's reviews as they were signed last, since a day, oldest first; days in the academy's own zone. */
+export const listHomework = (database: Database, personId: string, since: string, timeZone: string) =>
+  listRows(
+    database,
+    homeworkRow,
+    `select point ->> 'errorId' as error_id, point ->> 'drillId' as drill_id, point ->> 'homework' as homework, s.day
+     from (select distinct on (x.round_id, x.slot) x.content, (x.signed_at at time zone $3)::date as day from signed_review x
+       join round_athlete a on a.round_id = x.round_id and a.slot = x.slot where a.person_id = $1 order by x.round_id, x.slot, x.version desc) s
+     cross join lateral jsonb_array_elements(s.content -> 'points') as point
+     where s.day >= $2 and point ->> 'homework' <> '' order by s.day`,
+    [personId, since, timeZone],
+  );

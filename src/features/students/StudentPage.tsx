@@ -1,74 +1,64 @@
 'use client';
 
-import Link from 'next/link';
 import { useState } from 'react';
-import { styled } from 'styled-components';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
-import type { Habits, RecurringError } from '@/core/patterns';
+import { chooseWorkOn, type Flows, type Funnel, type Habits, listChanged, type RecurringError } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
-import { useWordOf } from '@/terms/HouseContext';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
-import { ActionLink, Empty, Notice, Page, Quiet, Section, Table } from '@/ui/layout/Page';
-import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
+import { ActionLink, Empty, Notice, Page, Section } from '@/ui/layout/Page';
+import type { PieceFootProps } from '@/ui/layout/PieceFoot';
+import { PrintButton } from '@/ui/layout/PrintButton';
 import { Button } from '@/ui/primitives';
-import { color, space } from '@/ui/tokens/tokens';
-import { AlmanacRow } from './AlmanacRow';
+import { AllErrors } from './errors/AllErrors';
+import { Changed } from './errors/Changed';
+import { WorkOn } from './errors/WorkOn';
 import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
-import { isOver, minutesWords, percent, roleWord, tideFigure } from './studentView';
-import { TideChart } from './TideChart';
-
-const Time = styled.div`
-  display: grid; grid-template-columns: minmax(140px, 220px) 52px 1fr 44px; gap: ${space(1)} ${space(3)}; align-items: center;
-  .track { height: 12px; background: ${color.sunken}; }
-  .fill { height: 100%; background: ${color.other}; }
-  .fill[data-over] { background: ${color.focus}; }
-`;
-
-export interface StudentRound {
-  readonly id: string;
-  readonly heldOn: string;
-  readonly startSeconds: number;
-  readonly partner: string;
-  readonly uniform: string;
-  readonly markCount: number;
-  readonly meanTide?: number;
-}
+import { Finishes } from './rounds/Finishes';
+import { GoesWell } from './rounds/GoesWell';
+import { RiverOfPositions } from './rounds/RiverOfPositions';
+import { RoundsTable, type StudentRound } from './rounds/RoundsTable';
+import { minutesWords, tideFigure } from './studentView';
 
 export interface StudentPageProps {
   readonly person: PersonFacts & { readonly age?: number };
   readonly errors: readonly RecurringError[];
   readonly habits: Habits;
+  readonly flows: Flows;
+  readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
   readonly rounds: readonly StudentRound[];
   readonly foot?: PieceFootProps;
   readonly figuresDue: FiguresDueProps;
-  readonly windowDays: number;
+  /** The day of the oldest round that counts for how often things happen, and how many older ones are looked at for changes. */
+  readonly window: { readonly since?: string; readonly earlierRounds: number };
   readonly unit: WeightUnit;
 }
 
-export function StudentPage({ person, errors, habits, rounds, foot, figuresDue, windowDays, unit }: StudentPageProps) {
-  const wordOf = useWordOf();
+/** A student in the order of a coach's questions: what to work on, what changed, what goes well, how the rounds flow, everything else. */
+export function StudentPage({ person, rounds, figuresDue, unit, ...figures }: StudentPageProps) {
   const [editing, setEditing] = useState(false);
-  const labels = new Map(
-    rounds.map((round) => [
-      round.id,
-      { roundId: round.id, startSeconds: round.startSeconds, partner: round.partner.split(' ')[0] ?? round.partner },
-    ]),
-  );
+  const { habits, window } = figures;
   const belt = beltWords(person.belt as AnyBelt, person.stripes);
   const aside = (
     <>
       <FoldedBelt {...beltCloth(person.belt)} stripes={person.stripes} label={belt} /> {belt}
       {person.weightKg === undefined ? '' : ` · ${formatWeight(person.weightKg, unit)}`}
       {person.age === undefined ? '' : ` · ${person.age} years`}
-      {habits.rounds > 0
-        ? ` · ${habits.rounds} reviewed rounds, ${minutesWords(habits.liveMinutes)} live, in ${windowDays} days`
+      {habits.rounds > 0 && window.since
+        ? ` · ${habits.rounds} reviewed rounds since ${dayWords(window.since)}, ${minutesWords(habits.liveMinutes)} live`
         : ''}
+      {window.earlierRounds > 0 ? `, ${window.earlierRounds} before` : ''}
+    </>
+  );
+  const actions = (
+    <>
+      <PrintButton />
+      <Button onPress={() => setEditing(true)}>Change details</Button>
     </>
   );
   return (
-    <Page title={person.name} aside={aside} actions={<Button onPress={() => setEditing(true)}>Change details</Button>}>
+    <Page title={person.name} aside={aside} actions={actions}>
       <FiguresDue {...figuresDue} />
       {person.injuryNote && person.injuredUntil ? (
         <Notice data-tone="caution">
@@ -77,117 +67,100 @@ export function StudentPage({ person, errors, habits, rounds, foot, figuresDue, 
         </Notice>
       ) : null}
       {habits.rounds === 0 ? (
-        <Empty>
-          <h2>Nothing reviewed yet</h2>
-          <p>
-            What keeps happening shows here once a round of {person.name} is marked.{' '}
-            {rounds.length > 0 ? 'A round is waiting.' : 'Cut one out of footage first.'}
-          </p>
-          <ActionLink data-look="lead" href={rounds[0] ? `/rounds/${rounds[0].id}` : '/footage'}>
-            {rounds[0] ? 'Review it now' : 'To Footage'}
-          </ActionLink>
-        </Empty>
+        <NothingYet name={person.name} waiting={rounds[0]?.id} />
       ) : (
-        <>
-          <Section>
-            <h2>What keeps happening</h2>
-            <div className="note">
-              Most worth working on first. Each date opens the footage three seconds before the moment.
-            </div>
-            <div className="matter">
-              {errors.length === 0 ? (
-                <p>No errors are marked in these rounds.</p>
-              ) : (
-                errors.map((found) => <AlmanacRow key={found.errorId} found={found} rounds={labels} />)
-              )}
-            </div>
-          </Section>
-          <Section>
-            <h2>What goes well</h2>
-            <div className="matter">
-              {habits.strengths.length === 0 ? (
-                <p>Nothing is marked as well done yet: write “good …” in Review.</p>
-              ) : null}
-              {habits.strengths.map(({ strengthId, count }) => (
-                <p key={strengthId}>
-                  {wordOf(strengthId)} <Quiet>{count === 1 ? 'once' : `${count} times`}</Quiet>
-                </p>
-              ))}
-            </div>
-          </Section>
-          <Section>
-            <h2>Where the time goes</h2>
-            <div className="note">
-              Live time by position. Amber: on top or attacking. Slate: below, defending or level.
-            </div>
-            <div className="matter">
-              <Time role="table" aria-label="Time per position">
-                {habits.positions.slice(0, 12).map((one) => (
-                  <PositionTime key={`${one.positionId}/${one.role}`} {...one} />
-                ))}
-              </Time>
-            </div>
-          </Section>
-          <Section>
-            <h2>The tide</h2>
-            <div className="note">
-              How well placed on average, from +4 (mounted on the partner) to −4. All rounds:{' '}
-              <strong>{tideFigure(habits.meanTide)}</strong>
-            </div>
-            <div className="matter">
-              <TideChart
-                rounds={[...rounds]
-                  .reverse()
-                  .flatMap((round) =>
-                    round.meanTide === undefined
-                      ? []
-                      : [{ label: `${dayWords(round.heldOn)} ${round.partner.split(' ')[0]}`, value: round.meanTide }],
-                  )}
-              />
-              <Table>
-                <thead>
-                  <tr>
-                    <th>Day</th>
-                    <th>With</th>
-                    <th className="figure">Average tide</th>
-                    <th className="figure">Marks</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {rounds.map((round) => (
-                    <tr key={round.id}>
-                      <td>{dayWords(round.heldOn)}</td>
-                      <td>
-                        <Link href={`/rounds/${round.id}`}>{round.partner}</Link> <Quiet>{round.uniform}</Quiet>
-                      </td>
-                      <td className="figure">{tideFigure(round.meanTide)}</td>
-                      <td className="figure">{round.markCount}</td>
-                    </tr>
-                  ))}
-                </tbody>
-              </Table>
-              <PieceFoot {...foot} />
-            </div>
-          </Section>
-        </>
+        <WhatRoundsSay rounds={rounds} {...figures} />
       )}
       <PersonDialog person={person} isOpen={editing} onClose={() => setEditing(false)} unit={unit} />
     </Page>
   );
 }
 
-function PositionTime({ positionId, role, minutes, ratio }: Habits['positions'][number]) {
-  const wordOf = useWordOf();
+function NothingYet({ name, waiting }: { readonly name: string; readonly waiting: string | undefined }) {
+  return (
+    <Empty>
+      <h2>Nothing reviewed yet</h2>
+      <p>
+        What keeps happening shows here once a round of {name} is marked.{' '}
+        {waiting ? 'A round is waiting.' : 'Cut one out of footage first.'}
+      </p>
+      <ActionLink data-look="lead" href={waiting ? `/rounds/${waiting}` : '/footage'}>
+        {waiting ? 'Review it now' : 'To Footage'}
+      </ActionLink>
+    </Empty>
+  );
+}
+
+type SaidProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit'>;
+
+function WhatRoundsSay({ errors, habits, flows, funnels, rounds, foot }: SaidProps) {
+  const labels = new Map(
+    rounds.map((round) => [
+      round.id,
+      { roundId: round.id, startSeconds: round.startSeconds, partner: round.partner.split(' ')[0] ?? round.partner },
+    ]),
+  );
+  const workOn = chooseWorkOn(errors);
+  const changed = listChanged(errors);
   return (
     <>
-      <span>
-        {wordOf(positionId)} <Quiet>{roleWord(role)}</Quiet>
-      </span>
-      <span>{minutesWords(minutes)}</span>
-      <span className="track">
-        <div className="fill" data-over={isOver(role) || undefined} style={{ width: `${ratio * 100}%` }} />
-      </span>
-      <span>{percent(ratio)}</span>
+      <Section>
+        <h2>Work on now</h2>
+        <div className="note">First causes, most worth it first. Each date opens the footage three seconds before.</div>
+        <div className="matter">
+          {workOn.length === 0 ? <p>No errors are marked in these rounds.</p> : null}
+          {workOn.map((found) => (
+            <WorkOn key={found.errorId} found={found} rounds={labels} />
+          ))}
+        </div>
+      </Section>
+      <Section>
+        <h2>What has changed</h2>
+        <div className="note">Only what the rounds make likely; the rest may have changed and cannot be told.</div>
+        <div className="matter">
+          {changed.length === 0 ? <p>No change that could be told from this much footage.</p> : null}
+          {changed.map((found) => (
+            <Changed key={found.errorId} found={found} />
+          ))}
+        </div>
+      </Section>
+      <Section>
+        <h2>What goes well</h2>
+        <div className="matter">
+          <GoesWell strengths={habits.strengths} rounds={labels} />
+        </div>
+      </Section>
+      <Section>
+        <h2>How the rounds flow</h2>
+        <div className="note">
+          Best placed above, worst below. Amber goes up, slate goes down. A stream opens its moments. On average:{' '}
+          <strong>{tideFigure(habits.meanTide)}</strong> on the tide, from +4 (mounted on the partner) to −4.
+        </div>
+        <div className="matter">
+          <RiverOfPositions flows={flows} rounds={labels} />
+        </div>
+      </Section>
+      <Section>
+        <h2>Chances and finishes</h2>
+        <div className="note">The bar is where the true share lies, 19 times in 20.</div>
+        <div className="matter">
+          <Finishes funnels={funnels.own} label="Own attempts" />
+          <Finishes funnels={funnels.faced} label="Attempts of partners" />
+        </div>
+      </Section>
+      <Section>
+        <h2>All errors</h2>
+        <div className="note">A name opens its moments and figures.</div>
+        <div className="matter">
+          <AllErrors errors={errors} rounds={labels} />
+        </div>
+      </Section>
+      <Section>
+        <h2>Rounds</h2>
+        <div className="matter">
+          <RoundsTable rounds={rounds} foot={foot} />
+        </div>
+      </Section>
     </>
   );
 }

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import type { RecurringError } from '@/core/patterns';
+import type { Change, RecurringError } from '@/core/patterns';
 import { errors, findError } from '@/core/vocabulary';
-import { exactWords, exposureWords, frequencySentence, tideFigure, trendWords } from './studentView';
+import { beforeAndSince, changeWords, doneThen } from './changeView';
+import { exactWords, exposureWords, frequencySentence, rateWords, tideFigure } from './studentView';
 
 const half = findError('err-half-flat')!;
+const noChange: Change = { kind: 'same', chances: { same: 1, less: 0, gone: 0, more: 0, back: 0 } };
 const found = (patch: Partial<RecurringError>): RecurringError => ({
   errorId: half.id,
   count: 5,
@@ -15,7 +17,11 @@ const found = (patch: Partial<RecurringError>): RecurringError => ({
   status: 'recurring',
   symptom: false,
   occurrences: [],
-  byDay: [],
+  basis: 'own',
+  change: noChange,
+  lacking: 0,
+  history: [],
+  doses: [],
   priority: 1,
   factors: {} as RecurringError['factors'],
   ...patch,
@@ -38,7 +44,7 @@ describe('the almanac’s sentences', () => {
 
   it('give the exact figures one step deeper', () => {
     expect(exactWords(half, found({}))).toContain(
-      '5 in 20.00 minutes of half guard below: 0.25 per minute of half guard below, between 0.08 and 0.58',
+      '5 in 20 minutes of half guard below: 0.25 per minute of half guard below, between 0.08 and 0.58',
     );
   });
 
@@ -48,14 +54,46 @@ describe('the almanac’s sentences', () => {
     expect(exposureWords(findError('err-retention-given-up')!, false)).toBe('pass faced');
   });
 
-  it('claim a trend only when it is sure', () => {
-    expect(trendWords(found({ trend: { ratio: 0.4, interval: { low: 0.1, high: 1.4 }, p: 0.2 } }))).toBe(
-      'no clear change',
+  it('never leave the interval: more than one an opportunity is said so', () => {
+    const fall = findError('err-accepts-the-fall')!;
+    expect(rateWords(fall, found({ unit: 'times', count: 3, exposure: 2, rate: 1.5 }))).toBe(
+      'about 1.5 times a sweep faced',
     );
-    expect(trendWords(found({ trend: { ratio: 0.2, interval: { low: 0.05, high: 0.7 }, p: 0.01 } }))).toBe(
-      'less often than before',
+    expect(rateWords(half, found({ count: 0, rate: 0, exposure: 31 }))).toBe(
+      'not once in 31 minutes of half guard below',
     );
-    expect(trendWords(found({ trend: undefined }))).toContain('not sure yet');
+    expect(exactWords(half, found({ count: 0, rate: 0, exposure: 30, interval: { low: 0, high: 0.1 } }))).toBe(
+      '0 in 30 minutes of half guard below: at most 0.10 per minute of half guard below (95 %)',
+    );
+    expect(exactWords(half, found({ basis: 'live' }))).toContain('live minutes');
+    expect(frequencySentence(half, found({ dispersion: 3 }))).toContain('in bad days');
+  });
+
+  const history = ['2026-08-05', '2026-08-12', '2026-09-09', '2026-09-12'].map((heldOn, at) => ({
+    ...{ roundId: heldOn, heldOn, afterDose: false },
+    ...{ count: at < 2 ? 3 : 0, exposure: at < 2 ? 5 : 20 },
+  }));
+  const gone = (chance: number): Change => ({
+    ...noChange,
+    kind: 'gone',
+    chances: { ...noChange.chances, gone: chance },
+    at: 2,
+  });
+  const lesson = { day: '2026-09-07', kind: 'class' as const, drillId: 'drill-half-guard-side', words: 'Monday class' };
+
+  it('say what changed as surely as it is known, since when, and what was done then', () => {
+    expect(changeWords(found({ change: gone(0.95), history }))).toBe('gone since about Wed 9 Sep');
+    expect(changeWords(found({ change: gone(0.8), history }))).toBe('probably gone since about Wed 9 Sep');
+    expect(changeWords(found({ change: gone(0.6), history }))).toBe('no change that could be told');
+    expect(changeWords(found({ history, doses: [lesson] }))).toBe(
+      'no change that could be told since the class of Mon 7 Sep',
+    );
+    expect(changeWords(found({ status: 'new' }))).toContain('new');
+    expect(beforeAndSince(half, found({ change: gone(0.95), history }))).toBe(
+      '6 times in 10 minutes of half guard below before, not once in 40 since',
+    );
+    expect(doneThen(found({ change: gone(0.95), history, doses: [lesson] }))).toBe(lesson);
+    expect(doneThen(found({ change: gone(0.95), history, doses: [{ ...lesson, day: '2026-08-06' }] }))).toBeUndefined();
     expect(tideFigure(-0.42)).toBe('−0.4');
   });
 });

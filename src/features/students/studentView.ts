@@ -21,6 +21,8 @@ const familyWords: Readonly<Record<string, string>> = {
   any: 'any position',
 };
 
+export const familyWord = (family: string): string => familyWords[family] ?? family;
+
 export const roleWord = (role: Role): string =>
   ({ top: 'on top', bottom: 'below', attacker: 'attacking', defender: 'defending', neutral: '' })[role];
 
@@ -55,7 +57,7 @@ export const statusWords: Readonly<Record<PatternStatus, string>> = {
   gone: 'gone',
   'back-again': 'back again',
   new: 'new',
-  fading: 'fading',
+  fading: 'getting less',
   recurring: 'keeps coming',
   occasional: 'now and then',
 };
@@ -63,21 +65,31 @@ export const statusWords: Readonly<Record<PatternStatus, string>> = {
 const figure = (value: number): string =>
   value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(1) : value.toFixed(2);
 
+/** What an error is counted over here, as the end of "… per": its own chances, or live minutes where its chances were hardly marked. */
+const basisWords = (error: CatalogueError, found: Pick<RecurringError, 'basis'>, plural: boolean): string =>
+  found.basis === 'live' ? (plural ? 'live minutes' : 'live minute') : exposureWords(error, plural);
+
+/** "about once every 4 minutes of half guard below". */
+export function rateWords(error: CatalogueError, found: RecurringError): string {
+  if (found.rate === undefined || found.exposure === 0) return `seen ${times(found.count)}`;
+  if (found.count === 0) return `not once in ${amountWords(found)} ${basisWords(error, found, true)}`;
+  if (found.unit === 'times' && found.count <= found.exposure) {
+    const tenths = Math.min(10, Math.max(1, Math.round(found.rate * 10)));
+    return `in about ${tenths} of 10 ${basisWords(error, found, true)}`;
+  }
+  const every = found.exposure / found.count;
+  return every >= 1.5
+    ? `about once every ${Math.round(every)} ${basisWords(error, found, true)}`
+    : `about ${figure(found.rate)} times a ${basisWords(error, found, false)}`;
+}
+
 /** "about once every 4 minutes of half guard below, mostly punished". */
 export function frequencySentence(error: CatalogueError, found: RecurringError): string {
   const punished = punishedWords(found.punishedShare);
+  const bad = found.dispersion === undefined ? '' : ', in bad days';
   if (found.rate === undefined || found.exposure === 0)
     return `seen ${times(found.count)}; how often that is shows once its positions are marked${punished}`;
-  if (found.unit === 'times') {
-    const tenths = Math.min(10, Math.max(1, Math.round((found.count / Math.max(found.count, found.exposure)) * 10)));
-    return `in about ${tenths} of 10 ${exposureWords(error, true)}${punished}`;
-  }
-  const every = found.exposure / found.count;
-  const often =
-    every >= 1.5
-      ? `about once every ${Math.round(every)} ${exposureWords(error, true)}`
-      : `about ${figure(found.rate)} times a ${exposureWords(error, false)}`;
-  return `${often}${punished}`;
+  return `${rateWords(error, found)}${bad}${punished}`;
 }
 
 function punishedWords(share: number | undefined): string {
@@ -89,13 +101,20 @@ function punishedWords(share: number | undefined): string {
 
 export const times = (count: number): string => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`);
 
-/** The exact figures: "4 in 3.8 minutes: 1.06 a minute (0.29 to 2.70)". */
+const amountWords = ({ unit, exposure }: RecurringError): string =>
+  unit === 'minutes' ? (exposure >= 20 ? exposure.toFixed(0) : exposure.toFixed(1)) : String(exposure);
+
+/** The exact figures: "4 in 3.8 minutes: 1.06 a minute, between 0.29 and 2.70 (95 %)". */
 export function exactWords(error: CatalogueError, found: RecurringError): string {
   if (found.rate === undefined || !found.interval) return `${found.count} seen`;
-  const exposure = found.unit === 'minutes' ? found.exposure.toFixed(2) : String(found.exposure);
-  const per = exposureWords(error, false);
-  return `${found.count} in ${exposure} ${exposureWords(error, found.exposure !== 1)}: ${figure(found.rate)} per ${per}, between ${figure(found.interval.low)} and ${figure(found.interval.high)} (95 %)`;
+  const per = basisWords(error, found, false);
+  const where = `${found.count} in ${amountWords(found)} ${basisWords(error, found, found.exposure !== 1)}`;
+  const basis = found.basis === 'live' ? '; its own chances were hardly marked' : '';
+  if (found.count === 0) return `${where}: at most ${figure(found.interval.high)} per ${per} (95 %)${basis}`;
+  return `${where}: ${figure(found.rate)} per ${per}, between ${figure(found.interval.low)} and ${figure(found.interval.high)} (95 %)${basis}`;
 }
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const percent = (ratio: number | undefined): string =>
   ratio === undefined ? '–' : `${Math.round(ratio * 100)} %`;
@@ -107,15 +126,6 @@ export const isOver = (role: Role): boolean => placeOfRole(role) === 'over';
 /** A tide figure with its sign: "+1.2", "−0.4". */
 export const tideFigure = (value: number | undefined): string =>
   value === undefined ? '–' : `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(1)}`;
-
-/** Which way it goes, in words, from the later half against the earlier one. */
-export function trendWords(found: RecurringError): string {
-  const { trend } = found;
-  if (!trend || !Number.isFinite(trend.ratio)) return 'not sure yet which way it goes';
-  if (trend.interval.high < 1) return 'less often than before';
-  if (trend.interval.low > 1) return 'more often than before';
-  return 'no clear change';
-}
 
 /** What a page says while figures are on their way; where they are long in coming, from when those are that it shows. */
 export function figuresDueWords(rounds: number, since: string | undefined, nowMs: number, timeZone: string): string {

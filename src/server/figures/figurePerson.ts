@@ -1,18 +1,17 @@
 import type pg from 'pg';
-import { addDays } from '@/core/kernel';
 import { errorIdsOf, listRecurringErrors, sumsOf } from '@/core/patterns';
 import { inTransaction } from '@/data/client';
 import { findPerson } from '@/data/people/people';
 import { replaceStanding } from '@/data/projections/people';
-import { loadCohort, recordOf, WINDOW_DAYS } from './records';
+import { loadCohort, recordOf } from './records';
 
 /** Adds up somebody's rounds of the window as of a day: their line in the list of students, and the sums with which others are compared. */
 export const figurePerson = (database: pg.Pool, personId: string, today: string): Promise<void> =>
   inTransaction(database, async (client) => {
     const person = await findPerson(client, personId);
     if (!person) return;
-    const record = await recordOf(client, person, addDays(today, -WINDOW_DAYS));
-    const [first] = listRecurringErrors(record, await loadCohort(client, personId, errorIdsOf(record), today), today);
+    const record = await recordOf(client, person, today);
+    const [first] = listRecurringErrors(record, await loadCohort(client, personId, errorIdsOf(record)), today);
     await replaceStanding(
       client,
       {

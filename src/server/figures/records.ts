@@ -2,49 +2,68 @@ import { addDays } from '@/core/kernel';
 import {
   addGroups,
   type Cohort,
+  type Dose,
   errorIdsOf,
+  FEWEST_ROUNDS,
   type GroupSums,
   listRecurringErrors,
   type RecurringError,
   type StudentRecord,
-  WEIGHT_HALVES_DAYS,
+  splitByWindow,
 } from '@/core/patterns';
-import { adultEquivalent, type Belt, standardIdOf } from '@/core/vocabulary';
+import { adultEquivalent, type Belt, findDrill, standardIdOf } from '@/core/vocabulary';
+import { listDrilled } from '@/data/classes/log';
 import type { Database } from '@/data/client';
+import { getAcademy } from '@/data/people/academy';
 import type { Person } from '@/data/people/people';
 import { listGroupSums } from '@/data/projections/people';
 import { listRoundFigures } from '@/data/projections/roundFigures';
+import { listHomework } from '@/data/reviews/signedReviews';
 
-/** Rounds that count for what keeps happening. @source own decision: a term of training */
-export const WINDOW_DAYS = 120;
+/** How far back changes are looked for. @source own decision: a year, so that what is long ago does not speak for today */
+const HISTORY_DAYS = 365;
+/** Of somebody who spars every day: more than a year's worth at once would make their page wait. */
+const MOST_ROUNDS = 400;
 
 type Known = Pick<Person, 'id' | 'belt'>;
 
-/** What the rounds of somebody since a day say, without those that are to be left out. */
+/** What the rounds of somebody say, without those that are to be left out. */
 export const recordOf = async (
   database: Database,
   person: Known,
-  since: string,
+  today: string,
   withoutRoundIds: readonly string[] = [],
 ): Promise<StudentRecord> => {
-  const all = await listRoundFigures(database, [person.id], since);
+  const since = addDays(today, -HISTORY_DAYS);
+  const all = await listRoundFigures(database, person.id, since, FEWEST_ROUNDS, MOST_ROUNDS);
+  const rounds = all.map((one) => one.figures).filter((round) => !withoutRoundIds.includes(round.roundId));
   return {
     personId: person.id,
     belt: adultEquivalent(person.belt),
-    rounds: all.map((one) => one.figures).filter((round) => !withoutRoundIds.includes(round.roundId)),
+    ...splitByWindow(rounds, today),
+    doses: await dosesOf(database, person.id, since),
   };
 };
 
+/** What was done about each of somebody's errors since a day: classes they came to that drilled it, and homework. */
+async function dosesOf(database: Database, personId: string, since: string): Promise<StudentRecord['doses']> {
+  const { timeZone } = await getAcademy(database);
+  const doses = new Map<string, Dose[]>();
+  const add = (errorId: string, dose: Dose) => doses.set(errorId, [...(doses.get(errorId) ?? []), dose]);
+  for (const { drillId, day, classTitle } of await listDrilled(database, personId, since, timeZone))
+    for (const errorId of findDrill(drillId)?.targetErrorIds ?? [])
+      add(errorId, { day, kind: 'class', drillId, words: classTitle });
+  for (const { errorId, drillId, homework, day } of await listHomework(database, personId, since, timeZone))
+    add(errorId, { day, kind: 'homework', drillId, words: homework });
+  for (const all of doses.values()) all.sort((one, other) => (one.day < other.day ? -1 : 1));
+  return doses;
+}
+
 /** Everybody with whom somebody who makes these errors is compared. */
-export async function loadCohort(
-  database: Database,
-  personId: string,
-  errorIds: readonly string[],
-  today: string,
-): Promise<Cohort> {
+export async function loadCohort(database: Database, personId: string, errorIds: readonly string[]): Promise<Cohort> {
   const errors = errorIds.map((errorId) => ({ errorId, standardId: standardIdOf(errorId) }));
   const cohort = new Map<string, Map<Belt, GroupSums>>();
-  for (const row of await listGroupSums(database, errors, personId, today, WEIGHT_HALVES_DAYS)) {
+  for (const row of await listGroupSums(database, errors, personId)) {
     const { error_id, belt, event_squares, judged, punished, ...moments } = row;
     const group = { ...moments, eventSquares: event_squares, judgedByHigher: judged, punishedByHigher: punished };
     const byBelt = cohort.get(error_id) ?? new Map<Belt, GroupSums>();
@@ -68,7 +87,7 @@ export async function loadPatterns(
   today: string,
   withoutRoundIds: readonly string[] = [],
 ): Promise<Patterns> {
-  const record = await recordOf(database, person, addDays(today, -WINDOW_DAYS), withoutRoundIds);
-  const cohort = await loadCohort(database, person.id, errorIdsOf(record), today);
+  const record = await recordOf(database, person, today, withoutRoundIds);
+  const cohort = await loadCohort(database, person.id, errorIdsOf(record));
   return { record, errors: listRecurringErrors(record, cohort, today) };
 }

@@ -1,5 +1,13 @@
 import type { WeightUnit } from '@/core/kernel';
-import { type Habits, habitsOf, type RecurringError } from '@/core/patterns';
+import {
+  type Flows,
+  type Funnel,
+  flowsOf,
+  funnelsOf,
+  type Habits,
+  habitsOf,
+  type RecurringError,
+} from '@/core/patterns';
 import { pool } from '@/data/client';
 import { findPerson, listPeoplePiece, type Person } from '@/data/people/people';
 import { listStandings, type Standing } from '@/data/projections/people';
@@ -7,7 +15,7 @@ import { findFiguresDue } from '@/data/projections/roundFigures';
 import { listRounds, type Round } from '@/data/rounds/rounds';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
-import { loadPatterns, WINDOW_DAYS } from '../figures/records';
+import { loadPatterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
 import { isUuid, uuidIn } from '../kernel/isUuid';
 import { listBlindRounds } from '../reviews/blindness';
@@ -25,7 +33,9 @@ export interface StudentPage {
   readonly habits: Habits;
   /** Newest first, from the place that was asked for on. */
   readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
-  readonly windowDays: number;
+  readonly flows: Flows;
+  readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
+  readonly window: { readonly since?: string; readonly earlierRounds: number };
   readonly today: string;
   readonly weightUnit: WeightUnit;
   readonly figuresDue: FiguresDue;
@@ -42,7 +52,7 @@ export async function loadStudent(personId: string, after?: string): Promise<Stu
     listRounds(pool(), { personIds: [person.id] }, SHOWN_ROUNDS, after),
     findFiguresDue(pool(), [person.id]),
   ]);
-  const figures = new Map(record.rounds.map((one) => [one.roundId, one]));
+  const figures = new Map([...record.earlier, ...record.rounds].map((one) => [one.roundId, one]));
   const tideOf = (round: Round) => {
     const figure = figures.get(round.id);
     return figure && figure.liveMinutes > 0 ? figure.tideArea / (figure.liveMinutes * 60) : undefined;
@@ -52,7 +62,9 @@ export async function loadStudent(personId: string, after?: string): Promise<Stu
     errors,
     habits: habitsOf(record.rounds),
     rounds: { ...rounds, rows: rounds.rows.map((round) => ({ round, meanTide: tideOf(round) })) },
-    windowDays: WINDOW_DAYS,
+    flows: flowsOf(record.rounds),
+    funnels: { own: funnelsOf(record.rounds, 'own'), faced: funnelsOf(record.rounds, 'faced') },
+    window: { since: record.rounds[0]?.heldOn, earlierRounds: record.earlier.length },
     today: day,
     weightUnit: coach.weightUnit,
     figuresDue,

@@ -16,7 +16,7 @@ export default async function Student({ params, searchParams }: Address) {
   const after = onePlace((await searchParams).after);
   const page = await loadStudent((await params).personId, after);
   if (!page) return <NothingHere />;
-  const { person, rounds, errors, habits, windowDays, weightUnit } = page;
+  const { person, rounds, errors, habits, flows, funnels, window, weightUnit } = page;
   const lines = rounds.rows.map(({ round, meanTide }) => ({
     id: round.id,
     heldOn: round.heldOn,
@@ -32,6 +32,8 @@ export default async function Student({ params, searchParams }: Address) {
       person={{ ...person, age }}
       errors={errors}
       habits={habits}
+      flows={flows}
+      funnels={funnels}
       rounds={lines}
       foot={{
         more: rounds.more
@@ -41,7 +43,7 @@ export default async function Student({ params, searchParams }: Address) {
         unreadable: rounds.unreadable,
       }}
       figuresDue={page.figuresDue}
-      windowDays={windowDays}
+      window={window}
       unit={weightUnit}
     />
   );

@@ -1,0 +1,186 @@
+import type pg from 'pg';
+import { addDays, type CalendarDate } from '../src/core/kernel';
+import type { Mark } from '../src/core/marks';
+import { storedMark } from '../src/core/round';
+import { adultEquivalent, cueOf, drills, findError, plainHouse } from '../src/core/vocabulary';
+import { insertClass } from '../src/data/classes/classes';
+import { saveCame, saveDrilled } from '../src/data/classes/log';
+import { insertPerson } from '../src/data/people/people';
+import { insertSignedReview } from '../src/data/reviews/signedReviews';
+import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
+import { demoId } from './academy/marksOfRound';
+import type { DemoPerson } from './academy/people';
+import { drawsFrom } from './term/draws';
+import { habitFactor, habitsOf } from './term/habits';
+import { furtherPeople } from './term/people';
+import { type Player, playRound } from './term/playRound';
+import { type TermRound, termClasses, termRounds } from './term/schedule';
+
+/** The term is the same in every demo but for its days. */
+const SEED = 26;
+/** One round in so many has a signed review. */
+const REVIEWED = 5;
+
+/** Adds a term before the rounds of the films: more people, half a year of rounds with their marks, signed reviews, and classes with who came. */
+export async function loadTerm(client: pg.PoolClient, today: CalendarDate) {
+  const draws = drawsFrom(SEED);
+  for (const person of furtherPeople) {
+    const { key, age, injury: _injury, ...rest } = person;
+    await insertPerson(client, {
+      id: demoId('person', key),
+      ...rest,
+      bornOn: addDays(today, -Math.round(age * 365.25 + 50)),
+      injuryNote: undefined,
+      injuredUntil: undefined,
+      competesOn: undefined,
+    });
+  }
+  const rounds = termRounds(today, draws);
+  for (const [at, round] of rounds.entries()) {
+    const marks = playRound(
+      {
+        ...spanOf(round),
+        uniform: round.uniform,
+        players: { a: playerOf(round.a, round.week), b: playerOf(round.b, round.week) },
+        idOf: (place) => demoId(round.key, String(place)),
+      },
+      draws,
+    );
+    await insertTermRound(client, round, marks);
+    if (at % REVIEWED === 0) await signReview(client, round, marks);
+  }
+  const classes = termClasses(
+    today,
+    drills.map((drill) => drill.id),
+    draws,
+  );
+  for (const one of classes) {
+    const { key, title, heldOn, time, minutes, uniform, level } = one;
+    const id = demoId('class', key);
+    await insertClass(client, {
+      id,
+      title,
+      startsAt: new Date(`${heldOn}T${time}:00`).toISOString(),
+      minutes,
+      uniform,
+      level,
+      pairsOnMats: 8,
+    });
+    for (const person of one.came) await saveCame(client, id, demoId('person', person.key), true);
+    for (const drillId of one.drillIds) await saveDrilled(client, id, drillId, draws.whole(8, 15));
+  }
+  return { people: furtherPeople.length, rounds: rounds.length, classes: classes.length };
+}
+
+const spanOf = (round: TermRound) => ({ startSeconds: 0, endSeconds: round.seconds });
+
+function playerOf(person: DemoPerson, week: number): Player {
+  const { favourites = [], side } = habitsOf[person.key] ?? {};
+  return {
+    belt: adultEquivalent(person.belt),
+    weightKg: person.weightKg,
+    favourites,
+    leftShare: side === undefined ? 0.5 : side.side === 'left' ? side.share : 1 - side.share,
+    factorOf: (errorId) => habitFactor(person.key, errorId, week),
+  };
+}
+
+async function insertTermRound(client: pg.PoolClient, round: TermRound, marks: readonly Mark[]): Promise<void> {
+  const id = demoId('round', round.key);
+  const { heldOn, uniform, seconds, numberInSession } = round;
+  await insertRound(
+    client,
+    {
+      id,
+      footageId: undefined,
+      heldOn,
+      uniform,
+      ruleSet: 'no-score',
+      plannedSeconds: seconds,
+      occasion: 'sparring',
+      theme: '',
+      numberInSession,
+      ...spanOf(round),
+    },
+    undefined,
+  );
+  for (const slot of ['a', 'b'] as const) {
+    const { key, belt, stripes, weightKg } = round[slot];
+    await insertAthlete(client, id, slot, {
+      personId: demoId('person', key),
+      belt,
+      stripes,
+      weightKg,
+      weightSource: 'stated',
+      toldApartBy: '',
+    });
+  }
+  await client.query(
+    `insert into mark (id, round_id, kind, at_seconds, content, version, change_id, changed_by)
+     select m.id, $1, m.kind, m.at, m.content, 1, m.change, $2 from unnest($3::uuid[], $4::text[], $5::float8[], $6::jsonb[], $7::uuid[]) as m (id, kind, at, content, change)`,
+    [
+      id,
+      demoId('coach', 'ludo'),
+      marks.map((mark) => mark.id),
+      marks.map((mark) => mark.kind),
+      marks.map((mark) => mark.atSeconds),
+      marks.map((mark) => storedMark(mark)),
+      marks.map((mark) => demoId('change', mark.id)),
+    ],
+  );
+  await client.query(
+    'insert into mark_history (mark_id, version, content, deleted, change_id, changed_by) select id, 1, content, false, change_id, changed_by from mark where round_id = $1',
+    [id],
+  );
+}
+
+/** The review of the round's first athlete: what cost most, with its drill and homework. */
+async function signReview(client: pg.PoolClient, round: TermRound, marks: readonly Mark[]): Promise<void> {
+  const own = marks.flatMap((mark) =>
+    mark.kind === 'error' && mark.athlete === 'a' && mark.punished === 'yes' ? [mark] : [],
+  );
+  const good = marks.filter((mark) => mark.kind === 'strength' && mark.athlete === 'a');
+  const [worst] = own;
+  if (!worst) return;
+  const error = findError(worst.errorId);
+  const [firstName] = round.a.name.split(' ');
+  const id = demoId('review', round.key);
+  await insertSignedReview(
+    client,
+    {
+      id,
+      roundId: demoId('round', round.key),
+      slot: 'a',
+      version: 1,
+      content: {
+        good: {
+          text: good.length > 0 ? 'That is the way, keep doing it.' : 'Never stopped working.',
+          markIds: good.slice(0, 2).map((mark) => mark.id),
+        },
+        points: [
+          {
+            errorId: worst.errorId,
+            title: error?.title ?? worst.errorId,
+            text: `It cost ${firstName} the place ${own.length > 1 ? 'more than once' : 'once'} in this round.`,
+            cue: cueOf(plainHouse, worst.errorId),
+            branch: '',
+            drillId: error?.drillIds[0],
+            homework: 'Ten slow repetitions on each side before the next round.',
+            homeworkDue: addDays(round.heldOn, 7),
+            markIds: own
+              .filter((mark) => mark.errorId === worst.errorId)
+              .map((mark) => mark.id)
+              .slice(0, 4),
+          },
+        ],
+        questions: [{ text: 'What did you want to do there?', markId: worst.id }],
+        remark: '',
+      },
+    },
+    demoId('coach', 'ludo'),
+  );
+  await client.query("update signed_review set signed_at = $2::date + interval '45 hours' where id = $1", [
+    id,
+    round.heldOn,
+  ]);
+}

@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import type { Database } from '../client';
+import { listRows, runStatement } from '../rows';
+
+/** Whether somebody came to a class; who was not expected is added. */
+export const saveCame = (database: Database, classId: string, personId: string, came: boolean) =>
+  runStatement(
+    database,
+    'insert into class_attendee (class_id, person_id, came) values ($1, $2, $3) on conflict (class_id, person_id) do update set came = $3',
+    [classId, personId, came],
+  );
+
+/** What was really drilled in a class. */
+export const saveDrilled = (database: Database, classId: string, drillId: string, minutes: number) =>
+  runStatement(
+    database,
+    'insert into class_drilled (class_id, drill_id, minutes) values ($1, $2, $3) on conflict (class_id, drill_id) do update set minutes = $3',
+    [classId, drillId, minutes],
+  );
+
+const drilledRow = z
+  .object({ drill_id: z.string(), day: z.string(), title: z.string() })
+  .transform((row) => ({ drillId: row.drill_id, day: row.day, classTitle: row.title }));
+/** A drill that somebody did in a class. */
+export type Drilled = z.output<typeof drilledRow>;
+
+/** What somebody drilled in classes that they came to, since a day, oldest first; days in the academy's own zone. */
+export const listDrilled = (database: Database, personId: string, since: string, timeZone: string) =>
+  listRows(
+    database,
+    drilledRow,
+    `select d.drill_id, (k.starts_at at time zone $3)::date as day, k.title
+     from class_attendee c join academy_class k on k.id = c.class_id join class_drilled d on d.class_id = k.id
+     where c.person_id = $1 and c.came and k.starts_at >= $2::date and k.starts_at <= now() order by k.starts_at, d.drill_id`,
+    [personId, since, timeZone],
+  );

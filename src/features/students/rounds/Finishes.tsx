@@ -1,0 +1,77 @@
+'use client';
+
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import type { Funnel } from '@/core/patterns';
+import { useWordOf } from '@/terms/HouseContext';
+import { Quiet, Table } from '@/ui/layout/Page';
+import { color, space } from '@/ui/tokens/tokens';
+import { percent } from '../studentView';
+
+const Bar = styled.svg`
+  display: block; width: 180px; height: 16px;
+`;
+const More = styled.button`
+  background: none; border: 0; padding: ${space(1)} 0; cursor: pointer; font: inherit; text-decoration: underline; color: ${color.quiet};
+`;
+const SHOWN = 6;
+/** A share is not worth a figure before so many tries. @source own decision, as for answers */
+const FEWEST = 4;
+
+/** How far attempts come, by technique: tries, held, locked, finished, and between which shares the truth lies. */
+export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel[]; readonly label: string }) {
+  const wordOf = useWordOf();
+  const [all, setAll] = useState(false);
+  if (funnels.length === 0) return <p>No attempts are marked in these rounds.</p>;
+  return (
+    <>
+      <Table aria-label={label}>
+        <thead>
+          <tr>
+            <th>{label}</th>
+            <th className="figure">Tried</th>
+            <th className="figure">Under control</th>
+            <th className="figure">Finished</th>
+            <th>Of 100 tries</th>
+          </tr>
+        </thead>
+        <tbody>
+          {(all ? funnels : funnels.slice(0, SHOWN)).map(({ techniqueId, reached, finished }) => (
+            <tr key={techniqueId}>
+              <td>{wordOf(techniqueId)}</td>
+              <td className="figure">{reached.entry}</td>
+              <td className="figure">{reached.control}</td>
+              <td className="figure">{reached.finished}</td>
+              <td>
+                {reached.entry < FEWEST ? (
+                  <Quiet>too few to say</Quiet>
+                ) : (
+                  <Bar
+                    viewBox="0 0 180 16"
+                    role="img"
+                    aria-label={`${percent(finished.share)}, between ${percent(finished.interval.low)} and ${percent(finished.interval.high)}`}
+                  >
+                    <rect x="0" y="7" width="180" height="2" fill={color.sunken} />
+                    <rect
+                      x={finished.interval.low * 180}
+                      y="5"
+                      width={(finished.interval.high - finished.interval.low) * 180}
+                      height="6"
+                      fill={color.rule}
+                    />
+                    <circle cx={finished.share * 180} cy="8" r="4" fill={color.focus} />
+                  </Bar>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      {funnels.length > SHOWN ? (
+        <More type="button" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'fewer' : `all ${funnels.length}`}
+        </More>
+      ) : null}
+    </>
+  );
+}
