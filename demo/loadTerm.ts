@@ -11,7 +11,7 @@ import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { demoId } from './academy/marksOfRound';
 import type { DemoPerson } from './academy/people';
 import { drawsFrom } from './term/draws';
-import { habitFactor, habitsOf } from './term/habits';
+import { habitRate, habitsOf } from './term/habits';
 import { furtherPeople } from './term/people';
 import { type Player, playRound } from './term/playRound';
 import { type TermRound, termClasses, termRounds } from './term/schedule';
@@ -75,13 +75,14 @@ export async function loadTerm(client: pg.PoolClient, today: CalendarDate) {
 const spanOf = (round: TermRound) => ({ startSeconds: 0, endSeconds: round.seconds });
 
 function playerOf(person: DemoPerson, week: number): Player {
-  const { favourites = [], side } = habitsOf[person.key] ?? {};
+  const { favourites = [], side, lingers } = habitsOf[person.key] ?? {};
   return {
     belt: adultEquivalent(person.belt),
     weightKg: person.weightKg,
     favourites,
+    lingers,
     leftShare: side === undefined ? 0.5 : side.side === 'left' ? side.share : 1 - side.share,
-    factorOf: (errorId) => habitFactor(person.key, errorId, week),
+    rateOf: (errorId) => habitRate(person.key, errorId, week),
   };
 }
 

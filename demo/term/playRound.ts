@@ -21,8 +21,9 @@ export interface Player {
   readonly weightKg: number;
   readonly favourites: readonly string[];
   readonly leftShare: number;
-  /** What their habits make of an error: 1 without any. */
-  readonly factorOf: (errorId: string) => number;
+  readonly lingers?: PositionFamily;
+  /** How often they make an error that is a habit of theirs, a minute or of a try. */
+  readonly rateOf: (errorId: string) => number | undefined;
 }
 export interface RoundPlan {
   readonly startSeconds: number;
@@ -35,18 +36,18 @@ export interface RoundPlan {
 /** How high a belt stands, and how many errors a minute (or of how many chances) it lets one expect: house estimates for the demo only. */
 const heights: Readonly<Record<Belt, number>> = { white: 0, blue: 1, purple: 2, brown: 3, black: 4 };
 const ERRORS_A_MINUTE: Readonly<Record<Belt, number>> = {
-  white: 0.22,
-  blue: 0.13,
-  purple: 0.07,
-  brown: 0.04,
-  black: 0.02,
+  white: 0.045,
+  blue: 0.03,
+  purple: 0.018,
+  brown: 0.01,
+  black: 0.005,
 };
 const ERRORS_A_CHANCE: Readonly<Record<Belt, number>> = {
-  white: 0.1,
-  blue: 0.06,
-  purple: 0.035,
-  brown: 0.02,
-  black: 0.01,
+  white: 0.02,
+  blue: 0.013,
+  purple: 0.008,
+  brown: 0.005,
+  black: 0.003,
 };
 /** Errors of the last so many seconds are what a success is owed to. */
 const CAUSE_SECONDS = 20;
@@ -84,10 +85,7 @@ class Course {
     const { draws } = this;
     const family = this.family();
     const from = this.at;
-    const until = Math.min(
-      this.plan.endSeconds - 2,
-      from + Math.max(4, draws.gamma(2, 2 / (moves[family].seconds * BETWEEN_TRIES))),
-    );
+    const until = Math.min(this.plan.endSeconds - 2, from + Math.max(4, draws.gamma(2, 2 / this.usualSeconds(family))));
     for (const slot of ['a', 'b'] as const) this.err(slot, from, until);
     this.doWell(from, until);
     this.at = until;
@@ -101,6 +99,11 @@ class Course {
     else this.tryMove(actor, choices, family);
   }
 
+  private usualSeconds(family: PositionFamily): number {
+    const { a, b } = this.plan.players;
+    const lingers = a.lingers === family || b.lingers === family;
+    return moves[family].seconds * BETWEEN_TRIES * (lingers ? 2 : 1);
+  }
   private family(): PositionFamily {
     return findPosition(this.state.positionId)?.family ?? 'standing';
   }
@@ -147,7 +150,7 @@ class Course {
       const { exposure } = error;
       if (exposure.kind !== 'time-in' || exposure.family !== family) continue;
       if (exposure.role !== 'neutral' && placeOfRole(exposure.role) !== placeOfRole(role)) continue;
-      const rate = (ERRORS_A_MINUTE[player.belt] * player.factorOf(error.id)) / 2;
+      const rate = player.rateOf(error.id) ?? ERRORS_A_MINUTE[player.belt];
       for (let count = draws.poisson((rate * (until - from)) / 60); count > 0; count -= 1)
         this.markError(error, slot, draws.between(from + 1, until - 0.5));
     }
@@ -262,7 +265,7 @@ class Course {
     const player = this.plan.players[slot];
     for (const error of errors) {
       if (error.exposure.kind !== kind || !techniqueIsOf(techniqueId, error.exposure.of)) continue;
-      const chance = Math.min(0.8, (ERRORS_A_CHANCE[player.belt] * player.factorOf(error.id)) / 1.5);
+      const chance = player.rateOf(error.id) ?? ERRORS_A_CHANCE[player.belt];
       if (!this.draws.chance(chance)) continue;
       this.markError(error, slot, this.at - 0.4);
       return this.marks.length - 1;

@@ -1,8 +1,9 @@
 import { addDays, type CalendarDate, daysBetween } from '../../src/core/kernel';
+import { findError } from '../../src/core/vocabulary';
 import type { DemoPerson } from '../academy/people';
 import { people } from '../academy/people';
 import type { Draws } from './draws';
-import { habitsOf, LESSON_WEEKS } from './habits';
+import { habitsOf, lessons } from './habits';
 import { furtherPeople } from './people';
 
 export const WEEKS = 26;
@@ -33,15 +34,6 @@ export interface TermClass {
   readonly came: readonly DemoPerson[];
   readonly drillIds: readonly string[];
 }
-
-/** Drills that answer what somebody's habit was, and when. */
-const lessons: readonly { readonly week: number; readonly drillId: string; readonly person: string }[] = [
-  { week: LESSON_WEEKS.nadia, drillId: 'drill-half-guard-side', person: 'nadia' },
-  { week: LESSON_WEEKS.tomas, drillId: 'drill-elbows-in', person: 'tomas' },
-  { week: LESSON_WEEKS.samir, drillId: 'drill-side-bottom-frames', person: 'samir' },
-  { week: LESSON_WEEKS.selma, drillId: 'drill-frames-retention', person: 'selma' },
-  { week: LESSON_WEEKS.teo, drillId: 'drill-low-head-kneeling', person: 'teo' },
-];
 
 const isMinor = (one: DemoPerson) => one.age < 18;
 const isThere = (one: DemoPerson, week: number) => {
@@ -122,7 +114,11 @@ export function termClasses(today: CalendarDate, drillIds: readonly string[], dr
       [6, 'Saturday, young and old', '10:30', 'gi'],
     ] as const) {
       if (weekday === 1 && week % 3) continue;
-      const forThem = lessons.filter((one) => one.week === week && weekday === 3);
+      const forThem = Object.entries(lessons).flatMap(([person, lesson]) =>
+        lesson.week === week && weekday === 3
+          ? [{ person, drillId: findError(lesson.errorId)?.drillIds[0] ?? '' }]
+          : [],
+      );
       const came = students.filter(
         (one) =>
           isThere(one, week) &&

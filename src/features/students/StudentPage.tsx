@@ -53,7 +53,7 @@ export function StudentPage({ person, rounds, figuresDue, unit, ...figures }: St
   );
   const actions = (
     <>
-      <PrintButton />
+      <PrintButton look="plain" />
       <Button onPress={() => setEditing(true)}>Change details</Button>
     </>
   );

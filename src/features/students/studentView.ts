@@ -74,8 +74,10 @@ export function rateWords(error: CatalogueError, found: RecurringError): string 
   if (found.rate === undefined || found.exposure === 0) return `seen ${times(found.count)}`;
   if (found.count === 0) return `not once in ${amountWords(found)} ${basisWords(error, found, true)}`;
   if (found.unit === 'times' && found.count <= found.exposure) {
-    const tenths = Math.min(10, Math.max(1, Math.round(found.rate * 10)));
-    return `in about ${tenths} of 10 ${basisWords(error, found, true)}`;
+    // Of ten where that says it; of more where one in ten would be too many.
+    const tenths = Math.min(10, Math.round(found.rate * 10));
+    const share = found.rate < 0.15 ? `1 of ${Math.round(1 / found.rate)}` : `${tenths} of 10`;
+    return `in about ${share} ${basisWords(error, found, true)}`;
   }
   const every = found.exposure / found.count;
   return every >= 1.5

@@ -1,10 +1,11 @@
 'use client';
 
-import { Button } from '../primitives';
+import { Button, type ButtonProps } from '../primitives';
 
-export function PrintButton() {
+/** Prints the page as it is; `look` is the button's: leading where printing is what the page is for. */
+export function PrintButton({ look = 'lead' }: { readonly look?: ButtonProps['look'] }) {
   return (
-    <Button look="lead" onPress={() => window.print()}>
+    <Button look={look} onPress={() => window.print()}>
       Print
     </Button>
   );

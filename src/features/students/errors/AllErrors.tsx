@@ -28,6 +28,12 @@ const Inside = styled.div`
   padding: ${space(2)} 0 ${space(3)} ${space(4)}; border-left: 2px solid ${color.rule}; display: flex; flex-direction: column; gap: ${space(2)}; font-size: ${size.small};
 `;
 
+const More = styled.button`
+  background: none; border: 0; padding: ${space(1)} 0; cursor: pointer; font: inherit; text-decoration: underline; color: ${color.quiet};
+`;
+/** Lines at first: what a glance takes in. */
+const SHOWN = 12;
+
 const orders = {
   worth: { name: 'Error', of: (one: RecurringError) => one.priority },
   count: { name: 'Times', of: (one: RecurringError) => one.count },
@@ -47,6 +53,7 @@ export function AllErrors({
   const [order, setOrder] = useState<Order>('worth');
   const [family, setFamily] = useState<string>('all');
   const [status, setStatus] = useState<string>('all');
+  const [all, setAll] = useState(false);
   const [openId, setOpenId] = useState<string>();
   const familyOf = (one: RecurringError) => findError(one.errorId)?.family ?? 'any';
   const families = [...new Set(errors.map(familyOf))];
@@ -98,7 +105,7 @@ export function AllErrors({
           </tr>
         </thead>
         <tbody>
-          {shown.map((one) => {
+          {(all ? shown : shown.slice(0, SHOWN)).map((one) => {
             const error = findError(one.errorId);
             const isOpen = openId === one.errorId;
             if (!error) return null;
@@ -139,6 +146,11 @@ export function AllErrors({
           })}
         </tbody>
       </Table>
+      {shown.length > SHOWN ? (
+        <More type="button" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'fewer' : `all ${shown.length}`}
+        </More>
+      ) : null}
     </>
   );
 }

@@ -30,9 +30,7 @@ export function RoundsTable({
 }) {
   const bars = rounds
     .flatMap((round) =>
-      round.meanTide === undefined
-        ? []
-        : [{ label: `${dayWords(round.heldOn)} ${round.partner.split(' ')[0]}`, value: round.meanTide }],
+      round.meanTide === undefined ? [] : [{ label: dayWords(round.heldOn).slice(4), value: round.meanTide }],
     )
     .slice(0, MOST_BARS)
     .reverse();
