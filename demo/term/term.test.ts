@@ -80,7 +80,15 @@ describe('the demo’s term', () => {
     const own = played.flatMap(({ round, span, marks }) => {
       const athlete = round.a.key === 'nadia' ? ('a' as const) : round.b.key === 'nadia' ? ('b' as const) : undefined;
       if (!athlete) return [];
-      const figures = roundFigures({ roundId: round.key, heldOn: round.heldOn, span, athlete, beltGap: 0, marks });
+      const figures = roundFigures({
+        roundId: round.key,
+        heldOn: round.heldOn,
+        span,
+        athlete,
+        beltGap: 0,
+        weightGap: 0,
+        marks,
+      });
       return [
         {
           week: round.week,

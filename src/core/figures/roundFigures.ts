@@ -67,6 +67,10 @@ export interface RoundFigures {
   readonly heldOn: CalendarDate;
   /** Own belt height less the partner's, in steps. Undefined when a belt is not known: such a round is nobody's higher or lower. */
   readonly beltGap: number | undefined;
+  /** Own weight less the partner's over the lighter of the two: 0.1 is ten per cent heavier. Undefined when a weight is not known. */
+  readonly weightGap: number | undefined;
+  readonly startSeconds: number;
+  readonly endSeconds: number;
   readonly liveMinutes: number;
   readonly tideArea: number;
   readonly positions: readonly PositionTime[];
@@ -89,6 +93,7 @@ export interface RoundRecord {
   readonly span: Span;
   readonly athlete: Athlete;
   readonly beltGap: number | undefined;
+  readonly weightGap: number | undefined;
   readonly marks: readonly Mark[];
 }
 
@@ -134,6 +139,9 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     roundId: record.roundId,
     heldOn: record.heldOn,
     beltGap: record.beltGap,
+    weightGap: record.weightGap,
+    startSeconds: record.span.startSeconds,
+    endSeconds: record.span.endSeconds,
     liveMinutes: reading.liveSeconds / 60,
     tideArea: athlete === 'a' ? tide.area : -tide.area,
     positions: summary.positions,

@@ -11,7 +11,8 @@ const status = (all: ReturnType<typeof series>, usual = 0.5) => statusOf(all, ch
 
 describe('whether an error changed', () => {
   it('weighs no change against one by the counts’ own chances, summed over the first rate', () => {
-    // By hand: the chance of counts n over exposures T with ratios r is ∫ Πᵢ Poisson(nᵢ; λ rᵢ Tᵢ) Gamma(λ) dλ, summed here over a fine grid of λ.
+    // By hand: the chance of counts n over exposures T with ratios r is ∫ Πᵢ Poisson(nᵢ; λ rᵢ Tᵢ) Gamma(λ) dλ, summed here over a fine grid of λ,
+    // λ having the prior of the others or, as likely, one worth a single event at the athlete's own five in eight minutes.
     const all = series([3, 2], [2, 2], [0, 2], [0, 2]);
     const chanceOf = (ratio: number): number => {
       const STEP = 0.002;
@@ -20,7 +21,7 @@ describe('whether an error changed', () => {
         total +=
           all.reduce(
             (product, one, at) => product * jstat.poisson.pdf(one.count, rate * (at < 2 ? 1 : ratio) * one.exposure),
-            jstat.gamma.pdf(rate, prior.shape, 1 / prior.rate),
+            (jstat.gamma.pdf(rate, prior.shape, 1 / prior.rate) + jstat.gamma.pdf(rate, 1, 5 / 8)) / 2,
           ) * STEP;
       return total;
     };
@@ -67,6 +68,12 @@ describe('whether an error changed', () => {
     const { kind } = changeOf(series([1, 0.1], [0, 0.7]), 'minutes', prior);
     expect(kind).toBe('same');
     expect(status(series([1, 0.1], [0, 0.7]))).toBe('too-little-footage');
+  });
+
+  it('does not take somebody who errs more than others for somebody who began to', () => {
+    // Two short rounds without it, then a dozen with it nearly always: others do it once in twenty minutes.
+    const all = series([0, 0.5], [0, 0.5], ...times(6, [1, 1.1]), ...times(6, [1, 1.3]));
+    expect(changeOf(all, 'minutes', { shape: 5, rate: 100 }).kind).toBe('same');
   });
 
   it('takes uneven days for what they are', () => {

@@ -61,7 +61,8 @@ interface Segment extends CountOver {
 
 /**
  * Whether the rate of one error changed over the rounds of one athlete, oldest first. A rate is constant but for one change or for being gone for a
- * while; all places and ratios are weighed by how likely they make the counts, the first rate being unknown with the prior of comparable students.
+ * while; all places and ratios are weighed by how likely they make the counts, the first rate being unknown: as
+ * comparable students let one expect, or about the athlete's own.
  * Counts per time (or that may exceed their opportunities) are Poisson, summed in closed form; counts of opportunities are binomial, over a fixed grid.
  * Uneven rounds count for less. Rounds without exposure say nothing. Fewer than four with exposure: nothing can have changed.
  * @source gamma–Poisson marginal likelihood (textbook conjugacy, from memory); model and priors are own decisions
@@ -70,7 +71,8 @@ export function changeOf(series: readonly ChangeStep[], unit: ExposureUnit, prio
   const steps = condense(series.flatMap((one, place) => (one.exposure > 0 ? [{ ...one, place }] : [])));
   const isOfOpportunities =
     unit === 'times' && steps.every((one) => one.count <= one.exposure) && prior.shape < prior.rate;
-  const evidence = isOfOpportunities ? binomialEvidence(prior) : poissonEvidence(prior);
+  const evidenceUnder = isOfOpportunities ? binomialEvidence : poissonEvidence;
+  const evidence = mixedEvidence([prior, ownPrior(steps)].map(evidenceUnder));
   const hypotheses = hypothesesOf(steps);
   // Bad days are fewer independent events than they look.
   const worth = 1 / unevenness(steps);
@@ -122,6 +124,23 @@ function condense(steps: readonly Step[]): readonly Step[] {
     return { ...sumOf(some), afterDose, place: some[0]?.place ?? 0 };
   });
 }
+
+/** A weak prior about the athlete's own rate: worth one event, or as if one had been seen. */
+function ownPrior(steps: readonly CountOver[]): GammaPrior {
+  const { count, exposure } = sumOf(steps);
+  return { shape: 1, rate: Math.max(exposure, 1e-9) / Math.max(count, 1) };
+}
+
+/**
+ * Either prior may be the right one: somebody who errs far more often than others do must not look as if that had begun only after the first rounds.
+ */
+const mixedEvidence =
+  (evidences: readonly ((segments: readonly Segment[]) => number)[]) =>
+  (segments: readonly Segment[]): number => {
+    const logs = evidences.map((evidence) => evidence(segments));
+    const highest = Math.max(...logs);
+    return highest + Math.log(logs.reduce((sum, one) => sum + Math.exp(one - highest), 0) / logs.length);
+  };
 
 const sumOf = (steps: readonly CountOver[]): CountOver => ({
   count: steps.reduce((sum, one) => sum + one.count, 0),
@@ -180,7 +199,8 @@ const poissonEvidence =
     const events = segments.reduce((sum, one) => sum + one.count, 0);
     const exposure = segments.reduce((sum, one) => sum + one.ratio * one.exposure, 0);
     const logRatios = segments.reduce((sum, one) => sum + one.count * Math.log(one.ratio), 0);
-    return logRatios + jstat.gammaln(shape + events) - (shape + events) * Math.log(rate + exposure);
+    const logPrior = shape * Math.log(rate) - jstat.gammaln(shape);
+    return logPrior + logRatios + jstat.gammaln(shape + events) - (shape + events) * Math.log(rate + exposure);
   };
 
 /** Points of the grid over the first chance; a chance that a ratio would take over one stays under it. */
@@ -190,7 +210,9 @@ const HIGHEST_CHANCE = 0.99;
 /** The same for opportunities: the first chance has the beta prior of the same mean and weight. */
 const binomialEvidence = ({ shape, rate }: GammaPrior) => {
   const grid = Array.from({ length: GRID }, (_, at) => (at + 0.5) / GRID);
-  const logPriors = grid.map((chance) => (shape - 1) * Math.log(chance) + (rate - shape - 1) * Math.log1p(-chance));
+  const densities = grid.map((chance) => (shape - 1) * Math.log(chance) + (rate - shape - 1) * Math.log1p(-chance));
+  const whole = Math.log(densities.reduce((sum, one) => sum + Math.exp(one), 0));
+  const logPriors = densities.map((one) => one - whole);
   return (segments: readonly Segment[]): number => {
     const scores = grid.map((first, at) =>
       segments.reduce((sum, one) => {

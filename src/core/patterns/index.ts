@@ -1,3 +1,4 @@
+export * from './againstWhom';
 export * from './change';
 export * from './cohort';
 export * from './cost';
@@ -8,6 +9,7 @@ export * from './months';
 export * from './rateInterval';
 export * from './recurring';
 export * from './shrunkRate';
+export * from './sides';
 export * from './status';
 export * from './studentRecord';
 export * from './workOn';

@@ -28,6 +28,7 @@ const round = (roundId: string, heldOn: string, marks: Mark[]): RoundRecord => (
   span: { startSeconds: 0, endSeconds: 300 },
   athlete: 'a',
   beltGap: -1,
+  weightGap: undefined,
   marks,
 });
 const position = (atSeconds: number, positionId: string, holder?: 'a' | 'b'): Mark => ({

@@ -97,6 +97,7 @@ function describe(error: CatalogueError, student: StudentRecord, own: SumsByErro
   const exposure = sum(series.map((one) => one.exposure));
   const prior = basis === 'live' ? cataloguePrior : priorOf(error.id, student, others);
   const history = historyOf(error.id, student, seriesOf([...student.earlier, ...student.rounds]));
+  const usualRate = prior.shape / prior.rate;
   const change = changeOf(history, unit, prior);
   const factors = priorityFactors(error, student, own, others, { occurrences, prior, exposure, basis });
   return {
@@ -108,9 +109,10 @@ function describe(error: CatalogueError, student: StudentRecord, own: SumsByErro
     rate: exposure > 0 ? count / exposure : undefined,
     ...(exposure > 0 ? rangeOf(series, unit, count, exposure) : {}),
     punishedShare: punishedShare(occurrences),
-    status: statusOf(history, change, prior.shape / prior.rate),
+    // Over live minutes nobody knows what is usual: nothing is new or too little there.
+    status: statusOf(history, change, basis === 'live' ? undefined : usualRate),
     change,
-    lacking: exposureLacking(history, prior.shape / prior.rate),
+    lacking: exposureLacking(history, usualRate),
     symptom: count > 0 && occurrences.filter((one) => one.symptom).length >= 0.6 * count,
     occurrences,
     history,

@@ -27,10 +27,10 @@ const exposureOf = (series: RoundSeries): number => series.reduce((sum, one) => 
 
 /**
  * Where an error stands: changed where a change is likelier than 0.7, else new, too little footage, keeps coming, now and then.
- * `usualRate` is that of comparable students per unit of exposure, more than 0.
+ * `usualRate` is that of comparable students per unit of exposure, more than 0; undefined where it is not known, and nothing is new or too little.
  * @source own decision: the limits (1 and 3 expected, 3 of the last 8 rounds) are house estimates
  */
-export function statusOf(series: RoundSeries, change: Change, usualRate: number): PatternStatus {
+export function statusOf(series: RoundSeries, change: Change, usualRate: number | undefined): PatternStatus {
   const said = change.chances[change.kind] >= PROBABLE ? change.kind : 'same';
   if (said === 'gone') return 'gone';
   if (said === 'back') return 'back-again';
@@ -38,9 +38,10 @@ export function statusOf(series: RoundSeries, change: Change, usualRate: number)
   const exposed = series.filter((one) => one.exposure > 0 || one.count > 0);
   const first = exposed.findIndex((one) => one.count > 0);
   const isRecent = first >= exposed.length - RECENT_ROUNDS;
-  if (first >= 0 && isRecent && usualRate * exposureOf(exposed.slice(0, first)) >= EXPECTED_TO_BE_NEW) return 'new';
+  const expectedIn = (some: RoundSeries) => (usualRate === undefined ? undefined : usualRate * exposureOf(some));
+  if (first >= 0 && isRecent && (expectedIn(exposed.slice(0, first)) ?? 0) >= EXPECTED_TO_BE_NEW) return 'new';
   const seenIn = exposed.filter((one) => one.count > 0).length;
-  if (seenIn < 2 && usualRate * exposureOf(exposed) < EXPECTED_TO_SPEAK) return 'too-little-footage';
+  if (seenIn < 2 && (expectedIn(exposed) ?? EXPECTED_TO_SPEAK) < EXPECTED_TO_SPEAK) return 'too-little-footage';
   const lately = exposed.slice(-LAST_ROUNDS).filter((one) => one.count > 0).length;
   return lately >= RECENT_ROUNDS ? 'recurring' : 'occasional';
 }

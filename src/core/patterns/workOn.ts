@@ -4,12 +4,16 @@ import type { RecurringError } from './recurring';
 /** What a coach can keep in mind for one student. @source common practice: three at the most */
 const MOST_TO_WORK_ON = 3;
 
-/** What to work on now: first causes that are still there, most worth it first, at most three. `errors` are in order of priority. */
-export const chooseWorkOn = (errors: readonly RecurringError[]): RecurringError[] =>
-  errors
-    .filter((one) => one.priority > 0 && !one.symptom && one.count > 0)
-    .filter((one) => one.status !== 'gone' && one.status !== 'too-little-footage')
-    .slice(0, MOST_TO_WORK_ON);
+/**
+ * What to work on now: first causes that are still there, most worth it first, at most three; what was seen once only comes after what was seen more
+ * often. `errors` are in order of priority.
+ */
+export function chooseWorkOn(errors: readonly RecurringError[]): RecurringError[] {
+  const there = errors.filter(
+    (one) => one.priority > 0 && !one.symptom && one.status !== 'gone' && one.status !== 'too-little-footage',
+  );
+  return [...there.filter((one) => one.count > 1), ...there.filter((one) => one.count === 1)].slice(0, MOST_TO_WORK_ON);
+}
 
 /** How sure a change is: said as it is, with “probably”, or not at all. */
 export function certaintyOf({ change }: Pick<RecurringError, 'change'>): 'sure' | 'probable' | undefined {

@@ -58,7 +58,15 @@ describe('the words of a house', () => {
       { kind: 'error', id: 'e', atSeconds: 10, errorId: 'err-half-flat~sleepy', athlete: 'a', ledTo: [] },
     ];
     const span = { startSeconds: 0, endSeconds: 120 };
-    const figures = roundFigures({ roundId: 'r', heldOn: '2026-11-20', span, athlete: 'a', beltGap: 0, marks });
+    const figures = roundFigures({
+      roundId: 'r',
+      heldOn: '2026-11-20',
+      span,
+      athlete: 'a',
+      beltGap: 0,
+      weightGap: 0,
+      marks,
+    });
     expect(figures.occurrences.get('err-half-flat~sleepy')).toHaveLength(1);
     expect(figures.occurrences.has('err-half-flat')).toBe(false);
     expect(exposureIn(figures, 'err-half-flat~sleepy')).toBeCloseTo(2, 9);

@@ -41,12 +41,15 @@ const attemptShape = z.object({
 const contentShape = z.object({
   shape: z.literal(1),
   beltGap: z.number().nullable(),
+  // Absent in what an older version wrote, as are the lists below: it is made anew in the background.
+  weightGap: z.number().nullable().default(null),
+  startSeconds: z.number().default(0),
+  endSeconds: z.number().default(0),
   liveMinutes: z.number(),
   tideArea: z.number(),
   positions: z.array(positionShape),
   occurrences: z.record(z.string(), z.array(occurrenceShape)),
   exposures: z.record(z.string(), z.number()),
-  // Absent in what an older version wrote: it is made anew in the background.
   goods: z.array(z.object({ markId: z.string(), strengthId: z.string(), atSeconds: z.number() })).default([]),
   stays: z.array(stayShape).default([]),
   attempts: z.array(attemptShape).default([]),
@@ -60,6 +63,9 @@ const figureRow = z
       roundId,
       heldOn,
       beltGap: content.beltGap ?? undefined,
+      weightGap: content.weightGap ?? undefined,
+      startSeconds: content.startSeconds,
+      endSeconds: content.endSeconds,
       liveMinutes: content.liveMinutes,
       tideArea: content.tideArea,
       positions: content.positions,
@@ -79,6 +85,9 @@ const figureRow = z
 const contentOf = (figures: RoundFigures): z.input<typeof contentShape> => ({
   shape: 1,
   beltGap: figures.beltGap ?? null,
+  weightGap: figures.weightGap ?? null,
+  startSeconds: figures.startSeconds,
+  endSeconds: figures.endSeconds,
   liveMinutes: figures.liveMinutes,
   tideArea: figures.tideArea,
   positions: [...figures.positions],

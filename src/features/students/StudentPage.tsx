@@ -2,7 +2,16 @@
 
 import { useState } from 'react';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
-import { chooseWorkOn, type Flows, type Funnel, type Habits, listChanged, type RecurringError } from '@/core/patterns';
+import {
+  type AgainstGroup,
+  chooseWorkOn,
+  type Flows,
+  type Funnel,
+  type Habits,
+  listChanged,
+  type RecurringError,
+  type SideCount,
+} from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
@@ -15,8 +24,10 @@ import { Changed } from './errors/Changed';
 import { WorkOn } from './errors/WorkOn';
 import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
+import { AgainstWhom } from './rounds/AgainstWhom';
 import { Finishes } from './rounds/Finishes';
 import { GoesWell } from './rounds/GoesWell';
+import { type LateErrors, LeftRightEarlyLate } from './rounds/LeftRightEarlyLate';
 import { RiverOfPositions } from './rounds/RiverOfPositions';
 import { RoundsTable, type StudentRound } from './rounds/RoundsTable';
 import { minutesWords, tideFigure } from './studentView';
@@ -27,6 +38,9 @@ export interface StudentPageProps {
   readonly habits: Habits;
   readonly flows: Flows;
   readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
+  readonly partners: readonly AgainstGroup[];
+  readonly sides: readonly SideCount[];
+  readonly late: LateErrors;
   readonly rounds: readonly StudentRound[];
   readonly foot?: PieceFootProps;
   readonly figuresDue: FiguresDueProps;
@@ -93,7 +107,7 @@ function NothingYet({ name, waiting }: { readonly name: string; readonly waiting
 
 type SaidProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit'>;
 
-function WhatRoundsSay({ errors, habits, flows, funnels, rounds, foot }: SaidProps) {
+function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, rounds, foot }: SaidProps) {
   const labels = new Map(
     rounds.map((round) => [
       round.id,
@@ -146,6 +160,21 @@ function WhatRoundsSay({ errors, habits, flows, funnels, rounds, foot }: SaidPro
         <div className="matter">
           <Finishes funnels={funnels.own} label="Own attempts" />
           <Finishes funnels={funnels.faced} label="Attempts of partners" />
+        </div>
+      </Section>
+      <Section>
+        <h2>Against whom</h2>
+        <div className="note">
+          A tap decides a round, else the tide. Expected from belts and weights alone: a house estimate.
+        </div>
+        <div className="matter">
+          <AgainstWhom groups={partners} />
+        </div>
+      </Section>
+      <Section>
+        <h2>Left and right, early and late</h2>
+        <div className="matter">
+          <LeftRightEarlyLate sides={sides} late={late} />
         </div>
       </Section>
       <Section>

@@ -36,7 +36,7 @@ export function beforeAndSince(error: CatalogueError, { change, history, unit }:
   if (change.at === undefined) return '';
   const parts = [history.slice(change.goneAt ?? 0, change.at), history.slice(change.at)].map(sumOf);
   const [before, since] = parts.map(({ count, exposure }) => {
-    const amount = unit === 'minutes' ? exposure.toFixed(0) : String(exposure);
+    const amount = unit === 'minutes' ? exposure.toFixed(exposure < 5 ? 1 : 0) : String(exposure);
     return { often: count === 0 ? 'not once' : times(count), amount };
   });
   if (!before || !since) return '';

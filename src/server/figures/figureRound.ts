@@ -1,8 +1,16 @@
 import type pg from 'pg';
 import { learnCalls } from '@/core/callline';
 import { type RoundFigures, roundFigures } from '@/core/figures';
-import { beltGap } from '@/core/partner';
-import { type Athlete, conceptIdOf, countsAsSparring, countTransitions, type Mark, readRound } from '@/core/round';
+import { beltGap, weightGap } from '@/core/partner';
+import {
+  type Athlete,
+  conceptIdOf,
+  countsAsSparring,
+  countTransitions,
+  type Mark,
+  opponentOf,
+  readRound,
+} from '@/core/round';
 import type { HouseWords } from '@/core/vocabulary';
 import { inTransaction } from '@/data/client';
 import { getHouseWords } from '@/data/language/houseWords';
@@ -64,6 +72,13 @@ export function figuresOfRound(round: Round, stored: readonly CountedMark[], hou
 
 /** What a round says about one athlete. */
 export function figuresOfAthlete(round: Round, athlete: Athlete, marks: readonly Mark[]): RoundFigures {
-  const gap = athlete === 'a' ? beltGap(round.a, round.b) : beltGap(round.b, round.a);
-  return roundFigures({ roundId: round.id, heldOn: round.heldOn, span: round, athlete, beltGap: gap, marks });
+  const { [athlete]: own, [opponentOf(athlete)]: other } = round;
+  return roundFigures({
+    ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks },
+    beltGap: beltGap(own, other),
+    weightGap:
+      own.weightKg === undefined || other.weightKg === undefined
+        ? undefined
+        : weightGap(own.weightKg, other.weightKg).ratioOfLighter,
+  });
 }

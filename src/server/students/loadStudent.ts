@@ -1,12 +1,17 @@
 import type { WeightUnit } from '@/core/kernel';
 import {
+  type AgainstGroup,
+  againstWhom,
   type Flows,
   type Funnel,
   flowsOf,
   funnelsOf,
   type Habits,
   habitsOf,
+  lateErrors,
   type RecurringError,
+  type SideCount,
+  sidesOf,
 } from '@/core/patterns';
 import { pool } from '@/data/client';
 import { findPerson, listPeoplePiece, type Person } from '@/data/people/people';
@@ -35,6 +40,9 @@ export interface StudentPage {
   readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
   readonly flows: Flows;
   readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
+  readonly partners: readonly AgainstGroup[];
+  readonly sides: readonly SideCount[];
+  readonly late: ReturnType<typeof lateErrors>;
   readonly window: { readonly since?: string; readonly earlierRounds: number };
   readonly today: string;
   readonly weightUnit: WeightUnit;
@@ -64,6 +72,9 @@ export async function loadStudent(personId: string, after?: string): Promise<Stu
     rounds: { ...rounds, rows: rounds.rows.map((round) => ({ round, meanTide: tideOf(round) })) },
     flows: flowsOf(record.rounds),
     funnels: { own: funnelsOf(record.rounds, 'own'), faced: funnelsOf(record.rounds, 'faced') },
+    partners: againstWhom(record.rounds),
+    sides: sidesOf(record.rounds),
+    late: lateErrors(record.rounds),
     window: { since: record.rounds[0]?.heldOn, earlierRounds: record.earlier.length },
     today: day,
     weightUnit: coach.weightUnit,

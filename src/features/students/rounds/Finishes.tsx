@@ -8,8 +8,16 @@ import { Quiet, Table } from '@/ui/layout/Page';
 import { color, space } from '@/ui/tokens/tokens';
 import { percent } from '../studentView';
 
-const Bar = styled.svg`
-  display: block; width: 180px; height: 16px;
+const Block = styled.div`
+  margin-bottom: ${space(5)};
+  table { table-layout: fixed; }
+  th:nth-child(2), th:nth-child(3), th:nth-child(4) { width: 104px; }
+  th:nth-child(5) { width: 260px; padding-left: ${space(6)}; }
+  td:nth-child(5) { padding-left: ${space(6)}; }
+`;
+const Share = styled.span`
+  display: flex; align-items: center; gap: ${space(3)}; font-variant-numeric: tabular-nums;
+  svg { width: 160px; height: 16px; flex: none; }
 `;
 const More = styled.button`
   background: none; border: 0; padding: ${space(1)} 0; cursor: pointer; font: inherit; text-decoration: underline; color: ${color.quiet};
@@ -24,7 +32,7 @@ export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel
   const [all, setAll] = useState(false);
   if (funnels.length === 0) return <p>No attempts are marked in these rounds.</p>;
   return (
-    <>
+    <Block>
       <Table aria-label={label}>
         <thead>
           <tr>
@@ -32,7 +40,7 @@ export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel
             <th className="figure">Tried</th>
             <th className="figure">Under control</th>
             <th className="figure">Finished</th>
-            <th>Of 100 tries</th>
+            <th>Finished of all tries</th>
           </tr>
         </thead>
         <tbody>
@@ -46,21 +54,24 @@ export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel
                 {reached.entry < FEWEST ? (
                   <Quiet>too few to say</Quiet>
                 ) : (
-                  <Bar
-                    viewBox="0 0 180 16"
-                    role="img"
-                    aria-label={`${percent(finished.share)}, between ${percent(finished.interval.low)} and ${percent(finished.interval.high)}`}
-                  >
-                    <rect x="0" y="7" width="180" height="2" fill={color.sunken} />
-                    <rect
-                      x={finished.interval.low * 180}
-                      y="5"
-                      width={(finished.interval.high - finished.interval.low) * 180}
-                      height="6"
-                      fill={color.rule}
-                    />
-                    <circle cx={finished.share * 180} cy="8" r="4" fill={color.focus} />
-                  </Bar>
+                  <Share>
+                    <svg
+                      viewBox="0 0 180 16"
+                      role="img"
+                      aria-label={`${percent(finished.share)}, between ${percent(finished.interval.low)} and ${percent(finished.interval.high)}`}
+                    >
+                      <rect x="0" y="7" width="180" height="2" fill={color.sunken} />
+                      <rect
+                        x={finished.interval.low * 180}
+                        y="5"
+                        width={(finished.interval.high - finished.interval.low) * 180}
+                        height="6"
+                        fill={color.rule}
+                      />
+                      <circle cx={finished.share * 180} cy="8" r="4" fill={color.focus} />
+                    </svg>
+                    {percent(finished.share)}
+                  </Share>
                 )}
               </td>
             </tr>
@@ -72,6 +83,6 @@ export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel
           {all ? 'fewer' : `all ${funnels.length}`}
         </More>
       ) : null}
-    </>
+    </Block>
   );
 }

@@ -16,7 +16,7 @@ export default async function Student({ params, searchParams }: Address) {
   const after = onePlace((await searchParams).after);
   const page = await loadStudent((await params).personId, after);
   if (!page) return <NothingHere />;
-  const { person, rounds, errors, habits, flows, funnels, window, weightUnit } = page;
+  const { person, rounds, errors, habits, weightUnit, ...figures } = page;
   const lines = rounds.rows.map(({ round, meanTide }) => ({
     id: round.id,
     heldOn: round.heldOn,
@@ -32,8 +32,11 @@ export default async function Student({ params, searchParams }: Address) {
       person={{ ...person, age }}
       errors={errors}
       habits={habits}
-      flows={flows}
-      funnels={funnels}
+      flows={figures.flows}
+      funnels={figures.funnels}
+      partners={figures.partners}
+      sides={figures.sides}
+      late={figures.late}
       rounds={lines}
       foot={{
         more: rounds.more
@@ -43,7 +46,7 @@ export default async function Student({ params, searchParams }: Address) {
         unreadable: rounds.unreadable,
       }}
       figuresDue={page.figuresDue}
-      window={window}
+      window={figures.window}
       unit={weightUnit}
     />
   );

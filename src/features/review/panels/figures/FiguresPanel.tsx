@@ -156,7 +156,15 @@ function HomeworkLines({
   const wordOf = useWordOf();
   const figures = useMemo(() => {
     const of = (athlete: Athlete) =>
-      roundFigures({ roundId, heldOn: '', span: reading.round, athlete, beltGap: 0, marks: reading.marks });
+      roundFigures({
+        roundId,
+        heldOn: '',
+        span: reading.round,
+        athlete,
+        beltGap: 0,
+        weightGap: undefined,
+        marks: reading.marks,
+      });
     return { a: of('a'), b: of('b') };
   }, [roundId, reading]);
   return (

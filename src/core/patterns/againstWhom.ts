@@ -1,0 +1,93 @@
+import jstat from 'jstat';
+import type { RoundFigures } from '../figures';
+import type { Interval } from '../statistics';
+import { findTechnique } from '../vocabulary';
+
+/** Points of an edge. @source own decision, before the academy's own rounds say otherwise: what a belt and a tenth more weight are worth */
+const EDGE_PER_BELT = 120;
+const EDGE_PER_TENTH_OF_WEIGHT = 40;
+/** @source Elo 1978, The Rating of Chessplayers, Past and Present: 400 points are ten to one */
+const POINTS_OF_TEN_TO_ONE = 400;
+/** How much of a result the average tide makes. @source own decision */
+const TIDE_WEIGHT = 0.8;
+/** From so many rounds on a difference is said. @source own decision */
+const FEWEST_ROUNDS_TO_SAY = 8;
+
+/** What a round is expected to give, 0 to 1, from its belts and weights; undefined when neither gap is known. An unknown one counts as none. */
+export function expectedResult({
+  beltGap,
+  weightGap,
+}: Pick<RoundFigures, 'beltGap' | 'weightGap'>): number | undefined {
+  if (beltGap === undefined && weightGap === undefined) return undefined;
+  const edge = EDGE_PER_BELT * (beltGap ?? 0) + EDGE_PER_TENTH_OF_WEIGHT * 10 * (weightGap ?? 0);
+  return 1 / (1 + 10 ** (-edge / POINTS_OF_TEN_TO_ONE));
+}
+
+/** What a round gave, 0 to 1: more taps decide, as many of each are even; without any the average tide says it. Points are not counted. */
+export function resultOf({ attempts, tideArea, liveMinutes }: RoundFigures): number {
+  const taps = (isOwn: boolean) =>
+    attempts.filter(
+      (one) =>
+        one.isOwn === isOwn && one.stage === 'finished' && findTechnique(one.techniqueId)?.class === 'submissions',
+    ).length;
+  const difference = taps(true) - taps(false);
+  if (difference !== 0) return difference > 0 ? 1 : 0;
+  if (taps(true) > 0) return 0.5;
+  const meanTide = liveMinutes > 0 ? tideArea / (liveMinutes * 60) : 0;
+  return 1 / (1 + Math.exp(-TIDE_WEIGHT * meanTide));
+}
+
+export const partnerGroups = ['higher', 'same', 'lower', 'heavier', 'near', 'lighter'] as const;
+/** A belt more, about the same, a belt less; a tenth heavier and more, about the same, a tenth lighter. */
+export type PartnerGroup = (typeof partnerGroups)[number];
+
+const isIn: Readonly<Record<PartnerGroup, (round: RoundFigures) => boolean>> = {
+  higher: ({ beltGap }) => beltGap !== undefined && beltGap <= -1,
+  same: ({ beltGap }) => beltGap !== undefined && beltGap > -1 && beltGap < 1,
+  lower: ({ beltGap }) => beltGap !== undefined && beltGap >= 1,
+  heavier: ({ weightGap }) => weightGap !== undefined && weightGap <= -0.1,
+  near: ({ weightGap }) => weightGap !== undefined && weightGap > -0.1 && weightGap < 0.1,
+  lighter: ({ weightGap }) => weightGap !== undefined && weightGap >= 0.1,
+};
+
+export interface AgainstGroup {
+  readonly group: PartnerGroup;
+  readonly roundIds: readonly string[];
+  readonly liveMinutes: number;
+  readonly meanTide: number;
+  /** Means over the rounds of which something is expected, 0 to 1. */
+  readonly result: number;
+  readonly expected: number;
+  /** Mean of result less expectation with its 95 % interval; from eight rounds on. */
+  readonly over?: { readonly mean: number; readonly interval: Interval };
+}
+
+/** How somebody does against kinds of partners, and against what belts and weights let one expect. Groups without a round are absent. */
+export function againstWhom(rounds: readonly RoundFigures[]): AgainstGroup[] {
+  return partnerGroups.flatMap((group) => {
+    const own = rounds.filter((round) => round.liveMinutes > 0 && isIn[group](round));
+    if (own.length === 0) return [];
+    const differences = own.map((round) => resultOf(round) - (expectedResult(round) ?? 0.5));
+    const mean = (values: readonly number[]) => values.reduce((sum, one) => sum + one, 0) / values.length;
+    const liveMinutes = own.reduce((sum, round) => sum + round.liveMinutes, 0);
+    return [
+      {
+        group,
+        roundIds: own.map((round) => round.roundId),
+        liveMinutes,
+        meanTide: own.reduce((sum, round) => sum + round.tideArea, 0) / (liveMinutes * 60),
+        result: mean(own.map(resultOf)),
+        expected: mean(own.map((round) => expectedResult(round) ?? 0.5)),
+        over: own.length < FEWEST_ROUNDS_TO_SAY ? undefined : meanWithInterval(differences),
+      },
+    ];
+  });
+}
+
+/** @source Student 1908, "The probable error of a mean", Biometrika 6 */
+function meanWithInterval(values: readonly number[]): { mean: number; interval: Interval } {
+  const mean = values.reduce((sum, one) => sum + one, 0) / values.length;
+  const variance = values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (values.length - 1);
+  const reach = jstat.studentt.inv(0.975, values.length - 1) * Math.sqrt(variance / values.length);
+  return { mean, interval: { low: mean - reach, high: mean + reach } };
+}

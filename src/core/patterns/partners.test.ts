@@ -1,0 +1,159 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { RoundFigures } from '../figures';
+import { againstWhom, expectedResult, flowsOf, funnelsOf, lateErrors, monthsOf, resultOf, sidesOf } from './index';
+
+const figures = (patch: Partial<RoundFigures> = {}): RoundFigures => ({
+  ...{ roundId: 'r', heldOn: '2026-11-20', beltGap: 0, weightGap: 0, startSeconds: 0, endSeconds: 300 },
+  ...{ liveMinutes: 5, tideArea: 0, positions: [], occurrences: new Map(), exposures: new Map() },
+  ...{ goods: [], stays: [], attempts: [] },
+  ...patch,
+});
+const attempt = (patch: Partial<RoundFigures['attempts'][number]> = {}) => ({
+  ...{ markId: 'm', techniqueId: 'triangle', isOwn: true, atSeconds: 10, stage: 'finished' as const },
+  ...patch,
+});
+
+describe('against whom', () => {
+  it('expects ten to one of 400 points (Elo 1978), even where nothing parts two', () => {
+    expect(expectedResult({ beltGap: 0, weightGap: 0 })).toBe(0.5);
+    // 400 points are ten to one: two belts (240) and forty per cent more weight (160).
+    expect(expectedResult({ beltGap: 2, weightGap: 0.4 })).toBeCloseTo(10 / 11, 9);
+    // Elo's table (1978, p. 31, from memory): 100 points 0.64, 200 points 0.76.
+    expect(expectedResult({ beltGap: 0, weightGap: 0.25 })).toBeCloseTo(0.64, 2);
+    expect(expectedResult({ beltGap: 0, weightGap: 0.5 })).toBeCloseTo(0.76, 2);
+    expect(expectedResult({ beltGap: undefined, weightGap: undefined })).toBeUndefined();
+    fc.assert(
+      fc.property(
+        fc.double({ min: -4, max: 4, noNaN: true }),
+        fc.double({ min: -1, max: 1, noNaN: true }),
+        (belt, weight) => {
+          const both =
+            (expectedResult({ beltGap: belt, weightGap: weight }) ?? 0) +
+            (expectedResult({ beltGap: -belt, weightGap: -weight }) ?? 0);
+          expect(both).toBeCloseTo(1, 9);
+        },
+      ),
+    );
+  });
+
+  it('takes a tap for the result, else the tide', () => {
+    expect(resultOf(figures({ attempts: [attempt()] }))).toBe(1);
+    expect(resultOf(figures({ attempts: [attempt({ isOwn: false })] }))).toBe(0);
+    expect(resultOf(figures({ attempts: [attempt(), attempt({ isOwn: false })] }))).toBe(0.5);
+    expect(resultOf(figures({ attempts: [attempt({ stage: 'locked' })] }))).toBe(0.5);
+    expect(resultOf(figures({ tideArea: 600 }))).toBeCloseTo(1 / (1 + Math.exp(-1.6)), 9);
+  });
+
+  it('says how somebody does against whom, and more than expected only from eight rounds on', () => {
+    const eight = Array.from({ length: 8 }, (_, at) =>
+      figures({ beltGap: -1, weightGap: -0.3, tideArea: at % 2 ? 300 : 600 }),
+    );
+    const groups = againstWhom([...eight, figures({ beltGap: 2, weightGap: undefined })]);
+    expect(groups.map((one) => [one.group, one.roundIds.length])).toEqual([
+      ['higher', 8],
+      ['lower', 1],
+      ['heavier', 8],
+    ]);
+    expect(groups[0]?.over?.interval.low).toBeGreaterThan(0);
+    expect(groups[1]?.over).toBeUndefined();
+    expect(againstWhom([])).toEqual([]);
+  });
+});
+
+describe('left and right, early and late', () => {
+  it('flags eight to none, not seven to one (exact binomial: 0.008, 0.070)', () => {
+    const sided = (left: number, right: number) =>
+      sidesOf([
+        figures({
+          attempts: [
+            ...Array.from({ length: left }, () => attempt({ side: 'left' })),
+            ...Array.from({ length: right }, () => attempt({ side: 'right' })),
+            attempt({ isOwn: false, side: 'right' }),
+          ],
+        }),
+      ])[0];
+    expect(sided(8, 0)).toMatchObject({ left: 8, right: 0, isFlagged: true });
+    expect(sided(8, 0)?.p).toBeCloseTo(0.0078, 4);
+    expect(sided(7, 1)?.p).toBeCloseTo(0.0703, 4);
+    expect(sided(7, 1)?.isFlagged).toBe(false);
+    expect(sided(4, 3)).toBeUndefined();
+  });
+
+  it('compares the last third with the first two, per minute', () => {
+    const at = (atSeconds: number) => ({
+      markId: `${atSeconds}`,
+      roundId: 'r',
+      heldOn: '2026-11-20',
+      atSeconds,
+      symptom: false,
+      rootErrorIds: [],
+    });
+    const late = figures({
+      stays: [{ positionId: 'mount', role: 'bottom', atSeconds: 0, seconds: 300, tide: -4 }],
+      occurrences: new Map([['err-few-bridges', [50, 210, 220, 230, 240, 250, 260, 270].map(at)]]),
+    });
+    // 1 in 200 seconds, then 7 in 100: fourteen times as often.
+    expect(lateErrors([late])?.ratio).toBeCloseTo(14, 9);
+    expect(lateErrors([late])?.isFlagged).toBe(true);
+    expect(lateErrors([figures()])).toBeUndefined();
+  });
+});
+
+describe('how rounds flow', () => {
+  const stay = (positionId: string, role: 'top' | 'bottom', atSeconds: number, seconds: number, tide: number) => ({
+    positionId,
+    role,
+    atSeconds,
+    seconds,
+    tide,
+  });
+  it('counts what goes on to what, with its price, and links nothing over a stop or within one kind', () => {
+    const { nodes, streams } = flowsOf([
+      figures({
+        stays: [
+          stay('half-guard', 'bottom', 0, 60, -1),
+          stay('flat-half-guard', 'bottom', 60, 20, -1.5),
+          stay('side-control', 'bottom', 80, 40, -3),
+          stay('mount', 'bottom', 200, 10, -4),
+        ],
+      }),
+    ]);
+    expect(nodes.map((node) => [node.key, node.seconds, node.stays])).toEqual([
+      ['half-guard/under', 80, 1],
+      ['side-pin/under', 40, 1],
+      ['mount/under', 10, 1],
+    ]);
+    expect(streams).toEqual([
+      {
+        ...{ from: 'half-guard/under', to: 'side-pin/under', count: 1, share: 1, gain: -1.5 },
+        moments: [{ roundId: 'r', heldOn: '2026-11-20', atSeconds: 80 }],
+      },
+    ]);
+    expect(flowsOf([])).toEqual({ nodes: [], streams: [] });
+  });
+
+  it('counts a later stage among the earlier ones, with Wilson’s interval (8 of 10: 0.490 to 0.943)', () => {
+    const tries = Array.from({ length: 10 }, (_, at) => attempt({ stage: at < 8 ? 'finished' : 'entry' }));
+    const [own] = funnelsOf([figures({ attempts: [...tries, attempt({ isOwn: false })] })], 'own');
+    expect(own?.reached).toEqual({ entry: 10, control: 8, locked: 8, finished: 8 });
+    expect(own?.finished.interval.low).toBeCloseTo(0.49, 3);
+    expect(own?.finished.interval.high).toBeCloseTo(0.943, 3);
+  });
+
+  it('has every month between, also over the turn of a year', () => {
+    const round = (heldOn: string, count: number) => ({
+      roundId: heldOn,
+      heldOn,
+      count,
+      exposure: 2,
+      afterDose: false,
+    });
+    expect(monthsOf([round('2025-11-30', 1), round('2026-01-01', 2), round('2026-01-31', 1)])).toEqual([
+      { month: '2025-11', count: 1, exposure: 2 },
+      { month: '2025-12', count: 0, exposure: 0 },
+      { month: '2026-01', count: 3, exposure: 4 },
+    ]);
+    expect(monthsOf([])).toEqual([]);
+  });
+});
