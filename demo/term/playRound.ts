@@ -52,6 +52,7 @@ const ERRORS_A_CHANCE: Readonly<Record<Belt, number>> = {
 /** Errors of the last so many seconds are what a success is owed to. */
 const CAUSE_SECONDS = 20;
 const REST_AFTER_TAP = 12;
+const LATE_TO_LET_GO = 0.03;
 /** Between two tries in one place passes less than a stay takes. */
 const BETWEEN_TRIES = 0.55;
 
@@ -244,6 +245,14 @@ class Course {
       return;
     }
     if (isSubmission) {
+      if (draws.chance(LATE_TO_LET_GO))
+        this.push({
+          kind: 'hazard',
+          atSeconds: this.at + 0.3,
+          hazard: 'late to let go',
+          athlete: actor,
+          duringId: techniqueId,
+        } as Omit<Mark, 'id'>);
       for (const cause of causes) this.punish(cause, 'yes', [attemptId]);
       this.restAfterTap();
       return;

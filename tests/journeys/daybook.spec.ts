@@ -20,6 +20,7 @@ test('every place opens without a complaint of the browser', async ({ page }) =>
     ['Footage', 'On the shelf'],
     ['Review', 'Marked'],
     ['Students', 'On the mat'],
+    ['Academy', 'Where it goes wrong'],
     ['Classes', 'Ahead'],
     ['Settings', 'Coaches'],
   ] as const) {

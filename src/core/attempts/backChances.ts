@@ -14,9 +14,9 @@ export interface BackChances {
   readonly finished: number;
 }
 
-/** Every stay at the opponent's back: with both hooks, kept ten seconds, ended by a finish. Neighbouring positions of the back are one stay. */
+/** Every stay at the opponent's back: with both hooks, kept so for ten seconds, ended by a finish. Neighbouring positions of the back are one stay. */
 export function backChances(reading: RoundReading, athlete: Athlete): BackChances {
-  const stays: { hooks: boolean; seconds: number; from: number; to: number }[] = [];
+  const stays: { hookSeconds: number; from: number; to: number }[] = [];
   let open: (typeof stays)[number] | undefined;
   for (const interval of reading.intervals) {
     const { state } = interval;
@@ -30,17 +30,16 @@ export function backChances(reading: RoundReading, athlete: Athlete): BackChance
       continue;
     }
     if (!open) {
-      open = { hooks: false, seconds: 0, from: interval.startSeconds, to: interval.endSeconds };
+      open = { hookSeconds: 0, from: interval.startSeconds, to: interval.endSeconds };
       stays.push(open);
     }
-    open.hooks ||= position?.points === 'back';
-    open.seconds += spanSeconds(interval);
+    if (position?.points === 'back') open.hookSeconds += spanSeconds(interval);
     open.to = interval.endSeconds;
   }
   return {
     entries: stays.length,
-    withHooks: stays.filter((stay) => stay.hooks).length,
-    kept: stays.filter((stay) => stay.seconds >= KEPT_SECONDS).length,
+    withHooks: stays.filter((stay) => stay.hookSeconds > 0).length,
+    kept: stays.filter((stay) => stay.hookSeconds >= KEPT_SECONDS).length,
     finished: stays.filter((stay) => reading.marks.some((mark) => finishesDuring(mark, athlete, stay))).length,
   };
 }

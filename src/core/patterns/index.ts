@@ -1,3 +1,4 @@
+export * from './academy';
 export * from './againstWhom';
 export * from './change';
 export * from './cohort';

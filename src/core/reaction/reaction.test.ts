@@ -37,6 +37,45 @@ describe('answers', () => {
     expect(seconds([attempt('b', 10), attempt('a', 26)])).toEqual([]);
     expect(seconds([attempt('b', 10), stop(11, 20), attempt('a', 21)])).toEqual([]);
   });
+  it('that never came to something that worked are there, as longer than the time there was; what failed by itself is none', () => {
+    const worked = (atSeconds: number): Mark => ({ ...attempt('b', atSeconds), stage: 'finished' }) as Mark;
+    const failed = (atSeconds: number): Mark =>
+      ({ ...attempt('b', atSeconds), stage: 'control', end: 'abandoned' }) as Mark;
+    const all = listReactions(
+      readRound(span, [worked(10), attempt('a', 60), failed(80), attempt('a', 120), worked(200), stop(206, 220)]),
+      'a',
+    );
+    expect(all.map(({ atSeconds, seconds: took, isUnanswered }) => [atSeconds, took, isUnanswered])).toEqual([
+      [10, 15, true],
+      [200, 6, true],
+    ]);
+    // Six of ten starts were never answered: the middle one, too.
+    const ten = [
+      ...[1, 1.2, 2, 4].map((took) => ({ athlete: 'a' as const, atSeconds: 0, seconds: took, from: 'marks' as const })),
+      ...Array.from({ length: 6 }, () => ({
+        athlete: 'a' as const,
+        atSeconds: 0,
+        seconds: 15,
+        isUnanswered: true as const,
+        from: 'marks' as const,
+      })),
+    ];
+    expect(reactionFigures(ten)).toMatchObject({
+      count: 10,
+      unanswered: 6,
+      medianIsOver: true,
+      slowRatio: 0.8,
+      passiveRatio: 0.7,
+    });
+    const cutOff = {
+      athlete: 'a' as const,
+      atSeconds: 0,
+      seconds: 1,
+      isUnanswered: true as const,
+      from: 'marks' as const,
+    };
+    expect(reactionFigures([...ten, cutOff])?.count).toBe(10);
+  });
   it('taken with the stopwatch count as they are', () => {
     const measured: Mark = { kind: 'measure', id: 'w', atSeconds: 40, endSeconds: 43, athlete: 'a' };
     expect(seconds([measured])).toEqual([3]);
@@ -48,6 +87,8 @@ describe('answers', () => {
     expect(reactionFigures(of(1, 2, 3))).toBeUndefined();
     expect(reactionFigures(of(1, 1.5, 2, 3))).toEqual({
       count: 4,
+      unanswered: 0,
+      medianIsOver: false,
       medianSeconds: 1.75,
       quartiles: [1.375, 2.25],
       slowRatio: 0.5,

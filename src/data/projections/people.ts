@@ -56,7 +56,13 @@ export const listGroupSums = (
     [errors.map((one) => one.errorId), errors.map((one) => one.standardId), withoutPersonId],
   );
 
-const topShape = z.object({ errorId: z.string(), count: z.number(), status: z.enum(statuses) });
+const topShape = z.object({
+  errorId: z.string(),
+  count: z.number(),
+  status: z.enum(statuses),
+  // Absent in lines that were added up by an older version.
+  months: z.array(z.object({ month: z.string(), count: z.number(), exposure: z.number() })).default([]),
+});
 const standingRow = z
   .object({
     person_id: z.string(),

@@ -16,6 +16,7 @@ const places = [
   { href: '/footage', label: 'Footage' },
   { href: '/review', label: 'Review', within: ['/rounds'] },
   { href: '/students', label: 'Students' },
+  { href: '/academy', label: 'Academy' },
   { href: '/classes', label: 'Classes' },
   { href: '/library', label: 'Library' },
   { href: '/settings', label: 'Settings' },

@@ -1,14 +1,16 @@
 import Link from 'next/link';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
-import type { PatternStatus } from '@/core/patterns';
+import type { MonthCount, PatternStatus } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords, type HouseWords, houseNameOf } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
+import { times } from '@/terms/times';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
+import { MonthStrip } from './errors/MonthStrip';
 import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { SomebodyNew } from './SomebodyNew';
-import { statusWords, times } from './studentView';
+import { statusWords } from './studentView';
 
 export interface StudentLine {
   readonly id: string;
@@ -19,7 +21,12 @@ export interface StudentLine {
   readonly weightKg?: number;
   readonly rounds: number;
   readonly lastHeldOn?: string;
-  readonly top?: { readonly errorId: string; readonly count: number; readonly status: string };
+  readonly top?: {
+    readonly errorId: string;
+    readonly count: number;
+    readonly status: string;
+    readonly months: readonly MonthCount[];
+  };
 }
 
 export function StudentsPage({
@@ -64,6 +71,7 @@ export function StudentsPage({
                   <th className="figure">Rounds</th>
                   <th>Last seen</th>
                   <th>Work on</th>
+                  <th>By month</th>
                 </tr>
               </thead>
               <tbody>
@@ -94,6 +102,11 @@ export function StudentsPage({
                       ) : (
                         <Quiet>–</Quiet>
                       )}
+                    </td>
+                    <td>
+                      {line.top && line.top.months.length > 1 ? (
+                        <MonthStrip months={line.top.months} width={150} height={38} />
+                      ) : null}
                     </td>
                   </tr>
                 ))}

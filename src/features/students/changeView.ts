@@ -1,7 +1,8 @@
 import { certaintyOf, type Dose, type RecurringError, type RoundCount } from '@/core/patterns';
 import type { CatalogueError } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
-import { exposureWords, times } from './studentView';
+import { times } from '@/terms/times';
+import { exposureWords } from './studentView';
 
 const kindWords = {
   gone: 'gone',

@@ -3,25 +3,8 @@ import { clockIn } from '@/core/kernel';
 import type { PatternStatus, RecurringError } from '@/core/patterns';
 import { placeOfRole } from '@/core/round';
 import { type CatalogueError, conceptName, type Role, techniqueClasses } from '@/core/vocabulary';
-
-const familyWords: Readonly<Record<string, string>> = {
-  standing: 'on the feet',
-  scramble: 'scramble',
-  'closed-guard': 'closed guard',
-  'open-guard': 'open guard',
-  'half-guard': 'half guard',
-  'leg-entanglement': 'leg entanglement',
-  'side-pin': 'side pin',
-  'knee-on-belly': 'knee on belly',
-  mount: 'mount',
-  back: 'back control',
-  turtle: 'turtle',
-  'front-headlock': 'front headlock',
-  'submission-hold': 'a submission hold',
-  any: 'any position',
-};
-
-export const familyWord = (family: string): string => familyWords[family] ?? family;
+import { familyWord } from '@/terms/familyWords';
+import { times } from '@/terms/times';
 
 export const roleWord = (role: Role): string =>
   ({ top: 'on top', bottom: 'below', attacker: 'attacking', defender: 'defending', neutral: '' })[role];
@@ -31,7 +14,7 @@ export function exposureWords(error: CatalogueError, plural: boolean): string {
   const { exposure } = error;
   if (exposure.kind === 'live-time') return plural ? 'live minutes' : 'live minute';
   if ('family' in exposure) {
-    const place = `${familyWords[exposure.family] ?? exposure.family} ${roleWord(exposure.role)}`.trim();
+    const place = `${familyWord(exposure.family)} ${roleWord(exposure.role)}`.trim();
     if (exposure.kind === 'time-in') return `${plural ? 'minutes' : 'minute'} of ${place}`;
     return `${plural ? 'entries' : 'entry'} into ${place}`;
   }
@@ -100,8 +83,6 @@ function punishedWords(share: number | undefined): string {
   if (share >= 0.4) return ', punished about every other time';
   return share > 0 ? ', seldom punished' : ', not punished so far';
 }
-
-export const times = (count: number): string => (count === 1 ? 'once' : count === 2 ? 'twice' : `${count} times`);
 
 const amountWords = ({ unit, exposure }: RecurringError): string =>
   unit === 'minutes' ? (exposure >= 20 ? exposure.toFixed(0) : exposure.toFixed(1)) : String(exposure);

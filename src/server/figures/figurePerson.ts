@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { errorIdsOf, listRecurringErrors, sumsOf } from '@/core/patterns';
+import { chooseWorkOn, errorIdsOf, listRecurringErrors, monthsOf, sumsOf } from '@/core/patterns';
 import { inTransaction } from '@/data/client';
 import { findPerson } from '@/data/people/people';
 import { replaceStanding } from '@/data/projections/people';
@@ -11,7 +11,8 @@ export const figurePerson = (database: pg.Pool, personId: string, today: string)
     const person = await findPerson(client, personId);
     if (!person) return;
     const record = await recordOf(client, person, today);
-    const [first] = listRecurringErrors(record, await loadCohort(client, personId, errorIdsOf(record)), today);
+    const errors = listRecurringErrors(record, await loadCohort(client, personId, errorIdsOf(record)), today);
+    const [first] = chooseWorkOn(errors);
     await replaceStanding(
       client,
       {
@@ -19,10 +20,9 @@ export const figurePerson = (database: pg.Pool, personId: string, today: string)
         asOf: today,
         rounds: record.rounds.length,
         lastHeldOn: record.rounds.at(-1)?.heldOn,
-        top:
-          first && first.priority > 0
-            ? { errorId: first.errorId, count: first.count, status: first.status }
-            : undefined,
+        top: first
+          ? { errorId: first.errorId, count: first.count, status: first.status, months: monthsOf(first.history) }
+          : undefined,
       },
       sumsOf(record.rounds, today),
     );

@@ -5,12 +5,13 @@ import { Fragment, useState } from 'react';
 import { styled } from 'styled-components';
 import { certaintyOf, type RecurringError, statuses } from '@/core/patterns';
 import { findError } from '@/core/vocabulary';
+import { familyWord } from '@/terms/familyWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Table } from '@/ui/layout/Page';
 import { Select } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 import { changeWords } from '../changeView';
-import { exactWords, familyWord, percent, rateWords, statusWords } from '../studentView';
+import { exactWords, percent, rateWords, statusWords } from '../studentView';
 import { Factors } from './Factors';
 import { Moments, type RoundLabels } from './Moments';
 

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { styled } from 'styled-components';
-import { certaintyOf, type RecurringError } from '@/core/patterns';
+import { certaintyOf, monthsOf, type RecurringError } from '@/core/patterns';
 import { findError } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
@@ -45,7 +45,7 @@ export function Changed({ found }: { readonly found: RecurringError }) {
             : ''}
         </p>
       </div>
-      <MonthStrip found={found} width={176} height={48} />
+      <MonthStrip months={monthsOf(found.history)} interval={found.interval} width={176} height={48} />
     </Line>
   );
 }

@@ -1,6 +1,5 @@
-'use client';
-
-import { monthsOf, type RecurringError } from '@/core/patterns';
+import type { MonthCount } from '@/core/patterns';
+import type { Interval } from '@/core/statistics';
 import { color } from '@/ui/tokens/tokens';
 
 const names = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
@@ -9,17 +8,20 @@ const MOST_MONTHS = 8;
 
 /** How often per chance in each month, before the band in which the rate of the window lies. A month in which it could not be seen has no bar; with little to see it is open. */
 export function MonthStrip({
-  found,
+  months: all,
+  interval,
   width = 232,
   height = 72,
 }: {
-  readonly found: RecurringError;
+  readonly months: readonly MonthCount[];
+  /** Where the rate of the window lies. */
+  readonly interval?: Interval;
   readonly width?: number;
   readonly height?: number;
 }) {
-  const months = monthsOf(found.history).slice(-MOST_MONTHS);
+  const months = all.slice(-MOST_MONTHS);
   const rates = months.map((one) => (one.exposure > 0 ? one.count / one.exposure : 0));
-  const most = Math.max(...rates, Math.min(found.interval?.high ?? 0, 2 * Math.max(...rates, 0)), 1e-6);
+  const most = Math.max(...rates, Math.min(interval?.high ?? 0, 2 * Math.max(...rates, 0)), 1e-6);
   const base = height - 16;
   const yOf = (rate: number) => base - (Math.min(rate, most) / most) * (base - 4);
   const step = width / Math.max(months.length, 4);
@@ -33,12 +35,12 @@ export function MonthStrip({
       role="img"
       aria-label={`Seen by month: ${label}. The band is where the rate lies.`}
     >
-      {found.interval ? (
+      {interval ? (
         <rect
           x="0"
-          y={yOf(found.interval.high)}
+          y={yOf(interval.high)}
           width={width}
-          height={Math.max(1, yOf(found.interval.low) - yOf(found.interval.high))}
+          height={Math.max(1, yOf(interval.low) - yOf(interval.high))}
           fill={color.sunken}
         />
       ) : null}

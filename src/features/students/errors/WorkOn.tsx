@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { RecurringError } from '@/core/patterns';
+import { monthsOf, type RecurringError } from '@/core/patterns';
 import { cueOf, drillIdsFor, findError, houseNameOf } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
@@ -61,7 +61,7 @@ export function WorkOn({ found, rounds }: { readonly found: RecurringError; read
         </p>
       </div>
       <div>
-        <MonthStrip found={found} />
+        <MonthStrip months={monthsOf(found.history)} interval={found.interval} />
         <p className="exact">{exactWords(error, found)}</p>
         <p className="exact">punished {percent(found.punishedShare)}</p>
         <button type="button" className="why" onClick={() => setOpen(!open)} aria-expanded={open}>

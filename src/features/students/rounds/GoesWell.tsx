@@ -3,10 +3,10 @@
 import { styled } from 'styled-components';
 import type { Habits } from '@/core/patterns';
 import { useWordOf } from '@/terms/HouseContext';
+import { times } from '@/terms/times';
 import { Quiet } from '@/ui/layout/Page';
 import { space } from '@/ui/tokens/tokens';
 import { Moments, type RoundLabels } from '../errors/Moments';
-import { times } from '../studentView';
 
 const Line = styled.div`
   display: grid; grid-template-columns: minmax(0, 300px) minmax(0, 1fr); gap: ${space(1)} ${space(6)}; padding: ${space(1)} 0; align-items: baseline;

@@ -3,10 +3,11 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { FlowNode, FlowStream, Flows } from '@/core/patterns';
+import { familyWord } from '@/terms/familyWords';
 import { Quiet, Table } from '@/ui/layout/Page';
 import { color, size, space } from '@/ui/tokens/tokens';
 import { Moments, type RoundLabels } from '../errors/Moments';
-import { familyWord, minutesWords, percent, tideFigure } from '../studentView';
+import { minutesWords, percent, tideFigure } from '../studentView';
 import { drawRiver } from './riverView';
 
 const WIDTH = 860;

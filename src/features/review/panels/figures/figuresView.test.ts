@@ -24,13 +24,16 @@ describe('figures in words', () => {
     expect(reactionWords(undefined, 0)).toBe('none marked');
     expect(reactionWords(undefined, 3)).toBe('3 answers: too few for figures, four are needed');
     const figures = {
-      count: 4,
+      ...{ count: 4, unanswered: 0, medianIsOver: false },
       medianSeconds: 1.75,
       quartiles: [1.4, 2.3] as const,
       slowRatio: 0.5,
       passiveRatio: 0.25,
     };
     expect(reactionWords(figures, 4)).toBe('4, half within 1.8 s (middle half 1.4–2.3 s); slow 50 %, waited 25 %');
+    expect(reactionWords({ ...figures, count: 10, unanswered: 6, medianIsOver: true }, 10)).toBe(
+      '10, 6 never answered; slow 50 %, waited 25 %',
+    );
   });
   it('tell a third of a round, and homework', () => {
     const third = {

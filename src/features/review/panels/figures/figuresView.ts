@@ -44,9 +44,12 @@ export function reactionWords(figures: ReactionFigures | undefined, count: numbe
     return count === 0
       ? 'none marked'
       : `${count === 1 ? '1 answer' : `${count} answers`}: too few for figures, four are needed`;
-  const { medianSeconds, quartiles, slowRatio, passiveRatio } = figures;
+  const { medianSeconds, medianIsOver, unanswered, quartiles, slowRatio, passiveRatio } = figures;
   const percent = (ratio: number) => `${Math.round(ratio * 100)} %`;
-  return `${figures.count}, half within ${medianSeconds.toFixed(1)} s (middle half ${quartiles[0].toFixed(1)}–${quartiles[1].toFixed(1)} s); slow ${percent(slowRatio)}, waited ${percent(passiveRatio)}`;
+  const never = unanswered > 0 ? `, ${unanswered} never answered` : '';
+  const shares = `slow ${percent(slowRatio)}, waited ${percent(passiveRatio)}`;
+  if (medianIsOver) return `${figures.count}${never}; ${shares}`;
+  return `${figures.count}${never}, half within ${medianSeconds.toFixed(1)} s (middle half ${quartiles[0].toFixed(1)}–${quartiles[1].toFixed(1)} s); ${shares}`;
 }
 
 export function thirdWords(third: Third, names: Names): string {
