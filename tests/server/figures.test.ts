@@ -4,10 +4,12 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { RoundFigures } from '@/core/figures';
 import { addDays } from '@/core/kernel';
 import {
+  chooseWorkOn,
   cohortOf,
   errorIdsOf,
   listRecurringErrors,
   memberOf,
+  monthsOf,
   type StudentRecord,
   splitByWindow,
 } from '@/core/patterns';
@@ -87,9 +89,12 @@ async function expectSame(roundIds: readonly string[]) {
       }));
     expect(plain(errors)).toEqual(plain(scratch.get(person.id) ?? []));
     const [standing] = await listStandings(pool(), [person.id]);
-    const first = scratch.get(person.id)?.[0];
+    const [first] = chooseWorkOn(scratch.get(person.id) ?? []);
     expect(standing?.top).toEqual(
-      first && first.priority > 0 ? { errorId: first.errorId, count: first.count, status: first.status } : undefined,
+      first && {
+        ...{ errorId: first.errorId, count: first.count, status: first.status },
+        months: monthsOf(first.history),
+      },
     );
   }
 }

@@ -44,7 +44,12 @@ const open = (role: string) =>
   render(
     <SettingsPage academy={academy} coach={{ role, reactionLeadSeconds: 0.35, weightUnit: 'kg' }} coaches={coaches} />,
   );
-const press = async (name: string) => userEvent.click(await screen.findByRole('button', { name }));
+/** Presses a button once it has done what it was pressed for before. */
+async function press(name: string) {
+  const button = await screen.findByRole('button', { name });
+  await vi.waitFor(() => expect(button.dataset.pending).toBeUndefined(), { timeout: 20_000 });
+  await userEvent.click(button);
+}
 
 describe('settings', () => {
   it('send what is written, with comma or point, and say that it is kept', async () => {
