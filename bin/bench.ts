@@ -31,7 +31,8 @@ export async function runBenchmarks(): Promise<void> {
   const { measureCore } = await importAsShipped<typeof import('../bench/core')>('bench/core.ts');
   const { measureLanguage } = await importAsShipped<typeof import('../bench/language')>('bench/language.ts');
   const { measureKeyStrokes } = await importAsShipped<typeof import('../bench/keyStrokes')>('bench/keyStrokes.ts');
-  const lines = [...(await measureCore()), ...measureLanguage(), ...measureKeyStrokes()];
+  const { measurePatterns } = await importAsShipped<typeof import('../bench/patterns')>('bench/patterns.ts');
+  const lines = [...(await measureCore()), ...measureLanguage(), ...measureKeyStrokes(), ...measurePatterns()];
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
   const server = await openServer('bench', true, { mostUploadBytes: 6 * 1024 ** 3 });
   try {

@@ -81,6 +81,8 @@ export async function measureAcademy(): Promise<BenchLine[]> {
     const places: readonly (readonly [string, (turn: number) => string])[] = [
       ['Students', () => '/students'],
       ['a student', (turn) => `/students/${person(turn)}`],
+      ['the Academy', () => '/academy'],
+      ['the Academy, a cell open', () => '/academy?family=half-guard&belt=white'],
       ['Review, the list', () => '/review'],
       ['a round in Review', (turn) => `/rounds/${round(turn)}`],
       ['closing a review', (turn) => `/rounds/${round(turn)}/closing`],

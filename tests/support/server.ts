@@ -47,13 +47,14 @@ export async function openServer(
     mostUploadBytes = 60 * 1024 * 1024,
     options = testCluster,
     databaseUrl: given,
-  }: { mostUploadBytes?: number; options?: typeof testCluster; databaseUrl?: string } = {},
+    withTerm = false,
+  }: { mostUploadBytes?: number; options?: typeof testCluster; databaseUrl?: string; withTerm?: boolean } = {},
 ): Promise<TestServer> {
   const databaseUrl =
     given ?? (await ensureDatabase(await startCluster(options), `owl_${name}_${process.pid}_${Date.now()}`));
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));
   const log = openSync(path.join(folder, 'test.log'), 'a');
-  if (demo) await loadDemo(databaseUrl, folder, () => undefined);
+  if (demo) await loadDemo(databaseUrl, folder, () => undefined, { withTerm });
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 2 });
   keepAlive(pool);
   const port = await findFreePort();

@@ -60,7 +60,9 @@ export function StudentsPage({
       ) : (
         <Section>
           <h2>On the mat</h2>
-          <div className="note">The last column is what is most worth working on now.</div>
+          <div className="note">
+            What is most worth working on now, and how often it was seen for each chance of it, month by month.
+          </div>
           <div className="matter">
             <Table>
               <thead>
@@ -88,7 +90,9 @@ export function StudentsPage({
                         label={beltWords(line.belt, line.stripes)}
                       />
                     </td>
-                    <td className="figure">{line.weightKg === undefined ? '–' : formatWeight(line.weightKg, unit)}</td>
+                    <td className="figure" style={{ whiteSpace: 'nowrap' }}>
+                      {line.weightKg === undefined ? '–' : formatWeight(line.weightKg, unit)}
+                    </td>
                     <td className="figure">{line.rounds}</td>
                     <td>{line.lastHeldOn ? dayWords(line.lastHeldOn) : <Quiet>not reviewed yet</Quiet>}</td>
                     <td>
@@ -103,9 +107,9 @@ export function StudentsPage({
                         <Quiet>–</Quiet>
                       )}
                     </td>
-                    <td>
+                    <td style={{ paddingBlock: 0, verticalAlign: 'middle', lineHeight: 0 }}>
                       {line.top && line.top.months.length > 1 ? (
-                        <MonthStrip months={line.top.months} width={150} height={38} />
+                        <MonthStrip months={line.top.months} width={150} height={36} />
                       ) : null}
                     </td>
                   </tr>
