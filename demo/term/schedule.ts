@@ -10,6 +10,8 @@ export const WEEKS = 26;
 const ROUNDS_AN_EVENING = [4, 5] as const;
 /** Evenings on which nobody filmed. */
 const UNFILMED = [3, 21];
+/** Weeks in which rounds of the films lie. */
+const FILMED_WEEKS = 5;
 
 export const students = [...people, ...furtherPeople].filter((one) => one.standing === 'student');
 
@@ -63,12 +65,14 @@ export function termRounds(today: CalendarDate, draws: Draws): TermRound[] {
       const heldOn = addDays(lastWeekday(today, weekday), -7 * (WEEKS - 1 - week));
       const uniform = weekday === 6 && week % 2 ? 'no-gi' : 'gi';
       const wanted = draws.one(ROUNDS_AN_EVENING);
-      for (let numberInSession = 1; numberInSession <= wanted; numberInSession += 1) {
+      for (let at = 1; at <= wanted; at += 1) {
         const pair = nextPair(week, lastMet, fought, draws);
         const [a, b] = pair;
         const seconds = isMinor(a) ? 240 : draws.one([300, 300, 360]);
+        // The rounds of the films come first in their evenings.
+        const numberInSession = at + (week >= WEEKS - FILMED_WEEKS ? 4 : 0);
         rounds.push({
-          key: `term-${week}-${weekday}-${numberInSession}`,
+          key: `term-${week}-${weekday}-${at}`,
           heldOn,
           week,
           numberInSession,

@@ -71,3 +71,24 @@ test('the academy’s table opens who and what, down to a student', async ({ pag
   await expect(page.getByRole('table', { name: 'Worth a class' })).toContainText('ago');
   await expect(page.getByText(/late to let go/).first()).toBeVisible();
 });
+
+test('after a class its coach ticks who came and what was drilled; students’ pages and the Academy know it', async ({
+  page,
+}) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/classes/${demoId('class', 'class-24-1')}`);
+  await expect(page.getByRole('heading', { name: 'What became of it' })).toBeVisible();
+  const came = page.getByRole('list', { name: 'Who came' });
+  const before = await came.getByRole('checkbox', { checked: true }).count();
+  await page.getByRole('combobox', { name: 'Somebody else came' }).fill('ludo');
+  await page.getByRole('option', { name: 'Ludo Reyhart' }).click();
+  await expect(came.getByRole('checkbox', { checked: true })).toHaveCount(before + 1);
+  await page.getByRole('combobox', { name: 'Something else was drilled' }).fill('hide the heel');
+  await page.getByRole('option', { name: 'Hide the heel' }).click();
+  const drilled = page.getByRole('list', { name: 'What was drilled' });
+  await drilled.getByRole('button', { name: 'Hide the heel: five minutes more' }).click();
+  await expect(drilled).toContainText('15 minutes');
+  await page.reload();
+  await expect(drilled.getByRole('checkbox', { name: 'Hide the heel' })).toBeChecked();
+  await expect(came.getByRole('checkbox', { name: 'Ludo Reyhart' })).toBeChecked();
+});

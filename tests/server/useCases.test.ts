@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ruleSets } from '@/core/scoring';
 import { listCoaches } from '@/data/accounts/coaches';
 import { findAskedPlan, listClassesFrom } from '@/data/classes/classes';
+import { listCame, listDrilledIn } from '@/data/classes/log';
 import { pool } from '@/data/client';
 import { getHouseWords } from '@/data/language/houseWords';
 import { listMarks } from '@/data/marks/marks';
@@ -12,7 +13,14 @@ import { findPerson } from '@/data/people/people';
 import { listSignedReviews } from '@/data/reviews/signedReviews';
 import { listClocks } from '@/data/rounds/clocks';
 import { listHouseRuleSets } from '@/data/rounds/ruleSets';
-import { expectPerson, generateClassPlan, removeClass, saveClass } from '@/server/classes/classActions';
+import {
+  expectPerson,
+  generateClassPlan,
+  logCame,
+  logDrilled,
+  removeClass,
+  saveClass,
+} from '@/server/classes/classActions';
 import { keepClip, removeClip } from '@/server/language/clipActions';
 import { addOwnWord, mergeWord, renameConcept } from '@/server/language/houseActions';
 import { nameMarks } from '@/server/language/nameMarksActions';
@@ -214,6 +222,16 @@ describe('a class', () => {
     expect(await saveClass({ ...draft, title: 'Noon' }, { ...seen, version: 7 })).toEqual(refusedWith('', MEANWHILE));
     const ana = await seedPerson('Ana');
     expect(await expectPerson(seen.id, ana, 0.8)).toEqual({ ok: true });
+    expect(await logCame(seen.id, ana, true)).toEqual({ ok: true });
+    expect(await logDrilled(seen.id, 'drill-half-guard-side', 12)).toEqual({ ok: true });
+    expect(await listDrilledIn(pool(), seen.id)).toEqual([{ drillId: 'drill-half-guard-side', minutes: 12 }]);
+    expect(await logDrilled(seen.id, 'drill-half-guard-side', 0)).toEqual({ ok: true });
+    expect(await listDrilledIn(pool(), seen.id)).toEqual([]);
+    expect(await listCame(pool(), seen.id)).toEqual([{ personId: ana, came: true }]);
+    expect(await logDrilled(seen.id, 'drill-half-guard-side', 2.5)).toMatchObject({ ok: false });
+    expect(await logDrilled(seen.id, 'drill-of-nobody', 5)).toEqual(refusedWith('', 'no longer in the library'));
+    expect(await logCame(randomUUID(), ana, true)).toEqual(refusedWith('', 'no longer there'));
+    expect(await logCame(seen.id, randomUUID(), true)).toEqual(refusedWith('', 'no longer there'));
     expect(await generateClassPlan(seen.id, [])).toEqual({ ok: true, version: 1 });
     expect(await findAskedPlan(pool(), seen.id)).toMatchObject({ state: 'waiting' });
     expect(await generateClassPlan(randomUUID(), [])).toEqual(refusedWith('', 'no longer there'));

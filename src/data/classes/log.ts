@@ -18,6 +18,40 @@ export const saveDrilled = (database: Database, classId: string, drillId: string
     [classId, drillId, minutes],
   );
 
+/** Takes a drill out of what was drilled. */
+export const deleteDrilled = (database: Database, classId: string, drillId: string) =>
+  runStatement(database, 'delete from class_drilled where class_id = $1 and drill_id = $2', [classId, drillId]);
+
+/** Who came to a class and who did not; who was expected and nobody said anything of is absent. */
+export const listCame = (database: Database, classId: string) =>
+  listRows(
+    database,
+    z
+      .object({ person_id: z.string(), came: z.boolean() })
+      .transform((row) => ({ personId: row.person_id, came: row.came })),
+    'select person_id, came from class_attendee where class_id = $1 and came is not null',
+    [classId],
+  );
+
+/** What was drilled in a class. */
+export const listDrilledIn = (database: Database, classId: string) =>
+  listRows(
+    database,
+    z
+      .object({ drill_id: z.string(), minutes: z.number() })
+      .transform((row) => ({ drillId: row.drill_id, minutes: row.minutes })),
+    'select drill_id, minutes from class_drilled where class_id = $1 order by drill_id',
+    [classId],
+  );
+
+/** Asks that everybody who came to a class is added up anew: what was done about their errors changed. */
+export const askForWhoCame = (database: Database, classId: string) =>
+  runStatement(
+    database,
+    'select ask_for_people(array(select person_id from class_attendee where class_id = $1 and came is not null))',
+    [classId],
+  );
+
 const drilledRow = z
   .object({ drill_id: z.string(), day: z.string(), title: z.string() })
   .transform((row) => ({ drillId: row.drill_id, day: row.day, classTitle: row.title }));

@@ -13,6 +13,7 @@ import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layou
 import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
+import { ClassLog, type ClassLogProps } from './ClassLog';
 import { clockTime, longDayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
@@ -29,6 +30,8 @@ export interface ClassPageProps {
   readonly one: ClassFacts;
   readonly people: readonly ExpectablePerson[];
   readonly chances: Readonly<Record<string, number>>;
+  /** What became of it, once it has begun. */
+  readonly log?: Pick<ClassLogProps, 'came' | 'drilled'>;
   readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly ordinal: number };
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;
@@ -36,7 +39,7 @@ export interface ClassPageProps {
   readonly unit: WeightUnit;
 }
 
-export function ClassPage({ one, people, chances, stored, asked, weightLimitRatio, unit }: ClassPageProps) {
+export function ClassPage({ one, people, chances, log, stored, asked, weightLimitRatio, unit }: ClassPageProps) {
   const zone = useZone();
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
@@ -93,6 +96,21 @@ export function ClassPage({ one, people, chances, stored, asked, weightLimitRati
         </>
       }
     >
+      {log ? (
+        <Section>
+          <h2>What became of it</h2>
+          <div className="note">Two minutes after class: students’ pages and the Academy read it.</div>
+          <div className="matter">
+            <ClassLog
+              classId={one.id}
+              people={people}
+              expectedIds={Object.keys(chances)}
+              plannedIds={stored?.plan.drills.map((drill) => drill.drillId) ?? []}
+              {...log}
+            />
+          </div>
+        </Section>
+      ) : null}
       <Section>
         <h2>Who comes</h2>
         <div className="note">

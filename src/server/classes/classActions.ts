@@ -3,7 +3,9 @@
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { momentOf, type Outcome, refuse } from '@/core/kernel';
+import { findDrill } from '@/core/vocabulary';
 import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
+import { askForWhoCame, deleteDrilled, saveCame, saveDrilled } from '@/data/classes/log';
 import { pool } from '@/data/client';
 import { findPerson } from '@/data/people/people';
 import { academyZone } from '../kernel/academyTime';
@@ -11,6 +13,8 @@ import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { putOnce } from '../kernel/putOnce';
 import { askForPlan } from './askForPlan';
 import { classInput, locksInput } from './classInput';
+
+const GONE = 'This class is no longer there. Go back to the list of classes.';
 
 /** Makes a class under the id that the page gave it (version 0), or changes one that nobody else changed since `version`. */
 export const saveClass = defineCommand({
@@ -54,7 +58,38 @@ export const expectPerson = defineCommand({
   },
 });
 
-const GONE = 'This class is no longer there. Go back to the list of classes.';
+/** Minutes of one drill in a class that can be. @source the bounds of the table */
+const drillMinutes = z.number().int().min(0).max(240);
+
+/** Says whether somebody came to a class that was held. */
+export const logCame = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.uuid(), z.boolean()],
+  misfit: GONE,
+  run: async (_coach, classId, personId, came) => {
+    if (!(await findClass(pool(), classId)) || !(await findPerson(pool(), personId))) return refuse(GONE);
+    await saveCame(pool(), classId, personId, came);
+    await askForWhoCame(pool(), classId);
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true };
+  },
+});
+
+/** Says what was drilled in a class, and for how many minutes; 0 takes it out. */
+export const logDrilled = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.string().max(120), drillMinutes],
+  misfit: 'Write whole minutes from 1 to 240.',
+  run: async (_coach, classId, drillId, minutes) => {
+    if (!(await findClass(pool(), classId))) return refuse(GONE);
+    if (!findDrill(drillId)) return refuse('This drill is no longer in the library. Reload the page.');
+    if (minutes === 0) await deleteDrilled(pool(), classId, drillId);
+    else await saveDrilled(pool(), classId, drillId, minutes);
+    await askForWhoCame(pool(), classId);
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true };
+  },
+});
 
 /** Asks for a plan; the page watches what becomes of it. */
 export const generateClassPlan = defineCommand({

@@ -10,6 +10,7 @@ import {
   listPastClasses,
   type StoredPlan,
 } from '@/data/classes/classes';
+import { listCame, listDrilledIn } from '@/data/classes/log';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
 import { countPeople, listPeople, type Person } from '@/data/people/people';
@@ -18,10 +19,18 @@ import { requireCoach } from '../accounts/currentCoach';
 import { academyZone, today } from '../kernel/academyTime';
 import { isUuid, uuidIn } from '../kernel/isUuid';
 
+/** Who came to a class, and what was drilled in it. */
+export interface ClassLog {
+  readonly came: Readonly<Record<string, boolean>>;
+  readonly drilled: Readonly<Record<string, number>>;
+}
+
 export interface ClassPage {
   readonly academyClass: AcademyClass;
   readonly people: readonly (Person & { readonly age?: number })[];
   readonly chances: Readonly<Record<string, number>>;
+  /** What became of it; undefined before it begins. */
+  readonly log?: ClassLog;
   readonly stored?: StoredPlan;
   /** A plan that was asked for after the stored one and is not there yet, or why it will not be. */
   readonly asked?: AskedPlan;
@@ -33,9 +42,11 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
   const coach = await requireCoach();
   const academyClass = isUuid(classId) ? await findClass(pool(), classId) : undefined;
   if (!academyClass) return undefined;
-  const [people, attendance, stored, asked, academy] = await Promise.all([
+  const hasBegun = Date.parse(academyClass.startsAt) <= Date.now();
+  const [people, attendance, log, stored, asked, academy] = await Promise.all([
     listPeople(pool()),
     listAttendees(pool(), classId),
+    hasBegun ? loadLog(classId) : undefined,
     findLatestPlan(pool(), classId),
     findAskedPlan(pool(), classId),
     getAcademy(pool()),
@@ -45,10 +56,19 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
     academyClass,
     people: people.map((person) => ({ ...person, age: person.bornOn ? ageOn(person.bornOn, day) : undefined })),
     chances: Object.fromEntries(attendance.map((one) => [one.personId, one.chance])),
+    log,
     stored,
     asked: asked?.state === 'ready' ? undefined : asked,
     academy,
     weightUnit: coach.weightUnit,
+  };
+}
+
+async function loadLog(classId: string): Promise<ClassLog> {
+  const [came, drilled] = await Promise.all([listCame(pool(), classId), listDrilledIn(pool(), classId)]);
+  return {
+    came: Object.fromEntries(came.map((one) => [one.personId, one.came])),
+    drilled: Object.fromEntries(drilled.map((one) => [one.drillId, one.minutes])),
   };
 }
 

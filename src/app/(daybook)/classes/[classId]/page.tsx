@@ -9,13 +9,14 @@ export const metadata: Metadata = { title: 'Class' };
 export default async function Class({ params }: { params: Promise<{ classId: string }> }) {
   const page = await loadClass((await params).classId);
   if (!page) return <NothingHere />;
-  const { academyClass, people, chances, stored, asked, academy, weightUnit } = page;
+  const { academyClass, people, chances, log, stored, asked, academy, weightUnit } = page;
   return (
     <ClassPage
       key={stored?.version ?? 0}
       one={academyClass}
       people={people}
       chances={chances}
+      log={log}
       stored={stored}
       asked={
         asked && {

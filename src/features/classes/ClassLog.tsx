@@ -1,0 +1,150 @@
+'use client';
+
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import type { Outcome } from '@/core/kernel';
+import { drillsOf } from '@/core/vocabulary';
+import { whyNot } from '@/forms/whyNot';
+import { logCame, logDrilled } from '@/server/classes/classActions';
+import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { Notice, Quiet, Stack } from '@/ui/layout/Page';
+import { Button, Checkbox, ComboField } from '@/ui/primitives';
+import { space } from '@/ui/tokens/tokens';
+
+const People = styled.ul`
+  list-style: none; margin: 0; padding: 0; columns: 3; column-gap: ${space(8)};
+  li { break-inside: avoid; min-height: 30px; }
+  @media (max-width: 860px) { columns: 1; }
+`;
+const Drills = styled.ul`
+  list-style: none; margin: 0; padding: 0;
+  li { display: flex; align-items: center; gap: ${space(3)}; min-height: 34px; }
+`;
+
+export interface ClassLogProps {
+  readonly classId: string;
+  readonly people: readonly { readonly id: string; readonly name: string }[];
+  readonly expectedIds: readonly string[];
+  readonly plannedIds: readonly string[];
+  readonly came: Readonly<Record<string, boolean>>;
+  /** Minutes by drill. */
+  readonly drilled: Readonly<Record<string, number>>;
+}
+
+/** Minutes that a drill is taken to have lasted until somebody says otherwise. @source own decision: the usual length of a block */
+const USUAL_MINUTES = 10;
+const STEP_MINUTES = 5;
+const MOST_MINUTES = 240;
+const MOST_OFFERED = 8;
+
+/** Who came and what was drilled: ticks that are kept at once. Who was expected and what was planned is there to be ticked; others are added by name. */
+export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: ClassLogProps) {
+  const wordOf = useWordOf();
+  const house = useHouse();
+  const [came, setCame] = useState(kept.came);
+  const [drilled, setDrilled] = useState(kept.drilled);
+  const [message, setMessage] = useState<string>();
+  const keep = async (sent: Promise<Outcome>, takeBack: () => void) => {
+    const outcome = await sent.catch(() => undefined);
+    setMessage(outcome?.ok ? undefined : `That is not kept. ${whyNot(outcome)}`);
+    if (!outcome?.ok) takeBack();
+  };
+  const tick = (personId: string, isThere: boolean) => {
+    const before = came[personId] ?? false;
+    const put = (value: boolean) => setCame((all) => ({ ...all, [personId]: value }));
+    put(isThere);
+    void keep(logCame(classId, personId, isThere), () => put(before));
+  };
+  const drill = (drillId: string, minutes: number) => {
+    const before = drilled[drillId] ?? 0;
+    const put = (value: number) => setDrilled((all) => ({ ...all, [drillId]: value }));
+    put(minutes);
+    void keep(logDrilled(classId, drillId, minutes), () => put(before));
+  };
+  const listed = people.filter((one) => expectedIds.includes(one.id) || one.id in came);
+  const drills = [...new Set([...plannedIds, ...Object.keys(drilled)])];
+  const known = drillsOf(house).map((one) => one.id);
+  return (
+    <Stack>
+      {message ? <Notice role="alert">{message}</Notice> : null}
+      <People aria-label="Who came">
+        {listed.map((one) => (
+          <li key={one.id}>
+            <Checkbox isSelected={came[one.id] === true} onChange={(isThere) => tick(one.id, isThere)}>
+              {one.name}
+            </Checkbox>
+          </li>
+        ))}
+      </People>
+      <Finder
+        label="Somebody else came"
+        options={people.filter((one) => !listed.includes(one))}
+        onChoose={(id) => tick(id, true)}
+      />
+      <Drills aria-label="What was drilled">
+        {drills.map((drillId) => {
+          const minutes = drilled[drillId] ?? 0;
+          return (
+            <li key={drillId}>
+              <Checkbox isSelected={minutes > 0} onChange={(isDone) => drill(drillId, isDone ? USUAL_MINUTES : 0)}>
+                {wordOf(drillId)}
+              </Checkbox>
+              {minutes > 0 ? (
+                <>
+                  <Button
+                    look="plain"
+                    aria-label={`${wordOf(drillId)}: five minutes less`}
+                    isDisabled={minutes <= STEP_MINUTES}
+                    onPress={() => drill(drillId, Math.max(1, minutes - STEP_MINUTES))}
+                  >
+                    −
+                  </Button>
+                  <Quiet>{minutes} minutes</Quiet>
+                  <Button
+                    look="plain"
+                    aria-label={`${wordOf(drillId)}: five minutes more`}
+                    isDisabled={minutes + STEP_MINUTES > MOST_MINUTES}
+                    onPress={() => drill(drillId, minutes + STEP_MINUTES)}
+                  >
+                    +
+                  </Button>
+                </>
+              ) : null}
+            </li>
+          );
+        })}
+      </Drills>
+      <Finder
+        label="Something else was drilled"
+        options={known.filter((id) => !drills.includes(id)).map((id) => ({ id, name: wordOf(id) }))}
+        onChoose={(id) => drill(id, USUAL_MINUTES)}
+      />
+    </Stack>
+  );
+}
+
+interface FinderProps {
+  readonly label: string;
+  readonly options: readonly { readonly id: string; readonly name: string }[];
+  readonly onChoose: (id: string) => void;
+}
+
+/** Adds one of many by its name. */
+function Finder({ label, options, onChoose }: FinderProps) {
+  const [text, setText] = useState('');
+  const wanted = text.trim().toLowerCase();
+  const offered = options.filter((one) => wanted && one.name.toLowerCase().includes(wanted)).slice(0, MOST_OFFERED);
+  return (
+    <ComboField
+      label={label}
+      text={text}
+      onText={setText}
+      options={offered.map((one) => ({ id: one.id, label: one.name }))}
+      onChoose={(id) => {
+        setText('');
+        onChoose(id);
+      }}
+      placeholder="a name"
+    />
+  );
+}
