@@ -80,10 +80,14 @@ test('after a class its coach ticks who came and what was drilled; students’ p
   await expect(page.getByRole('heading', { name: 'What became of it' })).toBeVisible();
   const came = page.getByRole('list', { name: 'Who came' });
   const before = await came.getByRole('checkbox', { checked: true }).count();
-  await page.getByRole('combobox', { name: 'Somebody else came' }).fill('ludo');
+  const somebody = page.getByRole('combobox', { name: 'Somebody else came' });
+  await somebody.click();
+  await somebody.pressSequentially('ludo');
   await page.getByRole('option', { name: 'Ludo Reyhart' }).click();
   await expect(came.getByRole('checkbox', { checked: true })).toHaveCount(before + 1);
-  await page.getByRole('combobox', { name: 'Something else was drilled' }).fill('hide the heel');
+  const something = page.getByRole('combobox', { name: 'Something else was drilled' });
+  await something.click();
+  await something.pressSequentially('hide the heel');
   await page.getByRole('option', { name: 'Hide the heel' }).click();
   const drilled = page.getByRole('list', { name: 'What was drilled' });
   await drilled.getByRole('button', { name: 'Hide the heel: five minutes more' }).click();

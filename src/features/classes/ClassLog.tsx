@@ -8,8 +8,9 @@ import { whyNot } from '@/forms/whyNot';
 import { logCame, logDrilled } from '@/server/classes/classActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { Notice, Quiet, Stack } from '@/ui/layout/Page';
-import { Button, Checkbox, ComboField } from '@/ui/primitives';
+import { Button, Checkbox } from '@/ui/primitives';
 import { space } from '@/ui/tokens/tokens';
+import { AddByName } from './AddByName';
 
 const People = styled.ul`
   list-style: none; margin: 0; padding: 0; columns: 3; column-gap: ${space(8)};
@@ -35,7 +36,6 @@ export interface ClassLogProps {
 const USUAL_MINUTES = 10;
 const STEP_MINUTES = 5;
 const MOST_MINUTES = 240;
-const MOST_OFFERED = 8;
 
 /** Who came and what was drilled: ticks that are kept at once. Who was expected and what was planned is there to be ticked; others are added by name. */
 export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: ClassLogProps) {
@@ -76,7 +76,7 @@ export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: 
           </li>
         ))}
       </People>
-      <Finder
+      <AddByName
         label="Somebody else came"
         options={people.filter((one) => !listed.includes(one))}
         onChoose={(id) => tick(id, true)}
@@ -114,37 +114,11 @@ export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: 
           );
         })}
       </Drills>
-      <Finder
+      <AddByName
         label="Something else was drilled"
         options={known.filter((id) => !drills.includes(id)).map((id) => ({ id, name: wordOf(id) }))}
         onChoose={(id) => drill(id, USUAL_MINUTES)}
       />
     </Stack>
-  );
-}
-
-interface FinderProps {
-  readonly label: string;
-  readonly options: readonly { readonly id: string; readonly name: string }[];
-  readonly onChoose: (id: string) => void;
-}
-
-/** Adds one of many by its name. */
-function Finder({ label, options, onChoose }: FinderProps) {
-  const [text, setText] = useState('');
-  const wanted = text.trim().toLowerCase();
-  const offered = options.filter((one) => wanted && one.name.toLowerCase().includes(wanted)).slice(0, MOST_OFFERED);
-  return (
-    <ComboField
-      label={label}
-      text={text}
-      onText={setText}
-      options={offered.map((one) => ({ id: one.id, label: one.name }))}
-      onChoose={(id) => {
-        setText('');
-        onChoose(id);
-      }}
-      placeholder="a name"
-    />
   );
 }

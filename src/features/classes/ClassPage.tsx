@@ -112,7 +112,7 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
         </Section>
       ) : null}
       <Section>
-        <h2>Who comes</h2>
+        <h2>{log ? 'Who was expected' : 'Who comes'}</h2>
         <div className="note">
           {count === 0 ? 'Nobody ticked yet.' : `${count} expected.`} Press the word to say how surely.
         </div>

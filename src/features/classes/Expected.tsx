@@ -1,13 +1,13 @@
 'use client';
 
-import { useState } from 'react';
 import { styled } from 'styled-components';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Quiet } from '@/ui/layout/Page';
-import { Button, Checkbox, ComboField } from '@/ui/primitives';
+import { Button, Checkbox } from '@/ui/primitives';
 import { space } from '@/ui/tokens/tokens';
+import { AddByName } from './AddByName';
 import { chances, chanceWords } from './classView';
 
 const List = styled.ul`
@@ -38,7 +38,6 @@ export interface ExpectedProps {
 
 /** More people than this are not looked through in one list: only who is expected stands there, others are added by name. @source own decision */
 const MOST_LISTED = 80;
-const MOST_OFFERED = 8;
 
 /** Who is expected, and how surely: a press on the word goes from surely to likely to perhaps. */
 export function Expected(props: ExpectedProps) {
@@ -47,32 +46,15 @@ export function Expected(props: ExpectedProps) {
   const listed = isLong ? people.filter((person) => (chanceOf[person.id] ?? 0) > 0) : people;
   return (
     <>
-      {isLong ? <SomebodyElse {...{ people, chanceOf, onChange }} /> : null}
+      {isLong ? (
+        <AddByName
+          label="Somebody else comes"
+          options={people.filter((person) => !chanceOf[person.id])}
+          onChoose={(id) => onChange(id, 0.9)}
+        />
+      ) : null}
       <ExpectedList {...props} people={listed} />
     </>
-  );
-}
-
-/** Finds somebody by name among many, and expects them. */
-function SomebodyElse({ people, chanceOf, onChange }: Pick<ExpectedProps, 'people' | 'chanceOf' | 'onChange'>) {
-  const [text, setText] = useState('');
-  const wanted = text.trim().toLowerCase();
-  const options = people
-    .filter((person) => !chanceOf[person.id] && person.name.toLowerCase().includes(wanted))
-    .slice(0, MOST_OFFERED)
-    .map((person) => ({ id: person.id, label: person.name }));
-  return (
-    <ComboField
-      label="Somebody else comes"
-      text={text}
-      onText={setText}
-      options={wanted === '' ? [] : options}
-      onChoose={(id) => {
-        setText('');
-        onChange(id, 0.9);
-      }}
-      placeholder="a name"
-    />
   );
 }
 
