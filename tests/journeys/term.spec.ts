@@ -46,6 +46,11 @@ test('what a class changed is said with its day; a stream of the river and a lin
   await expect(rows.nth(1)).toContainText(/mount|minutes|of/);
   await rows.nth(1).getByRole('button').click();
   await expect(page.getByText('How teachable at this belt').first()).toBeVisible();
+  const periods = page.getByRole('table', { name: 'Two periods side by side' });
+  await expect(periods).toContainText('since');
+  await page.getByRole('button', { name: /Side by side$/ }).click();
+  await page.getByRole('option', { name: 'gi and no-gi' }).click();
+  await expect(periods.getByRole('columnheader', { name: 'no-gi' })).toBeVisible();
   // One page for each side of a sheet: nothing of the frame is printed.
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation')).toBeHidden();

@@ -16,7 +16,7 @@ import {
   summariseAthlete,
   tideOf,
 } from '../round';
-import { errors, findPosition, type Role, standardIdOf, unnamedErrors } from '../vocabulary';
+import { errors, findPosition, type Role, standardIdOf, type Uniform, unnamedErrors } from '../vocabulary';
 import { exposureOf } from './exposure';
 
 /** One error that was seen, with what it cost. */
@@ -61,6 +61,9 @@ export interface AttemptMade {
   readonly side?: AttemptMark['side'];
 }
 
+export const occasions = ['sparring', 'positional', 'competition'] as const;
+export type Occasion = (typeof occasions)[number];
+
 /** What one round says about one athlete: the piece from which all counts and rates are added up. */
 export interface RoundFigures {
   readonly roundId: string;
@@ -69,6 +72,9 @@ export interface RoundFigures {
   readonly beltGap: number | undefined;
   /** Own weight less the partner's over the lighter of the two: 0.1 is ten per cent heavier. Undefined when a weight is not known. */
   readonly weightGap: number | undefined;
+  /** What kind of round it was; undefined where nobody asks. */
+  readonly uniform?: Uniform;
+  readonly occasion?: Occasion;
   readonly startSeconds: number;
   readonly endSeconds: number;
   readonly liveMinutes: number;
@@ -94,6 +100,8 @@ export interface RoundRecord {
   readonly athlete: Athlete;
   readonly beltGap: number | undefined;
   readonly weightGap: number | undefined;
+  readonly uniform?: Uniform;
+  readonly occasion?: Occasion;
   readonly marks: readonly Mark[];
 }
 
@@ -140,6 +148,8 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     heldOn: record.heldOn,
     beltGap: record.beltGap,
     weightGap: record.weightGap,
+    uniform: record.uniform,
+    occasion: record.occasion,
     startSeconds: record.span.startSeconds,
     endSeconds: record.span.endSeconds,
     liveMinutes: reading.liveSeconds / 60,

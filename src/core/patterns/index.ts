@@ -7,6 +7,7 @@ export * from './flows';
 export * from './funnels';
 export * from './habits';
 export * from './months';
+export * from './periods';
 export * from './rateInterval';
 export * from './recurring';
 export * from './shrunkRate';

@@ -20,9 +20,7 @@ export interface PriorityFactors {
 }
 
 /** Count and exposure of an error in one round. */
-export interface RoundCount extends CountOver {
-  readonly roundId: string;
-  readonly heldOn: CalendarDate;
+export interface RoundCount extends CountOver, Pick<RoundFigures, 'roundId' | 'heldOn' | 'uniform' | 'occasion'> {
   /** Something was done about it since the round before. */
   readonly afterDose: boolean;
 }
@@ -143,13 +141,13 @@ function historyOf(errorId: string, student: StudentRecord, series: readonly Cou
   const rounds = [...student.earlier, ...student.rounds];
   const doses = student.doses.get(errorId) ?? [];
   const history: RoundCount[] = [];
-  for (const [at, { roundId, heldOn }] of rounds.entries()) {
+  for (const [at, { roundId, heldOn, uniform, occasion }] of rounds.entries()) {
     const { count, exposure } = series[at] ?? { count: 0, exposure: 0 };
     if (count === 0 && exposure === 0) continue;
     const before = history.at(-1)?.heldOn;
     // A class is held before that evening's rounds.
     const afterDose = before !== undefined && doses.some(({ day }) => before < day && day <= heldOn);
-    history.push({ roundId, heldOn, count, exposure, afterDose });
+    history.push({ roundId, heldOn, uniform, occasion, count, exposure, afterDose });
   }
   return history;
 }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { CallHabits } from '@/core/callline';
-import { FIGURES_VERSION, type RoundFigures } from '@/core/figures';
+import { FIGURES_VERSION, occasions, type RoundFigures } from '@/core/figures';
 import { attemptEnds, punishments, sides, stages, type Transition } from '@/core/round';
 import { roles } from '@/core/vocabulary';
 import type { Database } from '../client';
@@ -43,6 +43,8 @@ const contentShape = z.object({
   beltGap: z.number().nullable(),
   // Absent in what an older version wrote, as are the lists below: it is made anew in the background.
   weightGap: z.number().nullable().default(null),
+  uniform: z.enum(['gi', 'no-gi']).optional(),
+  occasion: z.enum(occasions).optional(),
   startSeconds: z.number().default(0),
   endSeconds: z.number().default(0),
   liveMinutes: z.number(),
@@ -64,6 +66,8 @@ const figureRow = z
       heldOn,
       beltGap: content.beltGap ?? undefined,
       weightGap: content.weightGap ?? undefined,
+      uniform: content.uniform,
+      occasion: content.occasion,
       startSeconds: content.startSeconds,
       endSeconds: content.endSeconds,
       liveMinutes: content.liveMinutes,
@@ -86,6 +90,8 @@ const contentOf = (figures: RoundFigures): z.input<typeof contentShape> => ({
   shape: 1,
   beltGap: figures.beltGap ?? null,
   weightGap: figures.weightGap ?? null,
+  uniform: figures.uniform,
+  occasion: figures.occasion,
   startSeconds: figures.startSeconds,
   endSeconds: figures.endSeconds,
   liveMinutes: figures.liveMinutes,

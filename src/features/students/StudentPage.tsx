@@ -21,6 +21,7 @@ import { PrintButton } from '@/ui/layout/PrintButton';
 import { Button } from '@/ui/primitives';
 import { AllErrors } from './errors/AllErrors';
 import { Changed } from './errors/Changed';
+import { TwoPeriods } from './errors/TwoPeriods';
 import { WorkOn } from './errors/WorkOn';
 import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
@@ -107,7 +108,7 @@ function NothingYet({ name, waiting }: { readonly name: string; readonly waiting
 
 type SaidProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit'>;
 
-function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, rounds, foot }: SaidProps) {
+function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, window, rounds, foot }: SaidProps) {
   const labels = new Map(
     rounds.map((round) => [
       round.id,
@@ -182,6 +183,13 @@ function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, 
         <div className="note">A name opens its moments and figures.</div>
         <div className="matter">
           <AllErrors errors={errors} rounds={labels} />
+        </div>
+      </Section>
+      <Section>
+        <h2>Two periods</h2>
+        <div className="note">Before and after a class, a belt, an injury; or two kinds of rounds.</div>
+        <div className="matter">
+          <TwoPeriods errors={errors} middleDay={window.since ?? ''} />
         </div>
       </Section>
       <Section>

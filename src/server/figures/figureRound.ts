@@ -75,6 +75,7 @@ export function figuresOfAthlete(round: Round, athlete: Athlete, marks: readonly
   const { [athlete]: own, [opponentOf(athlete)]: other } = round;
   return roundFigures({
     ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks },
+    ...{ uniform: round.uniform, occasion: round.occasion },
     beltGap: beltGap(own, other),
     weightGap:
       own.weightKg === undefined || other.weightKg === undefined

@@ -1,0 +1,65 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import { userEvent } from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { ClassLog } from './ClassLog';
+
+globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
+const sent = vi.hoisted(() => ({ calls: [] as unknown[][], answer: { ok: true } as unknown }));
+vi.mock('@/server/classes/classActions', () => ({
+  logCame: async (...args: unknown[]) => {
+    sent.calls.push(['came', ...args]);
+    return sent.answer;
+  },
+  logDrilled: async (...args: unknown[]) => {
+    sent.calls.push(['drilled', ...args]);
+    return sent.answer;
+  },
+}));
+beforeEach(() => {
+  sent.calls.length = 0;
+  sent.answer = { ok: true };
+});
+afterEach(cleanup);
+
+const people = [
+  { id: 'ana', name: 'Ana Velden' },
+  { id: 'teo', name: 'Teo Lindqvist' },
+  { id: 'pia', name: 'Pia Lorens' },
+];
+const open = () =>
+  render(
+    <ClassLog
+      classId="k"
+      people={people}
+      expectedIds={['ana', 'teo']}
+      plannedIds={['drill-half-guard-side']}
+      came={{ ana: true }}
+      drilled={{ 'drill-face-in': 15 }}
+    />,
+  );
+
+describe('what became of a class', () => {
+  it('lists who was expected and what was planned, with what is known, and keeps each tick at once', async () => {
+    open();
+    expect((screen.getByRole('checkbox', { name: 'Ana Velden' }) as HTMLInputElement).checked).toBe(true);
+    expect((screen.getByRole('checkbox', { name: 'Teo Lindqvist' }) as HTMLInputElement).checked).toBe(false);
+    expect(screen.queryByRole('checkbox', { name: 'Pia Lorens' })).toBeNull();
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Teo Lindqvist' }));
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Half guard on the side' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Face in, not away: five minutes more' }));
+    expect(sent.calls).toEqual([
+      ['came', 'k', 'teo', true],
+      ['drilled', 'k', 'drill-half-guard-side', 10],
+      ['drilled', 'k', 'drill-face-in', 20],
+    ]);
+    expect(screen.getByText('20 minutes')).toBeTruthy();
+  });
+
+  it('takes a tick back that is not kept, and says why', async () => {
+    sent.answer = { ok: false, messages: { '': 'This class is no longer there.' } };
+    open();
+    await userEvent.click(screen.getByRole('checkbox', { name: 'Teo Lindqvist' }));
+    expect((await screen.findByRole('alert')).textContent).toContain('no longer there');
+    expect((screen.getByRole('checkbox', { name: 'Teo Lindqvist' }) as HTMLInputElement).checked).toBe(false);
+  });
+});
