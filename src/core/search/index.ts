@@ -1,3 +1,4 @@
 export * from './found';
 export { type SearchedHow, searchedFields } from './readHow';
+export * from './readPartner';
 export * from './readQuery';

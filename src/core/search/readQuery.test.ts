@@ -37,6 +37,18 @@ describe('a search', () => {
     ['today', { fromDay: '2026-11-23', toDay: '2026-11-23' }],
     ['yesterday mia with marek', { fromDay: '2026-11-22', personIds: ['mia', 'marek'] }],
     ['mar osei', { personIds: ['marek'] }],
+    ['ana since october', { personIds: ['ana'], fromDay: '2026-10-01', toDay: '2026-11-23', restWords: [] }],
+    ['ana since dec 2025', { fromDay: '2025-12-01', toDay: '2026-11-23' }],
+    ['ana this month', { fromDay: '2026-11-01', toDay: '2026-11-23' }],
+    [
+      'ana passed from half guard on the left by heavier partners since october',
+      { partner: { weight: 'heavier' }, fromDay: '2026-10-01' },
+    ],
+    ['ana against higher belts', { partner: { belt: 'higher' }, restWords: [] }],
+    ['mia with smaller white belts', { partner: { weight: 'lighter', belt: 'white' }, restWords: [] }],
+    // Nobody is named whose partner it could be; a colour without a belt is none.
+    ['heavier partners', { partner: {}, restWords: ['heavier', 'partners'] }],
+    ['ana white', { partner: {}, restWords: ['white'] }],
   ])('%s', (text, expected) => expect(read(text)).toMatchObject(expected));
 
   it('forgives slips and finds drills by their names', () => {

@@ -3,6 +3,7 @@ import type { CalendarDate } from '../kernel';
 import { addDays } from '../kernel';
 import { type HouseWords, houseNameOf, listConceptIds, type Uniform } from '../vocabulary';
 import { readHow, type SearchedHow } from './readHow';
+import { type SearchedPartner, takePartner } from './readPartner';
 
 export interface SearchWorld {
   readonly people: readonly { readonly id: string; readonly name: string }[];
@@ -14,6 +15,8 @@ export interface SearchWorld {
 /** What the words of a search mean. Parts that were not said are absent or empty. */
 export interface SearchQuery {
   readonly personIds: readonly string[];
+  /** What the partner of whoever is named is like. */
+  readonly partner: SearchedPartner;
   readonly uniform?: Uniform;
   /** Both days are included. */
   readonly fromDay?: CalendarDate;
@@ -54,13 +57,15 @@ export function readQuery(text: string, world: SearchWorld): SearchQuery {
   const words = wordsOf(text);
   const { uniform, rest: withoutUniform } = takeUniform(words);
   const { span, rest: withoutDays } = takeDays(withoutUniform, world.today);
-  const { personIds, rest } = takePeople(withoutDays, world.people);
+  const { personIds, rest: withoutPeople } = takePeople(withoutDays, world.people);
+  const { partner, rest } = takePartner(withoutPeople, personIds.length > 0);
   const said = rest.filter((word) => !silent.has(word));
   const how = readHow(said, world.index);
   const restWords = said.filter((word) => !how.saidWords.includes(word));
   return {
     how,
     personIds,
+    partner,
     uniform,
     ...span,
     conceptIds: [...new Set([...(how.conceptId ? [how.conceptId] : []), ...findConcepts(restWords, world)])],
@@ -84,31 +89,51 @@ interface Days {
 
 const twoDigits = (value: number): string => String(value).padStart(2, '0');
 
+/** A day or a span of days out of the words; "since" goes from its first day to today. */
 function takeDays(
   words: readonly string[],
   today: CalendarDate,
 ): { readonly span: Days; readonly rest: readonly string[] } {
-  const without = (at: number, count: number) => [...words.slice(0, at), ...words.slice(at + count)];
-  for (const [at, word] of words.entries()) {
-    if (word === 'today') return { span: { fromDay: today, toDay: today }, rest: without(at, 1) };
-    if (word === 'yesterday') {
-      const day = addDays(today, -1);
-      return { span: { fromDay: day, toDay: day }, rest: without(at, 1) };
-    }
-    if (word === 'last' && words[at + 1] === 'week')
-      return { span: { fromDay: addDays(today, -7), toDay: today }, rest: without(at, 2) };
-    if (word === 'last' && words[at + 1] === 'month')
-      return { span: { fromDay: addDays(today, -31), toDay: today }, rest: without(at, 2) };
-    const month = word.length >= 3 ? months.findIndex((name) => name === word || name.slice(0, 3) === word) : -1;
-    if (month >= 0) {
-      const named = /^20\d\d$/.test(words[at + 1] ?? '') ? Number(words[at + 1]) : undefined;
-      const year = named ?? lastYearWith(month + 1, today);
-      return { span: monthSpan(year, month + 1), rest: without(at, named ? 2 : 1) };
-    }
-    if (/^20\d\d$/.test(word))
-      return { span: { fromDay: `${word}-01-01`, toDay: `${word}-12-31` }, rest: without(at, 1) };
+  for (const at of words.keys()) {
+    const found = daysAt(words, at, today);
+    if (!found) continue;
+    const isSince = words[at - 1] === 'since';
+    const from = isSince ? at - 1 : at;
+    const span = isSince ? { fromDay: found.span.fromDay, toDay: today } : found.span;
+    return { span, rest: [...words.slice(0, from), ...words.slice(at + found.words)] };
   }
   return { span: {}, rest: words };
+}
+
+/** The days that are named at a place, and in how many words. */
+function daysAt(
+  words: readonly string[],
+  at: number,
+  today: CalendarDate,
+): { readonly span: Days; readonly words: number } | undefined {
+  const [word = '', next = ''] = words.slice(at, at + 2);
+  if (word === 'today') return { span: { fromDay: today, toDay: today }, words: 1 };
+  if (word === 'yesterday') {
+    const day = addDays(today, -1);
+    return { span: { fromDay: day, toDay: day }, words: 1 };
+  }
+  if (word === 'last' && next === 'week') return { span: { fromDay: addDays(today, -7), toDay: today }, words: 2 };
+  if (word === 'last' && next === 'month') return { span: { fromDay: addDays(today, -31), toDay: today }, words: 2 };
+  if (word === 'this' && (next === 'month' || next === 'year'))
+    return {
+      span: {
+        fromDay: `${today.slice(0, next === 'month' ? 7 : 4)}${next === 'month' ? '-01' : '-01-01'}`,
+        toDay: today,
+      },
+      words: 2,
+    };
+  const month = word.length >= 3 ? months.findIndex((name) => name === word || name.slice(0, 3) === word) : -1;
+  if (month >= 0) {
+    const named = /^20\d\d$/.test(next) ? Number(next) : undefined;
+    return { span: monthSpan(named ?? lastYearWith(month + 1, today), month + 1), words: named ? 2 : 1 };
+  }
+  if (/^20\d\d$/.test(word)) return { span: { fromDay: `${word}-01-01`, toDay: `${word}-12-31` }, words: 1 };
+  return undefined;
 }
 
 /** The latest year in which the month has begun. */

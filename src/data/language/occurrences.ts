@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { storedMarkSchema } from '@/core/round';
+import type { SearchedPartner } from '@/core/search';
+import { anyBelts, beltRank } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { type Condition, joinConditions } from '../conditions';
 import { findRow, listRows, readPiece } from '../rows';
@@ -60,6 +62,8 @@ export interface MarkSearch {
   readonly conceptIds?: readonly string[];
   /** People of the round, all of whom must be in it. */
   readonly personIds?: readonly string[];
+  /** What the partner of the first of them is like. */
+  readonly partner?: SearchedPartner;
   readonly uniform?: string;
   readonly fromDay?: string;
   readonly toDay?: string;
@@ -79,11 +83,40 @@ const partsOf = (place: string | undefined): readonly string[] | undefined => pl
 /** A word as a pattern that finds it anywhere: signs of patterns in it are letters. */
 const anywhere = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
+/** A tenth of the lighter one's weight makes somebody heavier. @source as in the tables of against whom */
+const HEAVIER = 1.1;
+/** Belts in their order, a child's standing where the adult belt of its years stands. */
+const ranks = anyBelts.map((belt) => [belt, beltRank(belt)] as const);
+const rankOf = (belt: string) =>
+  `(select k.rank from unnest(?::text[], ?::int[]) as k (belt, rank) where k.belt = ${belt})`;
+
+function partnerConditions(personId: string | undefined, { weight, belt }: SearchedPartner): Condition[] {
+  if (personId === undefined || (weight === undefined && belt === undefined)) return [];
+  const tables = [ranks.map(([one]) => one), ranks.map(([, rank]) => rank)];
+  const parts = [
+    weight &&
+      (weight === 'heavier' ? `y.weight_kg >= x.weight_kg * ${HEAVIER}` : `x.weight_kg >= y.weight_kg * ${HEAVIER}`),
+    belt === 'higher' ? `${rankOf('y.belt')} > ${rankOf('x.belt')}` : undefined,
+    belt === 'lower' ? `${rankOf('y.belt')} < ${rankOf('x.belt')}` : undefined,
+    belt && belt !== 'higher' && belt !== 'lower' ? 'y.belt = ?' : undefined,
+  ].filter((part) => part !== undefined);
+  const values = belt === 'higher' || belt === 'lower' ? [...tables, ...tables] : belt ? [belt] : [];
+  return [
+    [
+      `exists (select 1 from round_athlete x join round_athlete y on y.round_id = x.round_id and y.slot <> x.slot
+         where x.round_id = r.id and x.person_id = ? and ${parts.join(' and ')})`,
+      personId,
+      ...values,
+    ],
+  ];
+}
+
 /** A piece of the marks that fit, newest round first, in order of time within it, from behind `after` on. */
 export function searchMarks(database: Database, search: MarkSearch, most: number, after?: string) {
   const {
     conceptIds,
     personIds = [],
+    partner = {},
     uniform,
     fromDay,
     toDay,
@@ -99,6 +132,7 @@ export function searchMarks(database: Database, search: MarkSearch, most: number
     kind === undefined ? undefined : ['m.kind = ?', kind],
     ...Object.entries(fields).map(([field, value]): Condition => ['m.content ->> ? = ?', field, value]),
     ...personIds.map((id): Condition => ['r.id in (select x.round_id from round_athlete x where x.person_id = ?)', id]),
+    ...partnerConditions(personIds[0], partner),
     uniform === undefined ? undefined : ['r.uniform = ?', uniform],
     fromDay === undefined ? undefined : ['r.held_on >= ?', fromDay],
     toDay === undefined ? undefined : ['r.held_on <= ?', toDay],

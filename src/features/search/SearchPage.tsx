@@ -11,6 +11,10 @@ import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Entries, Understood } from './searchParts';
 
 /** What the search says of how it went: "errors, punished", "attempts, escaped". */
+/** "against heavier partners with a higher belt". */
+const partnerWords = ({ weight, belt }: SearchQuery['partner']): string =>
+  `against ${weight ? `${weight} partners` : 'partners'}${belt ? ` with a ${belt} belt` : ''}`;
+
 const howWords = ({ kind, fields }: SearchQuery['how']): string =>
   [kind && kindCalled(kind).many.toLowerCase(), ...Object.values(fields)].filter(Boolean).join(', ');
 
@@ -19,7 +23,7 @@ export interface SearchPageProps extends SearchFindings {
   readonly house: HouseWords;
   /** Whether this is a later piece of one of the lists. */
   readonly isFurther: boolean;
-  readonly query: Pick<SearchQuery, 'uniform' | 'fromDay' | 'toDay' | 'restWords' | 'how'>;
+  readonly query: Pick<SearchQuery, 'partner' | 'uniform' | 'fromDay' | 'toDay' | 'restWords' | 'how'>;
 }
 
 /** What a search found, each line a way to the footage or to the library. */
@@ -53,6 +57,7 @@ export function SearchPage(props: SearchPageProps) {
               <strong>{person.name}</strong>
             </span>
           ))}
+          {query.partner.weight || query.partner.belt ? <span>{partnerWords(query.partner)}</span> : null}
           {query.uniform ? (
             <span>
               in <strong>{query.uniform}</strong>

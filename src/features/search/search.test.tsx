@@ -6,7 +6,7 @@ import { SearchPage, type SearchPageProps } from './SearchPage';
 afterEach(cleanup);
 const nothing: SearchPageProps = {
   house: plainHouse,
-  ...{ text: '', isFurther: false, query: { how: { fields: {}, saidWords: [] }, restWords: [] } },
+  ...{ text: '', isFurther: false, query: { how: { fields: {}, saidWords: [] }, restWords: [], partner: {} } },
   ...{ people: [], marks: [], notes: [], rounds: [], entries: [], more: {}, unreadable: 0 },
 } as unknown as SearchPageProps;
 
@@ -15,7 +15,11 @@ it('says how to ask before anything was asked, and what to do when nothing is fo
   expect(screen.getByText('Write what you look for')).toBeTruthy();
   cleanup();
   render(
-    <SearchPage {...nothing} text="zzz" query={{ how: { fields: {}, saidWords: [] }, restWords: ['zzz'] } as never} />,
+    <SearchPage
+      {...nothing}
+      text="zzz"
+      query={{ how: { fields: {}, saidWords: [] }, restWords: ['zzz'], partner: {} } as never}
+    />,
   );
   expect(screen.getByText('Nothing found')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Library' }).getAttribute('href')).toBe('/library');
@@ -26,6 +30,7 @@ it('shows how the words were understood, each finding as a way on, and that ther
     ...nothing,
     text: 'ana gi november',
     query: {
+      partner: { weight: 'heavier', belt: 'higher' },
       uniform: 'gi',
       fromDay: '2025-11-01',
       toDay: '2025-11-30',
@@ -40,6 +45,7 @@ it('shows how the words were understood, each finding as a way on, and that ther
   render(<SearchPage {...found} />);
   expect(screen.getByText('Sat 1 Nov 2025 to Sun 30 Nov 2025')).toBeTruthy();
   expect(screen.getByText('“zebra”')).toBeTruthy();
+  expect(screen.getByText('against heavier partners with a higher belt')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Ana with Marek' }).getAttribute('href')).toBe('/rounds/r');
   expect(screen.getByRole('link', { name: 'Ana Velden' }).getAttribute('href')).toBe('/students/p');
   const earlier = screen.getAllByRole('link').map((one) => one.getAttribute('href'));

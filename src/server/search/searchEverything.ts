@@ -40,8 +40,8 @@ export async function searchEverything(raw: string, place?: SearchPlace): Promis
   ]);
   const index = buildVocabularyIndex(house, uses, sayingsAsTold);
   const query = readQuery(text, { people, house, index, today: await today() });
-  const { personIds, uniform, fromDay, toDay, conceptIds, restWords, how } = query;
-  const frame = { personIds, uniform, fromDay, toDay, withoutRoundIds };
+  const { personIds, partner, uniform, fromDay, toDay, conceptIds, restWords, how } = query;
+  const frame = { personIds, partner, uniform, fromDay, toDay, withoutRoundIds };
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
   const wantsConcepts = conceptIds.length > 0;
   // "hazard", "stopped for blood": marks of a kind that names no entry.
