@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Mark } from '@/core/round';
+import type { SearchedPartner } from '@/core/search';
 import { houseNameOf, plainHouse } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import {
@@ -134,6 +135,40 @@ describe('finding marks', () => {
     expect(await countUses(pool())).toEqual({ 'err-elbows-open': 2, armbar: 1 });
     expect((await listRounds(pool(), { personIds: [mia] }, 10)).rows.map((round) => round.id)).toEqual([autumn.id]);
     expect((await listRounds(pool(), { personIds: [marek, mia] }, 10)).rows).toEqual([]);
+  });
+});
+
+describe('finding marks by what the partner was like', () => {
+  it('as both were on the day: weights by a tenth, belts in their order, children’s among them', async () => {
+    const [ana, marek, mia] = [await seedPerson('Ana'), await seedPerson('Marek'), await seedPerson('Mia')];
+    const against = async (partner: string, heldOn: string, weightKg: number | null, belt: string | null) => {
+      const round = await seedRound(ana, partner, heldOn);
+      await pool().query("update round_athlete set weight_kg = $2, belt = $3 where round_id = $1 and slot = 'b'", [
+        round.id,
+        weightKg,
+        belt,
+      ]);
+      await put(round, [{ kind: 'attempt', ...at(20), techniqueId: 'knee-slice', athlete: 'a', stage: 'finished' }]);
+    };
+    // Ana is a blue belt of 70 kg in all of them.
+    await against(marek, '2026-11-01', 90, 'purple');
+    await against(marek, '2026-11-02', 72, 'white');
+    await against(mia, '2026-11-03', 50, 'green');
+    await against(mia, '2026-11-04', null, null);
+    const find = async (partner: SearchedPartner, personIds = [ana]) =>
+      (await searchMarks(pool(), { conceptIds: ['knee-slice'], personIds, partner }, 50)).rows.map((one) => one.heldOn);
+    expect(await find({ weight: 'heavier' })).toEqual(['2026-11-01']);
+    expect(await find({ weight: 'lighter' })).toEqual(['2026-11-03']);
+    expect(await find({ belt: 'higher' })).toEqual(['2026-11-01']);
+    expect(await find({ belt: 'white' })).toEqual(['2026-11-02']);
+    expect(await find({ weight: 'heavier', belt: 'higher' })).toEqual(['2026-11-01']);
+    expect(await find({ weight: 'heavier', belt: 'lower' })).toEqual([]);
+    expect(await find({ weight: 'heavier' }, [mia])).toEqual(['2026-11-03']);
+    expect(await find({})).toHaveLength(4);
+    // Nobody named: nobody's partner is meant.
+    expect(
+      (await searchMarks(pool(), { conceptIds: ['knee-slice'], partner: { weight: 'heavier' } }, 50)).rows,
+    ).toHaveLength(4);
   });
 });
 
