@@ -24,7 +24,9 @@ const DOSE_WEIGHT = 4;
 /** Rounds that stay on either side of a change: one bad round is no change. @source own decision */
 const KEPT_ROUNDS = 2;
 /** Steps that are looked at; longer histories have neighbours added up. Pairs of places grow with the square of it. */
-const MOST_STEPS = 60;
+const MOST_STEPS = 40;
+/** With fewer nothing can have changed: one may come or stay away by chance. */
+const FEWEST_EVENTS = 2;
 /** From here on a change is said, with “probably” and without. @source own decision */
 export const PROBABLE = 0.7;
 export const SURE = 0.9;
@@ -48,37 +50,42 @@ export interface Change {
   readonly ratio?: RateRatio;
 }
 
+const nothingToTell: Change = { kind: 'same', chances: { same: 1, less: 0, gone: 0, more: 0, back: 0 } };
+
+/** One way that it may have been: at one rate, but for one stretch of rounds at a multiple of it. */
 interface Hypothesis {
   readonly kind: ChangeKind;
   readonly at?: number;
   readonly goneAt?: number;
   readonly logPrior: number;
-  readonly segments: readonly Segment[];
-}
-interface Segment extends CountOver {
   readonly ratio: number;
+  /** What was seen in that stretch. */
+  readonly changed: CountOver;
 }
+/** Log of the chance of what was seen, up to what is the same for all hypotheses. */
+type Evidence = (ratio: number, changed: CountOver) => number;
 
 /**
  * Whether the rate of one error changed over the rounds of one athlete, oldest first. A rate is constant but for one change or for being gone for a
  * while; all places and ratios are weighed by how likely they make the counts, the first rate being unknown: as
  * comparable students let one expect, or about the athlete's own.
  * Counts per time (or that may exceed their opportunities) are Poisson, summed in closed form; counts of opportunities are binomial, over a fixed grid.
- * Uneven rounds count for less. Rounds without exposure say nothing. Fewer than four with exposure: nothing can have changed.
+ * Uneven rounds count for less. Rounds without exposure say nothing. Fewer than four with exposure, or than
+ * two occurrences: nothing can have changed.
  * @source gamma–Poisson marginal likelihood (textbook conjugacy, from memory); model and priors are own decisions
  */
 export function changeOf(series: readonly ChangeStep[], unit: ExposureUnit, prior: GammaPrior): Change {
   const steps = condense(series.flatMap((one, place) => (one.exposure > 0 ? [{ ...one, place }] : [])));
+  if (sumOf(steps).count < FEWEST_EVENTS) return nothingToTell;
   const isOfOpportunities =
     unit === 'times' && steps.every((one) => one.count <= one.exposure) && prior.shape < prior.rate;
-  const evidenceUnder = isOfOpportunities ? binomialEvidence : poissonEvidence;
-  const evidence = mixedEvidence([prior, ownPrior(steps)].map(evidenceUnder));
   const hypotheses = hypothesesOf(steps);
   // Bad days are fewer independent events than they look.
   const worth = 1 / unevenness(steps);
-  const scores = hypotheses.map(
-    (one) => one.logPrior + evidence(one.segments.map((segment) => scaled(segment, worth))),
-  );
+  const whole = scaled(sumOf(steps), worth);
+  const priors = [prior, ownPrior(steps)];
+  const evidence = isOfOpportunities ? binomialEvidence(whole, priors) : poissonEvidence(whole, priors);
+  const scores = hypotheses.map((one) => one.logPrior + evidence(one.ratio, scaled(one.changed, worth)));
   const highest = Math.max(...scores);
   const weights = scores.map((score) => Math.exp(score - highest));
   const total = weights.reduce((sum, one) => sum + one, 0);
@@ -107,7 +114,10 @@ export function changeOf(series: readonly ChangeStep[], unit: ExposureUnit, prio
   };
 }
 
-const scaled = (one: Segment, by: number): Segment => ({ ...one, count: one.count * by, exposure: one.exposure * by });
+const scaled = ({ count, exposure }: CountOver, by: number): CountOver => ({
+  count: count * by,
+  exposure: exposure * by,
+});
 
 interface Step extends ChangeStep {
   /** Where it stood in the whole series. */
@@ -131,28 +141,16 @@ function ownPrior(steps: readonly CountOver[]): GammaPrior {
   return { shape: 1, rate: Math.max(exposure, 1e-9) / Math.max(count, 1) };
 }
 
-/**
- * Either prior may be the right one: somebody who errs far more often than others do must not look as if that had begun only after the first rounds.
- */
-const mixedEvidence =
-  (evidences: readonly ((segments: readonly Segment[]) => number)[]) =>
-  (segments: readonly Segment[]): number => {
-    const logs = evidences.map((evidence) => evidence(segments));
-    const highest = Math.max(...logs);
-    return highest + Math.log(logs.reduce((sum, one) => sum + Math.exp(one - highest), 0) / logs.length);
-  };
-
 const sumOf = (steps: readonly CountOver[]): CountOver => ({
   count: steps.reduce((sum, one) => sum + one.count, 0),
   exposure: steps.reduce((sum, one) => sum + one.exposure, 0),
 });
 
 function hypothesesOf(steps: readonly Step[]): readonly Hypothesis[] {
-  const whole = sumOf(steps);
-  const none = { kind: 'same' as const, segments: [{ ...whole, ratio: 1 }] };
+  const same = { kind: 'same' as const, ratio: 1, changed: { count: 0, exposure: 0 } };
   const places: number[] = [];
   for (let at = KEPT_ROUNDS; at <= steps.length - KEPT_ROUNDS; at += 1) places.push(at);
-  if (places.length === 0) return [{ ...none, logPrior: 0 }];
+  if (places.length === 0) return [{ ...same, logPrior: 0 }];
   const sums = prefixSums(steps);
   const between = (from: number, to: number): CountOver => ({
     count: (sums[to]?.count ?? 0) - (sums[from]?.count ?? 0),
@@ -160,30 +158,24 @@ function hypothesesOf(steps: readonly Step[]): readonly Hypothesis[] {
   });
   const weightOf = (at: number) => (steps[at]?.afterDose ? DOSE_WEIGHT : 1);
   const allWeights = places.reduce((sum, at) => sum + weightOf(at), 0);
-  const once = places.flatMap((at) =>
-    ratios.map(({ ratio, chance, kind }): Hypothesis => {
-      const segments = [
-        { ...between(0, at), ratio: 1 },
-        { ...between(at, steps.length), ratio },
-      ];
-      return { kind, at, segments, logPrior: Math.log((before.once * chance * weightOf(at)) / allWeights) };
-    }),
-  );
+  const once = places.flatMap((at) => {
+    const changed = between(at, steps.length);
+    return ratios.map(({ ratio, chance, kind }): Hypothesis => {
+      const logPrior = Math.log((before.once * chance * weightOf(at)) / allWeights);
+      return { kind, at, ratio, changed, logPrior };
+    });
+  });
   const pairs = places.flatMap((goneAt) =>
     places.filter((at) => at >= goneAt + KEPT_ROUNDS).map((at) => ({ goneAt, at, weight: weightOf(goneAt) })),
   );
   const allPairs = pairs.reduce((sum, one) => sum + one.weight, 0);
   const back = pairs.map(({ goneAt, at, weight }): Hypothesis => {
-    const segments = [
-      { ...between(0, goneAt), ratio: 1 },
-      { ...between(goneAt, at), ratio: GONE },
-      { ...between(at, steps.length), ratio: 1 },
-    ];
-    return { kind: 'back', at, goneAt, segments, logPrior: Math.log((before.goneAndBack * weight) / allPairs) };
+    const logPrior = Math.log((before.goneAndBack * weight) / allPairs);
+    return { kind: 'back', at, goneAt, ratio: GONE, changed: between(goneAt, at), logPrior };
   });
   // Too short for being gone and back: its chance is that of no change.
-  const same = before.same + (pairs.length === 0 ? before.goneAndBack : 0);
-  return [{ ...none, logPrior: Math.log(same) }, ...once, ...back];
+  const chanceOfSame = before.same + (pairs.length === 0 ? before.goneAndBack : 0);
+  return [{ ...same, logPrior: Math.log(chanceOfSame) }, ...once, ...back];
 }
 
 function prefixSums(steps: readonly CountOver[]): readonly CountOver[] {
@@ -192,35 +184,67 @@ function prefixSums(steps: readonly CountOver[]): readonly CountOver[] {
   return sums;
 }
 
-/** Log of the chance of the counts, up to what is the same for all hypotheses, the first rate summed over its gamma prior. */
-const poissonEvidence =
-  ({ shape, rate }: GammaPrior) =>
-  (segments: readonly Segment[]): number => {
-    const events = segments.reduce((sum, one) => sum + one.count, 0);
-    const exposure = segments.reduce((sum, one) => sum + one.ratio * one.exposure, 0);
-    const logRatios = segments.reduce((sum, one) => sum + one.count * Math.log(one.ratio), 0);
-    const logPrior = shape * Math.log(rate) - jstat.gammaln(shape);
-    return logPrior + logRatios + jstat.gammaln(shape + events) - (shape + events) * Math.log(rate + exposure);
+/** log(eᵃ + eᵇ + …) without leaving the range of numbers. Called for every way that a rate may have been: no lists are made on the way. */
+function logSumOfExp(logs: ArrayLike<number>): number {
+  let highest = Number.NEGATIVE_INFINITY;
+  for (let at = 0; at < logs.length; at += 1) highest = Math.max(highest, logs[at] ?? 0);
+  let sum = 0;
+  for (let at = 0; at < logs.length; at += 1) sum += Math.exp((logs[at] ?? 0) - highest);
+  return highest + Math.log(sum);
+}
+
+/*
+ * Of the priors of the first rate each is as likely to be the right one: somebody who errs far more often than others do must not look as if that had
+ * begun only after the first rounds.
+ */
+
+/** Counts per time, the first rate summed over its gamma priors in closed form. */
+function poissonEvidence(whole: CountOver, priors: readonly GammaPrior[]): Evidence {
+  const constants = priors.map(
+    ({ shape, rate }) => shape * Math.log(rate) - jstat.gammaln(shape) + jstat.gammaln(shape + whole.count),
+  );
+  const logs = new Float64Array(priors.length);
+  return (ratio, { count, exposure }) => {
+    const effective = whole.exposure - exposure + ratio * exposure;
+    for (const [at, { shape, rate }] of priors.entries())
+      logs[at] = (constants[at] ?? 0) - (shape + whole.count) * Math.log(rate + effective);
+    return count * Math.log(ratio) + logSumOfExp(logs);
   };
+}
 
 /** Points of the grid over the first chance; a chance that a ratio would take over one stays under it. */
-const GRID = 40;
+const GRID = 24;
 const HIGHEST_CHANCE = 0.99;
 
-/** The same for opportunities: the first chance has the beta prior of the same mean and weight. */
-const binomialEvidence = ({ shape, rate }: GammaPrior) => {
+/** Opportunities: the first chance has beta priors of the same means and weights, summed over a grid. */
+function binomialEvidence(whole: CountOver, priors: readonly GammaPrior[]): Evidence {
   const grid = Array.from({ length: GRID }, (_, at) => (at + 0.5) / GRID);
-  const densities = grid.map((chance) => (shape - 1) * Math.log(chance) + (rate - shape - 1) * Math.log1p(-chance));
-  const whole = Math.log(densities.reduce((sum, one) => sum + Math.exp(one), 0));
-  const logPriors = densities.map((one) => one - whole);
-  return (segments: readonly Segment[]): number => {
-    const scores = grid.map((first, at) =>
-      segments.reduce((sum, one) => {
-        const chance = Math.min(HIGHEST_CHANCE, first * one.ratio);
-        return sum + one.count * Math.log(chance) + (one.exposure - one.count) * Math.log1p(-chance);
-      }, logPriors[at] ?? 0),
-    );
-    const highest = Math.max(...scores);
-    return highest + Math.log(scores.reduce((sum, one) => sum + Math.exp(one - highest), 0));
+  const densities = priors.map(({ shape, rate }) => {
+    const logs = grid.map((chance) => (shape - 1) * Math.log(chance) + (rate - shape - 1) * Math.log1p(-chance));
+    const all = logSumOfExp(logs);
+    return logs.map((one) => one - all);
+  });
+  const logPriors = grid.map((_, at) => logSumOfExp(densities.map((one) => one[at] ?? 0)));
+  const tables = new Map<number, { readonly hit: readonly number[]; readonly missed: readonly number[] }>();
+  const tableOf = (ratio: number) => {
+    const chances = grid.map((first) => Math.min(HIGHEST_CHANCE, first * ratio));
+    const table = { hit: chances.map(Math.log), missed: chances.map((chance) => Math.log1p(-chance)) };
+    tables.set(ratio, table);
+    return table;
   };
-};
+  const usual = tableOf(1);
+  const logs = new Float64Array(GRID);
+  return (ratio, changed) => {
+    const other = tables.get(ratio) ?? tableOf(ratio);
+    const [hits, misses] = [changed.count, changed.exposure - changed.count];
+    const [usualHits, usualMisses] = [whole.count - hits, whole.exposure - whole.count - misses];
+    for (let at = 0; at < GRID; at += 1)
+      logs[at] =
+        (logPriors[at] ?? 0) +
+        usualHits * (usual.hit[at] ?? 0) +
+        usualMisses * (usual.missed[at] ?? 0) +
+        hits * (other.hit[at] ?? 0) +
+        misses * (other.missed[at] ?? 0);
+    return logSumOfExp(logs);
+  };
+}
