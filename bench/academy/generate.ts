@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
 import path from 'node:path';
+import { drawsFrom } from '../../demo/term/draws';
 import { addDays } from '../../src/core/kernel';
 import { errors, positions, strengths, techniques } from '../../src/core/vocabulary';
 
@@ -8,17 +9,6 @@ import { errors, positions, strengths, techniques } from '../../src/core/vocabul
 export const SIZE = { people: 300, rounds: 20_000, marksEach: 50, classes: 600, expectedEach: 24 } as const;
 /** Raise it when the generator changes: what was kept of an older one is made anew. */
 export const GENERATOR = 2;
-
-/** Random numbers that are the same in every run. @source mulberry32, public domain (from memory) */
-function dice(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state + 0x6d2b79f5) | 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 export const idOf = (kind: string, number: number): string => {
   const hex = createHash('sha256').update(`${kind} ${number}`).digest('hex');
@@ -77,7 +67,7 @@ const remarks = [
 
 /** Writes the academy as files for COPY into a folder; `today` is the day of its newest round. */
 export async function generateAcademy(folder: string, today: string): Promise<void> {
-  const roll = dice(7);
+  const roll = drawsFrom(7).number;
   const pick = <Item>(items: readonly Item[]): Item => items[Math.floor(roll() * items.length)] as Item;
   const write = (name: string) => {
     const stream = createWriteStream(path.join(folder, `${name}.csv`));
