@@ -51,9 +51,11 @@ test('what a class changed is said with its day; a stream of the river and a lin
   await page.getByRole('button', { name: /Side by side$/ }).click();
   await page.getByRole('option', { name: 'gi and no-gi' }).click();
   await expect(periods.getByRole('columnheader', { name: 'no-gi' })).toBeVisible();
-  // One page for each side of a sheet: nothing of the frame is printed.
+  // For a talk with the student: the two sides of one sheet, without the frame.
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation')).toBeHidden();
+  const pdf = (await page.pdf({ format: 'A4' })).toString('latin1');
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)?.length).toBeLessThanOrEqual(2);
 });
 
 test('the academy’s table opens who and what, down to a student', async ({ page }) => {

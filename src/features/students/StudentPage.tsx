@@ -172,27 +172,27 @@ function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, 
           <AgainstWhom groups={partners} />
         </div>
       </Section>
-      <Section>
+      <Section data-print="no">
         <h2>Left and right, early and late</h2>
         <div className="matter">
           <LeftRightEarlyLate sides={sides} late={late} />
         </div>
       </Section>
-      <Section>
+      <Section data-print="no">
         <h2>All errors</h2>
         <div className="note">A name opens its moments and figures.</div>
         <div className="matter">
           <AllErrors errors={errors} rounds={labels} />
         </div>
       </Section>
-      <Section>
+      <Section data-print="no">
         <h2>Two periods</h2>
         <div className="note">Before and after a class, a belt, an injury; or two kinds of rounds.</div>
         <div className="matter">
           <TwoPeriods errors={errors} middleDay={window.since ?? ''} />
         </div>
       </Section>
-      <Section>
+      <Section data-print="no">
         <h2>Rounds</h2>
         <div className="matter">
           <RoundsTable rounds={rounds} foot={foot} />

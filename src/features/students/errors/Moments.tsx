@@ -12,6 +12,7 @@ const Row = styled.div`
   display: flex; flex-wrap: wrap; gap: ${space(1)} ${space(3)}; font-size: ${size.small};
   a[data-punished='yes'] { color: ${color.harm}; }
   button { background: none; border: 0; padding: 0; text-decoration: underline; cursor: pointer; font-size: ${size.small}; color: ${color.quiet}; }
+  @media print { button { display: none; } }
 `;
 
 export interface RoundLabel {

@@ -24,6 +24,7 @@ const Piece = styled.article`
   .done strong { color: ${color.ink}; font-weight: 600; }
   button.why { background: none; border: 0; padding: 0; text-decoration: underline; cursor: pointer; font-size: ${size.small}; color: ${color.quiet}; justify-self: start; }
   @media (max-width: 860px) { grid-template-columns: 1fr; }
+  @media print { grid-template-columns: minmax(0, 1fr) 232px; padding: ${space(2)} 0; break-inside: avoid; button.why { display: none; } }
 `;
 
 /** One thing to work on now: how often and what it costs, whether it changes, its seconds of footage, and what is done about it. */
