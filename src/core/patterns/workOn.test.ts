@@ -29,7 +29,7 @@ describe('what to work on now', () => {
       error('worst'),
       error('symptom', { symptom: true }),
       error('gone', { status: 'gone' }),
-      error('too little', { status: 'too-little-footage', count: 1 }),
+      error('too little', { status: 'too-little-footage' }),
       error('handed over', { priority: 0 }),
       error('second'),
       error('third'),
@@ -37,7 +37,8 @@ describe('what to work on now', () => {
     ];
     expect(ids(chooseWorkOn(errors))).toEqual(['worst', 'second', 'third']);
   });
-  it('puts what was seen once after what was seen more often', () => {
+  it('puts what was seen once after what was seen more often, and says something from the first round on', () => {
+    expect(ids(chooseWorkOn([error('first', { status: 'too-little-footage' })]))).toEqual(['first']);
     expect(ids(chooseWorkOn([error('once', { count: 1, priority: 9 }), error('twice', { count: 2 })]))).toEqual([
       'twice',
       'once',

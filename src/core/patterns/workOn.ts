@@ -5,14 +5,13 @@ import type { RecurringError } from './recurring';
 const MOST_TO_WORK_ON = 3;
 
 /**
- * What to work on now: first causes that are still there, most worth it first, at most three; what was seen once only comes after what was seen more
- * often. `errors` are in order of priority.
+ * What to work on now: first causes that are still there, most worth it first, at most three. What was seen more than once comes first, then of what
+ * there is too little footage to say how often, then what was seen once. `errors` are in order of priority.
  */
 export function chooseWorkOn(errors: readonly RecurringError[]): RecurringError[] {
-  const there = errors.filter(
-    (one) => one.priority > 0 && !one.symptom && one.status !== 'gone' && one.status !== 'too-little-footage',
-  );
-  return [...there.filter((one) => one.count > 1), ...there.filter((one) => one.count === 1)].slice(0, MOST_TO_WORK_ON);
+  const there = errors.filter((one) => one.priority > 0 && !one.symptom && one.status !== 'gone');
+  const groupOf = ({ count, status }: RecurringError) => (count === 1 ? 2 : status === 'too-little-footage' ? 1 : 0);
+  return [0, 1, 2].flatMap((group) => there.filter((one) => groupOf(one) === group)).slice(0, MOST_TO_WORK_ON);
 }
 
 /** How sure a change is: said as it is, with “probably”, or not at all. */

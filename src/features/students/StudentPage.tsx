@@ -61,7 +61,7 @@ export function StudentPage({ person, rounds, figuresDue, unit, ...figures }: St
       {person.weightKg === undefined ? '' : ` · ${formatWeight(person.weightKg, unit)}`}
       {person.age === undefined ? '' : ` · ${person.age} years`}
       {habits.rounds > 0 && window.since
-        ? ` · ${habits.rounds} reviewed rounds since ${dayWords(window.since)}, ${minutesWords(habits.liveMinutes)} live`
+        ? ` · ${habits.rounds === 1 ? 'one reviewed round' : `${habits.rounds} reviewed rounds`} since ${dayWords(window.since)}, ${minutesWords(habits.liveMinutes)} live`
         : ''}
       {window.earlierRounds > 0 ? `, ${window.earlierRounds} before` : ''}
     </>
@@ -123,7 +123,9 @@ function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, 
         <h2>Work on now</h2>
         <div className="note">First causes, most worth it first. Each date opens the footage three seconds before.</div>
         <div className="matter">
-          {workOn.length === 0 ? <p>No errors are marked in these rounds.</p> : null}
+          {workOn.length === 0 ? (
+            <p>{errors.length === 0 ? 'No errors are marked in these rounds.' : 'Nothing that is still there.'}</p>
+          ) : null}
           {workOn.map((found) => (
             <WorkOn key={found.errorId} found={found} rounds={labels} />
           ))}

@@ -17,6 +17,7 @@ export function changeWords(found: RecurringError): string {
   const { change, history, doses } = found;
   if (certainty === undefined || change.kind === 'same') {
     if (found.status === 'new') return 'new: it was not there before';
+    if (found.status === 'too-little-footage') return 'too little footage to say more';
     const last = doses.findLast((one) => one.kind === 'class');
     return last && history.some((one) => one.heldOn > last.day)
       ? `no change that could be told since the class of ${dayWords(last.day)}`

@@ -89,6 +89,8 @@ describe('the almanac’s sentences', () => {
       'no change that could be told since the class of Mon 7 Sep',
     );
     expect(changeWords(found({ status: 'new' }))).toContain('new');
+    expect(changeWords(found({ status: 'too-little-footage' }))).toBe('too little footage to say more');
+    expect(exactWords(half, found({ count: 2, exposure: 0.33, rate: 6 }))).toContain('2 in 0.33 minutes');
     expect(beforeAndSince(half, found({ change: gone(0.95), history }))).toBe(
       '6 times in 10 minutes of half guard below before, not once in 40 since',
     );

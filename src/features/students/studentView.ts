@@ -85,7 +85,7 @@ function punishedWords(share: number | undefined): string {
 }
 
 const amountWords = ({ unit, exposure }: RecurringError): string =>
-  unit === 'minutes' ? (exposure >= 20 ? exposure.toFixed(0) : exposure.toFixed(1)) : String(exposure);
+  unit === 'minutes' ? exposure.toFixed(exposure >= 20 ? 0 : exposure >= 1 ? 1 : 2) : String(exposure);
 
 /** The exact figures: "4 in 3.8 minutes: 1.06 a minute, between 0.29 and 2.70 (95 %)". */
 export function exactWords(error: CatalogueError, found: RecurringError): string {
