@@ -8,7 +8,7 @@ import { color, font, size, space } from '../tokens/tokens';
 const Main = styled.main`
   max-width: 1180px; margin: 0 auto; padding: ${space(7)} ${space(8)} ${space(16)};
   display: flex; flex-direction: column; gap: ${space(7)};
-  @media print { zoom: 0.62; padding: 0; max-width: none; gap: ${space(5)}; }
+  @media print { zoom: 0.56; padding: 0; max-width: none; gap: ${space(5)}; }
 `;
 const Head = styled.header`
   display: flex; align-items: flex-end; justify-content: space-between; gap: ${space(6)};
@@ -47,7 +47,7 @@ export const Section = styled.section`
   > .note { grid-column: 1; color: ${color.quiet}; font-size: ${size.small}; line-height: 1.4; }
   > .matter { grid-column: 2; grid-row: 1 / span 3; min-width: 0; }
   @media (max-width: 860px) { grid-template-columns: 1fr; > .matter { grid-column: 1; grid-row: auto; } }
-  @media print { break-inside: avoid-page; &[data-print='no'] { display: none; } .note { display: none; } }
+  @media print { &[data-print='no'] { display: none; } .note { display: none; } }
 `;
 
 /** What stands where there is nothing yet: what this place is for, and the next step. */
