@@ -25,8 +25,8 @@ const DOSE_WEIGHT = 4;
 const KEPT_ROUNDS = 2;
 /** Steps that are looked at; longer histories have neighbours added up. Pairs of places grow with the square of it. */
 const MOST_STEPS = 40;
-/** With fewer nothing can have changed: one may come or stay away by chance. */
-const FEWEST_EVENTS = 2;
+/** With fewer nothing can have changed: twice is no habit that could go. @source own decision */
+const FEWEST_EVENTS = 3;
 /** From here on a change is said, with “probably” and without. @source own decision */
 export const PROBABLE = 0.7;
 export const SURE = 0.9;
@@ -71,7 +71,7 @@ type Evidence = (ratio: number, changed: CountOver) => number;
  * comparable students let one expect, or about the athlete's own.
  * Counts per time (or that may exceed their opportunities) are Poisson, summed in closed form; counts of opportunities are binomial, over a fixed grid.
  * Uneven rounds count for less. Rounds without exposure say nothing. Fewer than four with exposure, or than
- * two occurrences: nothing can have changed.
+ * three occurrences: nothing can have changed.
  * @source gamma–Poisson marginal likelihood (textbook conjugacy, from memory); model and priors are own decisions
  */
 export function changeOf(series: readonly ChangeStep[], unit: ExposureUnit, prior: GammaPrior): Change {

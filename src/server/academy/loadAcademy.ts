@@ -47,14 +47,18 @@ export interface AcademyPage {
 export async function loadAcademy(family?: string, belt?: string): Promise<AcademyPage> {
   await requireCoach();
   const [day, zone] = await Promise.all([today(), academyZone()]);
-  const [byBelt, footage, taught, hazards, [work], figuresDue, open] = await Promise.all([
-    listErrorsByBelt(pool()),
+  const byBelt = await listErrorsByBelt(pool());
+  const [footage, taught, hazards, [work], figuresDue, open] = await Promise.all([
     listFootageByBelt(pool(), liveTimeError?.id ?? ''),
     listTaughtDrills(pool(), addDays(day, -TAUGHT_DAYS), zone),
     listHazardsSeen(pool(), SHOWN_HAZARDS),
     listWork(pool()),
     findFiguresDue(pool(), undefined),
-    openCell(family, belt),
+    openCell(
+      byBelt.map((one) => one.errorId),
+      family,
+      belt,
+    ),
   ]);
   return {
     ...{
@@ -70,13 +74,15 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
   };
 }
 
-async function openCell(family: string | undefined, asked: string | undefined): Promise<OpenCell | undefined> {
+async function openCell(
+  shownIds: readonly string[],
+  family: string | undefined,
+  asked: string | undefined,
+): Promise<OpenCell | undefined> {
   const belt = belts.find((one) => one === asked);
   const isFamily = family === 'any' || positionFamilies.some((one) => one === family);
   if (family === undefined || !isFamily || !belt) return undefined;
-  const ids = (await listErrorsByBelt(pool()))
-    .map((one) => one.errorId)
-    .filter((id) => findError(id)?.family === family);
+  const ids = shownIds.filter((id) => findError(id)?.family === family);
   const byError = new Map<string, { personId: string; name: string; count: number }[]>();
   for (const { errorId, personId, name, count, belt: worn } of await listWhoShows(pool(), [...new Set(ids)]))
     if (adultEquivalent(worn) === belt)

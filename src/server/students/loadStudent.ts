@@ -27,7 +27,7 @@ import { listBlindRounds } from '../reviews/blindness';
 
 /** Rounds and people shown at once. @source own decision: what can be looked through in one list */
 const SHOWN_ROUNDS = 60;
-const SHOWN_PEOPLE = 150;
+const SHOWN_PEOPLE = 75;
 
 /** How many rounds wait for their figures, and since when. */
 export type FiguresDue = Awaited<ReturnType<typeof findFiguresDue>>;
