@@ -20,8 +20,8 @@ import { listGroupSums } from '@/data/projections/people';
 import { listRoundFigures } from '@/data/projections/roundFigures';
 import { listHomework } from '@/data/reviews/signedReviews';
 
-/** How far back changes are looked for. @source own decision: a year, so that what is long ago does not speak for today */
-const HISTORY_DAYS = 365;
+/** How far back changes are looked for. @source own decision: half a year, so that what is long ago does not speak for today */
+const HISTORY_DAYS = 183;
 /** Of somebody who spars every day: more than a year's worth at once would make their page wait. */
 const MOST_ROUNDS = 400;
 

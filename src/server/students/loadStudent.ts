@@ -2,6 +2,7 @@ import type { WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
   againstWhom,
+  chooseWorkOn,
   type Flows,
   type Funnel,
   flowsOf,
@@ -67,7 +68,7 @@ export async function loadStudent(personId: string, after?: string): Promise<Stu
   };
   return {
     person,
-    errors,
+    errors: withShownHistory(errors),
     habits: habitsOf(record.rounds),
     rounds: { ...rounds, rows: rounds.rows.map((round) => ({ round, meanTide: tideOf(round) })) },
     flows: flowsOf(record.rounds),
@@ -80,6 +81,13 @@ export async function loadStudent(personId: string, after?: string): Promise<Stu
     weightUnit: coach.weightUnit,
     figuresDue,
   };
+}
+
+/** What was seen once only cannot have changed: its rounds are shown nowhere and stay here, but of what there is to work on. */
+function withShownHistory(errors: readonly RecurringError[]): RecurringError[] {
+  const workOn = new Set(chooseWorkOn(errors));
+  const seen = (one: RecurringError) => one.history.reduce((sum, round) => sum + round.count, 0);
+  return errors.map((one) => (workOn.has(one) || seen(one) > 1 ? one : { ...one, history: [] }));
 }
 
 export type StudentLine = Person & Pick<Standing, 'rounds' | 'lastHeldOn' | 'top'>;
