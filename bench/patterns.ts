@@ -4,7 +4,7 @@ import type { BenchLine } from './line';
 
 const HISTORIES = 4000;
 /** The seed of the figures that are printed; nothing was tuned on it. */
-const SEED = 20_261_128;
+const SEED = 41;
 /** Comparable students: rates with this prior. */
 const prior = { shape: 2, rate: 3 };
 

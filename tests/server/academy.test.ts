@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { addDays } from '@/core/kernel';
 import { insertClass } from '@/data/classes/classes';
@@ -6,6 +7,7 @@ import { pool } from '@/data/client';
 import {
   listErrorsByBelt,
   listFootageByBelt,
+  listHazardsSeen,
   listTaughtDrills,
   listWhoShows,
   listWork,
@@ -38,6 +40,16 @@ describe('what the academy shows', () => {
     expect(footage.reduce((sum, one) => sum + one.people, 0)).toBe(2);
     expect(await listWhoShows(pool(), ['err-half-flat'])).toMatchObject([{ personId: ana, count: 2 }]);
     expect(await listWork(pool())).toEqual([{ marked: 1, unmarked: 1, unsigned: 1 }]);
+  });
+
+  it('lists hazards, but not those of a round that somebody reviews blind', async () => {
+    const round = await seedRound(ana, iris, addDays(today, -3));
+    await putMarks(round, coach, { kind: 'hazard', id: randomUUID(), atSeconds: 40, hazard: 'slammed', athlete: 'b' });
+    expect(await listHazardsSeen(pool(), 5, [])).toMatchObject([
+      { roundId: round.id, hazard: 'slammed', names: 'Ana and Iris' },
+    ]);
+    expect(await listHazardsSeen(pool(), 5, [round.id])).toEqual([]);
+    expect(await listHazardsSeen(pool(), 0, [])).toEqual([]);
   });
 
   it('is empty without anything', async () => {

@@ -1,12 +1,12 @@
 import { type ExposureUnit, exposureIn, exposureUnit, type Occurrence, type RoundFigures } from '../figures';
-import type { CalendarDate } from '../kernel';
+import { type CalendarDate, daysBetween } from '../kernel';
 import { type CountOver, type Interval, ruleOfThree } from '../statistics';
 import { type CatalogueError, findError } from '../vocabulary';
 import { type Change, changeOf } from './change';
 import { type Cohort, groupOf, type SumsByError, sumsOf, weightedCountOverOf } from './cohort';
 import { type OccurrenceCost, occurrenceCost, punishedShare, teachableAt } from './cost';
 import { rateInterval } from './rateInterval';
-import { type GammaPrior, gammaPriorOf, shrunkRate } from './shrunkRate';
+import { ageWeight, type GammaPrior, gammaPriorOf, shrunkRate } from './shrunkRate';
 import { exposureLacking, type PatternStatus, statusOf } from './status';
 import type { Dose, StudentRecord } from './studentRecord';
 
@@ -68,7 +68,10 @@ const HARDLY_MARKED = 1 / 3;
  * Symptoms hand their priority to their first causes. What was seen before the window only is there too, with a count of 0.
  */
 export function listRecurringErrors(student: StudentRecord, others: Cohort, today: CalendarDate): RecurringError[] {
-  const own = sumsOf(student.rounds, today);
+  const own: OwnSums = {
+    byError: sumsOf(student.rounds, today),
+    weightedLiveMinutes: sum(student.rounds.map((one) => one.liveMinutes * ageWeight(daysBetween(one.heldOn, today)))),
+  };
   const found = errorIdsOf(student).flatMap((id) => {
     const error = findError(id);
     return error ? [describe({ ...error, id }, student, own, others)] : [];
@@ -83,7 +86,13 @@ export const errorIdsOf = (student: Pick<StudentRecord, 'rounds' | 'earlier'>): 
   ...new Set([...student.earlier, ...student.rounds].flatMap((round) => [...round.occurrences.keys()])),
 ];
 
-function describe(error: CatalogueError, student: StudentRecord, own: SumsByError, others: Cohort): RecurringError {
+/** What a student's rounds say, added up with weights by age. */
+interface OwnSums {
+  readonly byError: SumsByError;
+  readonly weightedLiveMinutes: number;
+}
+
+function describe(error: CatalogueError, student: StudentRecord, own: OwnSums, others: Cohort): RecurringError {
   const occurrences = student.rounds.flatMap((round) => round.occurrences.get(error.id) ?? []);
   const count = occurrences.length;
   const basis = basisOf(error.id, [...student.earlier, ...student.rounds]);
@@ -166,20 +175,23 @@ interface Counted {
 function priorityFactors(
   error: CatalogueError,
   student: StudentRecord,
-  own: SumsByError,
+  own: OwnSums,
   others: Cohort,
   { occurrences, prior, exposure, basis }: Counted,
 ): PriorityFactors {
   const liveMinutes = sum(student.rounds.map((round) => round.liveMinutes));
   const all = groupOf(others, error.id);
-  const known = own.get(error.id);
+  const known = own.byError.get(error.id);
   const againstHigher = {
     judged: all.judgedByHigher + (known?.judgedByHigher ?? 0),
     punished: all.punishedByHigher + (known?.punishedByHigher ?? 0),
   };
-  const weighted = weightedCountOverOf(own, error.id);
+  const weighted = weightedCountOverOf(own.byError, error.id);
   return {
-    shrunkRate: shrunkRate(basis === 'live' ? { count: weighted.count, exposure } : weighted, prior),
+    shrunkRate: shrunkRate(
+      basis === 'live' ? { count: weighted.count, exposure: own.weightedLiveMinutes } : weighted,
+      prior,
+    ),
     exposurePerTenMinutes: liveMinutes > 0 ? exposure / (liveMinutes / 10) : 0,
     cost: occurrenceCost(error, occurrences, againstHigher),
     teachable: teachableAt(error, student.belt),

@@ -85,15 +85,15 @@ const hazardRow = z
     ...{ hazard: row.hazard, note: row.note ?? undefined, names: row.names },
   }));
 
-/** The newest hazards that were marked. */
-export const listHazardsSeen = (database: Database, most: number) =>
+/** The newest hazards that were marked, but for rounds that are left out: who reviews them blind must not meet their marks. */
+export const listHazardsSeen = (database: Database, most: number, withoutRoundIds: readonly string[]) =>
   listRows(
     database,
     hazardRow,
     `select m.id as mark_id, m.round_id, r.held_on, m.at_seconds, m.content ->> 'hazard' as hazard, m.content ->> 'note' as note,
        (select string_agg(p.name, ' and ' order by a.slot) from round_athlete a join person p on p.id = a.person_id where a.round_id = r.id) as names
-     from mark m join round r on r.id = m.round_id where m.kind = 'hazard' and m.deleted_at is null order by r.held_on desc, m.at_seconds desc limit $1`,
-    [most],
+     from mark m join round r on r.id = m.round_id where m.kind = 'hazard' and m.deleted_at is null and r.id <> all($2::uuid[]) order by r.held_on desc, m.at_seconds desc limit $1`,
+    [most, withoutRoundIds],
   );
 
 /** How much is done and waits: rounds that are marked, not marked, and marked without a signed review. */

@@ -2,17 +2,19 @@
 
 import Link from 'next/link';
 import { styled } from 'styled-components';
-import type { AcademyTable, SharedError } from '@/core/patterns';
-import { type Belt, beltWords } from '@/core/vocabulary';
+import { beltWords } from '@/core/vocabulary';
+import type { AcademyPage as AcademyPageFound } from '@/server/academy/loadAcademy';
+import { FiguresDue } from '@/terms/FiguresDue';
 import { familyWord } from '@/terms/familyWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { times } from '@/terms/times';
 import { ActionLink, Empty, Page, Quiet, Section } from '@/ui/layout/Page';
 import { PrintButton } from '@/ui/layout/PrintButton';
+import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, space } from '@/ui/tokens/tokens';
 import { BrickTable } from './BrickTable';
-import { type HazardSeen, SafetyLog } from './SafetyLog';
-import { agoWords, type Taught, WorthAClass } from './WorthAClass';
+import { SafetyLog } from './SafetyLog';
+import { agoWords, WorthAClass } from './WorthAClass';
 
 const Opened = styled.div`
   margin-top: ${space(5)}; padding-left: ${space(4)}; border-left: 3px solid ${color.harm};
@@ -25,35 +27,31 @@ const Numbers = styled.dl`
   dd { margin: 0; font-size: 28px; }
 `;
 
-export interface AcademyPageProps {
-  readonly table: AcademyTable;
-  readonly shared: readonly SharedError[];
-  readonly taught: readonly Taught[];
-  readonly hazards: readonly HazardSeen[];
-  readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
-  readonly open?: {
-    readonly family: string;
-    readonly belt: Belt;
-    readonly errors: readonly {
-      readonly errorId: string;
-      readonly count: number;
-      readonly people: readonly { readonly personId: string; readonly name: string; readonly count: number }[];
-    }[];
-  };
-  readonly today: string;
-}
+export type AcademyPageProps = AcademyPageFound;
 
 const SHOWN_TAUGHT = 10;
 
 /** The academy as a whole: who errs where, what to teach, what was taught, what was dangerous, what waits. */
-export function AcademyPage({ table, shared, taught, hazards, work, open, today }: AcademyPageProps) {
+export function AcademyPage({
+  table,
+  shared,
+  taught,
+  hazards,
+  moreHazards,
+  work,
+  open,
+  today,
+  figuresDue,
+}: AcademyPageProps) {
   const wordOf = useWordOf();
+  const drills = useShowAll(taught, SHOWN_TAUGHT);
   return (
     <Page
       title="The academy"
       aside="Across all students, from the rounds of their last months."
       actions={<PrintButton look="plain" />}
     >
+      <FiguresDue {...figuresDue} />
       {table.belts.length === 0 ? (
         <Empty>
           <h2>Nothing reviewed yet</h2>
@@ -107,7 +105,7 @@ export function AcademyPage({ table, shared, taught, hazards, work, open, today 
             <div className="note">In the classes of the last half year whose drills are known.</div>
             <div className="matter">
               {taught.length === 0 ? <p>No class of the last half year says what was drilled.</p> : null}
-              {taught.slice(0, SHOWN_TAUGHT).map((one) => (
+              {drills.shown.map((one) => (
                 <p key={one.drillId}>
                   <Link href={`/library/${one.drillId}`}>{wordOf(one.drillId)}</Link>{' '}
                   <Quiet>
@@ -115,6 +113,7 @@ export function AcademyPage({ table, shared, taught, hazards, work, open, today 
                   </Quiet>
                 </p>
               ))}
+              {drills.toggle}
             </div>
           </Section>
         </>
@@ -123,7 +122,7 @@ export function AcademyPage({ table, shared, taught, hazards, work, open, today 
         <h2>Safety</h2>
         <div className="note">Hazards marked on film, newest first. For injuries ask a licensed medical person.</div>
         <div className="matter">
-          <SafetyLog hazards={hazards} />
+          <SafetyLog hazards={hazards} isCut={moreHazards} />
         </div>
       </Section>
       <Section>

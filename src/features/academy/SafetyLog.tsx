@@ -18,7 +18,7 @@ export interface HazardSeen {
 }
 
 /** Hazards that were marked, newest first. */
-export function SafetyLog({ hazards }: { readonly hazards: readonly HazardSeen[] }) {
+export function SafetyLog({ hazards, isCut }: { readonly hazards: readonly HazardSeen[]; readonly isCut: boolean }) {
   return (
     <>
       {hazards.length === 0 ? <p>No hazard is marked. “hazard …” in the call line keeps one.</p> : null}
@@ -31,6 +31,11 @@ export function SafetyLog({ hazards }: { readonly hazards: readonly HazardSeen[]
           {one.note ? <Quiet> {one.note}</Quiet> : null}
         </p>
       ))}
+      {isCut ? (
+        <p>
+          These are the newest {hazards.length}. <Link href="/search?q=hazard">Search for all of them</Link>.
+        </p>
+      ) : null}
     </>
   );
 }

@@ -14,6 +14,7 @@ import {
 } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
+import { FiguresDue, type FiguresDueProps } from '@/terms/FiguresDue';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { ActionLink, Empty, Notice, Page, Section } from '@/ui/layout/Page';
 import type { PieceFootProps } from '@/ui/layout/PieceFoot';
@@ -23,7 +24,6 @@ import { AllErrors } from './errors/AllErrors';
 import { Changed } from './errors/Changed';
 import { TwoPeriods } from './errors/TwoPeriods';
 import { WorkOn } from './errors/WorkOn';
-import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
 import { AgainstWhom } from './rounds/AgainstWhom';
 import { Finishes } from './rounds/Finishes';

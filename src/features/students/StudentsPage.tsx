@@ -3,12 +3,12 @@ import { formatWeight, type WeightUnit } from '@/core/kernel';
 import type { MonthCount, PatternStatus } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords, type HouseWords, houseNameOf } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
+import { FiguresDue, type FiguresDueProps } from '@/terms/FiguresDue';
 import { times } from '@/terms/times';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { MonthStrip } from './errors/MonthStrip';
-import { FiguresDue, type FiguresDueProps } from './FiguresDue';
 import { SomebodyNew } from './SomebodyNew';
 import { statusWords } from './studentView';
 

@@ -90,6 +90,9 @@ describe('the almanac’s sentences', () => {
     );
     expect(changeWords(found({ status: 'new' }))).toContain('new');
     expect(changeWords(found({ status: 'too-little-footage' }))).toBe('too little footage to say more');
+    expect(changeWords(found({ status: 'too-little-footage', lacking: 3.2 }))).toBe(
+      'too little footage to say more: about 4 more minutes of half guard below would tell',
+    );
     expect(exactWords(half, found({ count: 2, exposure: 0.33, rate: 6 }))).toContain('2 in 0.33 minutes');
     expect(beforeAndSince(half, found({ change: gone(0.95), history }))).toBe(
       '6 times in 10 minutes of half guard below before, not once in 40 since',

@@ -1,5 +1,4 @@
 import { formatClock } from '@/core/clock';
-import { clockIn } from '@/core/kernel';
 import type { PatternStatus, RecurringError } from '@/core/patterns';
 import { placeOfRole } from '@/core/round';
 import { type CatalogueError, conceptName, type Role, techniqueClasses } from '@/core/vocabulary';
@@ -49,7 +48,7 @@ const figure = (value: number): string =>
   value >= 10 ? value.toFixed(0) : value >= 1 ? value.toFixed(1) : value.toFixed(2);
 
 /** What an error is counted over here, as the end of "… per": its own chances, or live minutes where its chances were hardly marked. */
-const basisWords = (error: CatalogueError, found: Pick<RecurringError, 'basis'>, plural: boolean): string =>
+export const basisWords = (error: CatalogueError, found: Pick<RecurringError, 'basis'>, plural: boolean): string =>
   found.basis === 'live' ? (plural ? 'live minutes' : 'live minute') : exposureWords(error, plural);
 
 /** "about once every 4 minutes of half guard below". */
@@ -109,11 +108,3 @@ export const isOver = (role: Role): boolean => placeOfRole(role) === 'over';
 /** A tide figure with its sign: "+1.2", "−0.4". */
 export const tideFigure = (value: number | undefined): string =>
   value === undefined ? '–' : `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(1)}`;
-
-/** What a page says while figures are on their way; where they are long in coming, from when those are that it shows. */
-export function figuresDueWords(rounds: number, since: string | undefined, nowMs: number, timeZone: string): string {
-  const what = rounds === 1 ? 'One round is still being worked out' : `${rounds} rounds are still being worked out`;
-  const waitedMs = since === undefined ? 0 : nowMs - Date.parse(since);
-  if (since === undefined || waitedMs < 60_000) return `${what}; this page shows them when they are.`;
-  return `${what}: these are the figures of ${clockIn(timeZone, since)}.`;
-}

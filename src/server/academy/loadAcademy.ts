@@ -13,10 +13,12 @@ import {
 import { findFiguresDue } from '@/data/projections/roundFigures';
 import { requireCoach } from '../accounts/currentCoach';
 import { academyZone, today } from '../kernel/academyTime';
+import { listBlindRounds } from '../reviews/blindness';
 import type { FiguresDue } from '../students/loadStudent';
 
 /** How far back it is looked for what was taught. @source own decision: half a year */
 const TAUGHT_DAYS = 182;
+/** Hazards at once; one more is read to know whether there are. @source own decision: what can be read in one list */
 const SHOWN_HAZARDS = 50;
 /** Counted over all live minutes: its exposure is how long somebody was seen. */
 const liveTimeError = errors.find((error) => error.exposure.kind === 'live-time');
@@ -37,6 +39,7 @@ export interface AcademyPage {
   readonly shared: readonly SharedError[];
   readonly taught: Awaited<ReturnType<typeof listTaughtDrills>>;
   readonly hazards: Awaited<ReturnType<typeof listHazardsSeen>>;
+  readonly moreHazards: boolean;
   readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
   readonly open?: OpenCell;
   readonly today: string;
@@ -45,13 +48,13 @@ export interface AcademyPage {
 
 /** What the academy as a whole shows; a family and a belt open a cell of its table, anything else opens none. */
 export async function loadAcademy(family?: string, belt?: string): Promise<AcademyPage> {
-  await requireCoach();
-  const [day, zone] = await Promise.all([today(), academyZone()]);
+  const coach = await requireCoach();
+  const [day, zone, blind] = await Promise.all([today(), academyZone(), listBlindRounds(coach.id)]);
   const byBelt = await listErrorsByBelt(pool());
   const [footage, taught, hazards, [work], figuresDue, open] = await Promise.all([
     listFootageByBelt(pool(), liveTimeError?.id ?? ''),
     listTaughtDrills(pool(), addDays(day, -TAUGHT_DAYS), zone),
-    listHazardsSeen(pool(), SHOWN_HAZARDS),
+    listHazardsSeen(pool(), SHOWN_HAZARDS + 1, blind),
     listWork(pool()),
     findFiguresDue(pool(), undefined),
     openCell(
@@ -65,11 +68,12 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
       table: academyTable(byBelt, footage),
       shared: listShared(byBelt),
       taught,
-      hazards,
       open,
       today: day,
       figuresDue,
     },
+    hazards: hazards.slice(0, SHOWN_HAZARDS),
+    moreHazards: hazards.length > SHOWN_HAZARDS,
     work: work ?? { marked: 0, unmarked: 0, unsigned: 0 },
   };
 }

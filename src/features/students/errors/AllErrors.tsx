@@ -8,6 +8,7 @@ import { findError } from '@/core/vocabulary';
 import { familyWord } from '@/terms/familyWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Table } from '@/ui/layout/Page';
+import { useShowAll } from '@/ui/layout/ShowAll';
 import { Select } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
 import { changeWords } from '../changeView';
@@ -29,9 +30,6 @@ const Inside = styled.div`
   padding: ${space(2)} 0 ${space(3)} ${space(4)}; border-left: 2px solid ${color.rule}; display: flex; flex-direction: column; gap: ${space(2)}; font-size: ${size.small};
 `;
 
-const More = styled.button`
-  background: none; border: 0; padding: ${space(1)} 0; cursor: pointer; font: inherit; text-decoration: underline; color: ${color.quiet};
-`;
 /** Lines at first: what a glance takes in. */
 const SHOWN = 12;
 
@@ -54,13 +52,13 @@ export function AllErrors({
   const [order, setOrder] = useState<Order>('worth');
   const [family, setFamily] = useState<string>('all');
   const [status, setStatus] = useState<string>('all');
-  const [all, setAll] = useState(false);
   const [openId, setOpenId] = useState<string>();
   const familyOf = (one: RecurringError) => findError(one.errorId)?.family ?? 'any';
   const families = [...new Set(errors.map(familyOf))];
-  const shown = errors
+  const fitting = errors
     .filter((one) => (family === 'all' || familyOf(one) === family) && (status === 'all' || one.status === status))
     .sort((one, other) => orders[order].of(other) - orders[order].of(one));
+  const { shown, toggle } = useShowAll(fitting, SHOWN);
   const heading = (key: Order, figure = false) => (
     <th className={figure ? 'figure' : undefined}>
       <Heading type="button" aria-pressed={order === key} onClick={() => setOrder(key)}>
@@ -92,7 +90,7 @@ export function AllErrors({
           ]}
         />
         <Quiet>
-          {shown.length} of {errors.length}
+          {fitting.length} of {errors.length}
         </Quiet>
       </Filters>
       <Table>
@@ -106,7 +104,7 @@ export function AllErrors({
           </tr>
         </thead>
         <tbody>
-          {(all ? shown : shown.slice(0, SHOWN)).map((one) => {
+          {shown.map((one) => {
             const error = findError(one.errorId);
             const isOpen = openId === one.errorId;
             if (!error) return null;
@@ -147,11 +145,7 @@ export function AllErrors({
           })}
         </tbody>
       </Table>
-      {shown.length > SHOWN ? (
-        <More type="button" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'fewer' : `all ${shown.length}`}
-        </More>
-      ) : null}
+      {toggle}
     </>
   );
 }

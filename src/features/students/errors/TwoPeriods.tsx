@@ -9,17 +9,15 @@ import { findError } from '@/core/vocabulary';
 import { DayField } from '@/forms/DayField';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Table } from '@/ui/layout/Page';
+import { useShowAll } from '@/ui/layout/ShowAll';
 import { Select } from '@/ui/primitives';
-import { color, space } from '@/ui/tokens/tokens';
-import { exposureWords } from '../studentView';
+import { space } from '@/ui/tokens/tokens';
+import { basisWords } from '../studentView';
 
 const Choices = styled.div`
   display: grid; grid-template-columns: 240px 240px; gap: ${space(4)}; margin-bottom: ${space(3)}; align-items: start;
   @media (max-width: 860px) { grid-template-columns: 1fr; }
   @media print { display: none; }
-`;
-const More = styled.button`
-  background: none; border: 0; padding: ${space(1)} 0; cursor: pointer; font: inherit; text-decoration: underline; color: ${color.quiet};
 `;
 
 const divisions = {
@@ -56,12 +54,12 @@ export function TwoPeriods({
   const wordOf = useWordOf();
   const [division, setDivision] = useState<Division>('day');
   const [day, setDay] = useState(middleDay);
-  const [all, setAll] = useState(false);
   const isDay = parseCalendarDate(day) !== undefined;
   const found = isDay || division !== 'day' ? comparePeriods(errors, sideOfRound(division, day)) : [];
   const differing = found.filter((one) => one.isBeyondChance).length;
+  const { shown, toggle } = useShowAll(found, Math.max(SHOWN, differing));
   const { one: oneName, other: otherName, inOther } = divisions[division];
-  const unitOf = (errorId: string) => errors.find((error) => error.errorId === errorId)?.unit ?? 'times';
+  const byId = new Map(errors.map((one) => [one.errorId, one]));
   return (
     <>
       <Choices>
@@ -97,17 +95,18 @@ export function TwoPeriods({
             </tr>
           </thead>
           <tbody>
-            {(all ? found : found.slice(0, Math.max(SHOWN, differing))).map((line) => {
+            {shown.map((line) => {
               const error = findError(line.errorId);
+              const known = byId.get(line.errorId);
               return (
                 <tr key={line.errorId}>
                   <td>
                     <Link href={`/library/${line.errorId}`}>{wordOf(line.errorId)}</Link>
                   </td>
-                  <td className="figure">{sumWords(line.one, unitOf(line.errorId))}</td>
-                  <td className="figure">{sumWords(line.other, unitOf(line.errorId))}</td>
+                  <td className="figure">{sumWords(line.one, byId.get(line.errorId)?.unit ?? 'times')}</td>
+                  <td className="figure">{sumWords(line.other, byId.get(line.errorId)?.unit ?? 'times')}</td>
                   <td>
-                    <Quiet>{error ? exposureWords(error, true) : ''}</Quiet>
+                    <Quiet>{error && known ? basisWords(error, known, true) : ''}</Quiet>
                   </td>
                   <td>
                     {line.isBeyondChance && line.ratio ? (
@@ -124,11 +123,7 @@ export function TwoPeriods({
           </tbody>
         </Table>
       ) : null}
-      {found.length > Math.max(SHOWN, differing) ? (
-        <More type="button" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'fewer' : `all ${found.length}`}
-        </More>
-      ) : null}
+      {toggle}
     </>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
 
-import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Funnel } from '@/core/patterns';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Table } from '@/ui/layout/Page';
+import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, space } from '@/ui/tokens/tokens';
 import { percent } from '../studentView';
 
@@ -19,9 +19,6 @@ const Share = styled.span`
   display: flex; align-items: center; gap: ${space(3)}; font-variant-numeric: tabular-nums;
   svg { width: 160px; height: 16px; flex: none; }
 `;
-const More = styled.button`
-  background: none; border: 0; padding: ${space(1)} 0; cursor: pointer; font: inherit; text-decoration: underline; color: ${color.quiet};
-`;
 const SHOWN = 6;
 /** A share is not worth a figure before so many tries. @source own decision, as for answers */
 const FEWEST = 4;
@@ -29,7 +26,7 @@ const FEWEST = 4;
 /** How far attempts come, by technique: tries, held, locked, finished, and between which shares the truth lies. */
 export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel[]; readonly label: string }) {
   const wordOf = useWordOf();
-  const [all, setAll] = useState(false);
+  const { shown, toggle } = useShowAll(funnels, SHOWN);
   if (funnels.length === 0) return <p>No attempts are marked in these rounds.</p>;
   return (
     <Block>
@@ -44,7 +41,7 @@ export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel
           </tr>
         </thead>
         <tbody>
-          {(all ? funnels : funnels.slice(0, SHOWN)).map(({ techniqueId, reached, finished }) => (
+          {shown.map(({ techniqueId, reached, finished }) => (
             <tr key={techniqueId}>
               <td>{wordOf(techniqueId)}</td>
               <td className="figure">{reached.entry}</td>
@@ -78,11 +75,7 @@ export function Finishes({ funnels, label }: { readonly funnels: readonly Funnel
           ))}
         </tbody>
       </Table>
-      {funnels.length > SHOWN ? (
-        <More type="button" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'fewer' : `all ${funnels.length}`}
-        </More>
-      ) : null}
+      {toggle}
     </Block>
   );
 }

@@ -5,6 +5,7 @@ import type { Habits } from '@/core/patterns';
 import { useWordOf } from '@/terms/HouseContext';
 import { times } from '@/terms/times';
 import { Quiet } from '@/ui/layout/Page';
+import { useShowAll } from '@/ui/layout/ShowAll';
 import { space } from '@/ui/tokens/tokens';
 import { Moments, type RoundLabels } from '../errors/Moments';
 
@@ -23,13 +24,19 @@ export function GoesWell({
   readonly rounds: RoundLabels;
 }) {
   const wordOf = useWordOf();
+  const { shown, toggle } = useShowAll(strengths, SHOWN);
   if (strengths.length === 0) return <p>Nothing is marked as well done yet: write “good …” in Review.</p>;
-  return strengths.slice(0, SHOWN).map(({ strengthId, moments }) => (
-    <Line key={strengthId}>
-      <span>
-        {wordOf(strengthId)} <Quiet>{times(moments.length)}</Quiet>
-      </span>
-      <Moments moments={moments} rounds={rounds} shown={3} />
-    </Line>
-  ));
+  return (
+    <>
+      {shown.map(({ strengthId, moments }) => (
+        <Line key={strengthId}>
+          <span>
+            {wordOf(strengthId)} <Quiet>{times(moments.length)}</Quiet>
+          </span>
+          <Moments moments={moments} rounds={rounds} shown={3} />
+        </Line>
+      ))}
+      {toggle}
+    </>
+  );
 }

@@ -5,6 +5,7 @@ import { styled } from 'styled-components';
 import type { FlowNode, FlowStream, Flows } from '@/core/patterns';
 import { familyWord } from '@/terms/familyWords';
 import { Quiet, Table } from '@/ui/layout/Page';
+import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, size, space } from '@/ui/tokens/tokens';
 import { Moments, type RoundLabels } from '../errors/Moments';
 import { minutesWords, percent, tideFigure } from '../studentView';
@@ -45,7 +46,6 @@ const SHOWN = 8;
 /** How somebody's rounds flow, as a river: where they are (as tall as the time), where it goes on to, up in amber, down in slate; each stream opens its moments. */
 export function RiverOfPositions({ flows, rounds }: { readonly flows: Flows; readonly rounds: RoundLabels }) {
   const [chosenKey, setChosenKey] = useState<string>();
-  const [all, setAll] = useState(false);
   const river = drawRiver(flows, 420);
   const nodes = new Map(flows.nodes.map((node) => [node.key, node]));
   const wordsOf = (key: string) => {
@@ -56,6 +56,7 @@ export function RiverOfPositions({ flows, rounds }: { readonly flows: Flows; rea
   const chosen = flows.streams.find((one) => keyOf(one) === chosenKey);
   const choose = (stream: FlowStream) => setChosenKey(keyOf(stream) === chosenKey ? undefined : keyOf(stream));
   const byCount = [...flows.streams].sort((one, other) => other.count - one.count);
+  const { shown, toggle } = useShowAll(byCount, SHOWN);
   const y = 22;
   return (
     <>
@@ -139,7 +140,7 @@ export function RiverOfPositions({ flows, rounds }: { readonly flows: Flows; rea
           </tr>
         </thead>
         <tbody>
-          {(all ? byCount : byCount.slice(0, SHOWN)).map((stream) => (
+          {shown.map((stream) => (
             <tr key={keyOf(stream)}>
               <td>
                 {wordsOf(stream.from)}{' '}
@@ -157,11 +158,7 @@ export function RiverOfPositions({ flows, rounds }: { readonly flows: Flows; rea
           ))}
         </tbody>
       </Table>
-      {byCount.length > SHOWN ? (
-        <Go type="button" aria-expanded={all} onClick={() => setAll(!all)}>
-          {all ? 'fewer' : `all ${byCount.length}`}
-        </Go>
-      ) : null}
+      {toggle}
     </>
   );
 }

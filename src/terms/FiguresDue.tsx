@@ -3,7 +3,7 @@
 import { useZone } from '@/terms/ZoneContext';
 import { Notice } from '@/ui/layout/Page';
 import { useLookAgain } from '@/ui/layout/useLookAgain';
-import { figuresDueWords } from './studentView';
+import { figuresDueWords } from './figuresDueWords';
 
 export interface FiguresDueProps {
   /** Rounds whose figures are still being worked out. */
