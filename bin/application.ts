@@ -4,7 +4,7 @@ import { existsSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync } 
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
-import { askSupervisor, findRunning, isOurServer, type Running, runningFile } from './running';
+import { askSupervisor, findRunning, isOurServer, type Running, runningFile, type Status } from './running';
 import { dataFolder, digestOfSources, projectFolder, run, Stop, say } from './steps';
 
 const next = path.join(projectFolder, 'node_modules', 'next', 'dist', 'bin', 'next');
@@ -28,11 +28,19 @@ const lockFile = path.join(dataFolder, 'application.lock');
 const isSupervised = (): boolean =>
   existsSync(lockFile) && spawnSync('flock', ['-n', lockFile, 'true'], { stdio: 'ignore' }).status !== 0;
 
+/** What runs now. Its state file may just have been taken away: the supervisor that holds the lock writes it again within seconds, and is waited for. */
+export async function findKept(): Promise<(Running & Status) | undefined> {
+  for (let wait = 0; wait < 100; wait += 1) {
+    const running = await findRunning();
+    if (running || !isSupervised()) return running;
+    await pause(100);
+  }
+  return undefined;
+}
+
 /** Stops what runs, and waits until it has ended. False when nothing ran. */
 export async function stopApplication(): Promise<boolean> {
-  // Its state file may just have been taken away: the supervisor writes it again within seconds.
-  for (let wait = 0; wait < 100 && isSupervised() && !(await findRunning()); wait += 1) await pause(100);
-  const running = await findRunning();
+  const running = await findKept();
   if (!running) {
     if (isSupervised())
       throw new Stop(

@@ -4,12 +4,12 @@ import { coaches, DEMO_PASSWORD } from '../demo/academy/people';
 import { runCamera } from '../demo/camera';
 import { emptyDemo, loadDemo } from '../demo/loadDemo';
 import { NewerSchema } from '../src/data/migrate';
-import { build, spawnWorker, startApplication, stopApplication } from './application';
+import { build, findKept, spawnWorker, startApplication, stopApplication } from './application';
 import { runBenchmarks } from './bench';
 import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
 import { develop } from './dev';
 import { resetPassword } from './resetPassword';
-import { findRunning, type Running } from './running';
+import type { Running } from './running';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
 import { runTests } from './test';
 
@@ -28,7 +28,7 @@ async function launch(mode: Running['mode']): Promise<void> {
   }
   if (mode === 'demo') await loadDemo(databaseUrl, folderOf(mode), say, { withTerm: true });
   await build();
-  const running = await findRunning();
+  const running = await findKept();
   if (running && running.mode === mode) say('it is already running; starting it anew …');
   else if (running) say(`stopping the ${running.mode} that was running …`);
   await stopApplication();
@@ -47,7 +47,7 @@ async function stop(): Promise<void> {
 }
 
 async function status(): Promise<void> {
-  const running = await findRunning();
+  const running = await findKept();
   if (running) {
     const { mode, port, pid, restarts } = running;
     say(`${mode} runs at http://127.0.0.1:${port} (kept by process ${pid}).`);
@@ -63,7 +63,7 @@ async function status(): Promise<void> {
 
 /** One more process for the background work, in the foreground: several of them, also on other machines, share what there is to do. */
 async function work(): Promise<void> {
-  const running = await findRunning();
+  const running = await findKept();
   if (!running) throw new Stop('The application is not running: bin/owl start, or bin/owl demo.');
   const cluster = await startCluster(academyCluster);
   const databaseUrl = await ensureDatabase(cluster, databaseOf(running.mode));
@@ -73,7 +73,7 @@ async function work(): Promise<void> {
 }
 
 async function camera(): Promise<void> {
-  const running = await findRunning();
+  const running = await findKept();
   if (!running) throw new Stop('The application is not running: bin/owl start, or bin/owl demo.');
   const wanted = Number(process.argv[3] ?? 3);
   if (!Number.isInteger(wanted) || wanted < 1 || wanted > 50)
@@ -85,7 +85,7 @@ async function camera(): Promise<void> {
 async function password(): Promise<void> {
   const name = process.argv[3]?.trim().toLowerCase();
   if (!name) throw new Stop('Say whose: bin/owl password SIGN-IN-NAME (add --demo for the demo academy).');
-  const running = await findRunning();
+  const running = await findKept();
   const mode = process.argv.includes('--demo') ? 'demo' : (running?.mode ?? 'academy');
   const cluster = await startCluster(academyCluster);
   const made = await resetPassword(await ensureDatabase(cluster, databaseOf(mode)), name);

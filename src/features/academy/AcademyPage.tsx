@@ -2,9 +2,9 @@
 
 import Link from 'next/link';
 import { styled } from 'styled-components';
-import { beltWords } from '@/core/vocabulary';
-import type { AcademyPage as AcademyPageFound } from '@/server/academy/loadAcademy';
-import { FiguresDue } from '@/terms/FiguresDue';
+import type { AcademyTable, SharedError } from '@/core/patterns';
+import { type Belt, beltWords } from '@/core/vocabulary';
+import { FiguresDue, type FiguresDueProps } from '@/forms/FiguresDue';
 import { familyWord } from '@/terms/familyWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { times } from '@/terms/times';
@@ -13,8 +13,8 @@ import { PrintButton } from '@/ui/layout/PrintButton';
 import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, space } from '@/ui/tokens/tokens';
 import { BrickTable } from './BrickTable';
-import { SafetyLog } from './SafetyLog';
-import { agoWords, WorthAClass } from './WorthAClass';
+import { type HazardSeen, SafetyLog } from './SafetyLog';
+import { agoWords, type Taught, WorthAClass } from './WorthAClass';
 
 const Opened = styled.div`
   margin-top: ${space(5)}; padding-left: ${space(4)}; border-left: 3px solid ${color.harm};
@@ -27,7 +27,26 @@ const Numbers = styled.dl`
   dd { margin: 0; font-size: 28px; }
 `;
 
-export type AcademyPageProps = AcademyPageFound;
+export interface AcademyPageProps {
+  readonly table: AcademyTable;
+  readonly shared: readonly SharedError[];
+  readonly taught: readonly Taught[];
+  readonly hazards: readonly HazardSeen[];
+  readonly moreHazards: boolean;
+  readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
+  /** One cell of the table, opened: who shows what. */
+  readonly open?: {
+    readonly family: string;
+    readonly belt: Belt;
+    readonly errors: readonly {
+      readonly errorId: string;
+      readonly count: number;
+      readonly people: readonly { readonly personId: string; readonly name: string; readonly count: number }[];
+    }[];
+  };
+  readonly today: string;
+  readonly figuresDue: FiguresDueProps;
+}
 
 const SHOWN_TAUGHT = 10;
 

@@ -13,8 +13,8 @@ import {
   type SideCount,
 } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { FiguresDue, type FiguresDueProps } from '@/forms/FiguresDue';
 import { dayWords } from '@/terms/dayWords';
-import { FiguresDue, type FiguresDueProps } from '@/terms/FiguresDue';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { ActionLink, Empty, Notice, Page, Section } from '@/ui/layout/Page';
 import type { PieceFootProps } from '@/ui/layout/PieceFoot';

@@ -24,7 +24,7 @@ const SHOWN_HAZARDS = 50;
 const liveTimeError = errors.find((error) => error.exposure.kind === 'live-time');
 
 /** One cell of the table, opened: who shows what. */
-export interface OpenCell {
+interface OpenCell {
   readonly family: string;
   readonly belt: Belt;
   readonly errors: readonly {

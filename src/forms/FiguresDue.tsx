@@ -1,9 +1,9 @@
 'use client';
 
+import { figuresDueWords } from '@/terms/figuresDueWords';
 import { useZone } from '@/terms/ZoneContext';
 import { Notice } from '@/ui/layout/Page';
 import { useLookAgain } from '@/ui/layout/useLookAgain';
-import { figuresDueWords } from './figuresDueWords';
 
 export interface FiguresDueProps {
   /** Rounds whose figures are still being worked out. */
