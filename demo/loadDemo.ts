@@ -26,6 +26,7 @@ import type { DemoRound } from './academy/types';
 import { competitions } from './academy/waiting';
 import { loadOpenMat } from './loadOpenMat';
 import { loadTerm } from './loadTerm';
+import { filmedTermRounds } from './term/playTerm';
 import { lastWeekday } from './term/schedule';
 
 /** Some days on; of a class that is named after a day, on the next such day. */
@@ -47,7 +48,8 @@ export async function loadDemo(
     if (rowCount) return say('the demo academy is there already; its data are kept.');
     say('loading the demo academy …');
     const footage = new Map<string, string>();
-    for (const round of filmedRounds) footage.set(round.key, await loadFilm(pool, round, folder));
+    const keys = [...filmedRounds.map((round) => round.key), ...(withTerm ? filmedTermRounds : [])];
+    for (const key of keys) footage.set(key, await loadFilm(pool, key, folder));
     const term = await inTransaction(pool, (client) => loadAcademy(client, footage, withTerm));
     await loadOpenMat(pool, films, folder, dayOfServer());
     await figureEverything(pool, dayOfServer());
@@ -66,9 +68,9 @@ export async function emptyDemo(databaseUrl: string): Promise<void> {
   await pool.query(`truncate ${tables} cascade`).finally(() => pool.end());
 }
 
-async function loadFilm(pool: pg.Pool, round: DemoRound, folder: string): Promise<string> {
-  const source = path.join(films, `${round.key}.mp4`);
-  const id = demoId('footage', round.key);
+async function loadFilm(pool: pg.Pool, key: string, folder: string): Promise<string> {
+  const source = path.join(films, `${key}.mp4`);
+  const id = demoId('footage', key);
   const storageName = `${id}.mp4`;
   await mkdir(path.join(folder, 'footage'), { recursive: true });
   await copyFile(source, path.join(folder, 'footage', storageName));
@@ -81,7 +83,7 @@ async function loadFilm(pool: pg.Pool, round: DemoRound, folder: string): Promis
   const byteLength = (await stat(source)).size;
   await insertFootage(
     pool,
-    { id, originalName: `${round.key}.mp4`, storageName, byteLength, sha256, ...facts.value },
+    { id, originalName: `${key}.mp4`, storageName, byteLength, sha256, ...facts.value },
     undefined,
   );
   await putWork(pool, id, 'look');
@@ -115,7 +117,7 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
   }
   for (const [one, other] of doNotPair) await insertDoNotPair(client, demoId('person', one), demoId('person', other));
   for (const round of allRounds) await loadRound(client, round, day, footage.get(round.key));
-  const term = withTerm ? await loadTerm(client, day) : { people: 0, rounds: 0, classes: 0 };
+  const term = withTerm ? await loadTerm(client, day, footage) : { people: 0, rounds: 0, classes: 0 };
   // The marks were written on the evening after each round, not now.
   await client.query(
     "update mark set changed_at = r.held_on + interval '45 hours' from round r where r.id = mark.round_id and r.held_on < current_date - 1",

@@ -2,28 +2,22 @@ import type pg from 'pg';
 import { addDays, type CalendarDate } from '../src/core/kernel';
 import type { Mark } from '../src/core/marks';
 import { storedMark } from '../src/core/round';
-import { adultEquivalent, cueOf, drills, findError, plainHouse } from '../src/core/vocabulary';
+import { cueOf, drills, findError, plainHouse } from '../src/core/vocabulary';
 import { insertClass } from '../src/data/classes/classes';
 import { saveCame, saveDrilled } from '../src/data/classes/log';
 import { insertPerson } from '../src/data/people/people';
 import { insertSignedReview } from '../src/data/reviews/signedReviews';
 import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { demoId } from './academy/marksOfRound';
-import type { DemoPerson } from './academy/people';
-import { drawsFrom } from './term/draws';
-import { habitRate, habitsOf } from './term/habits';
 import { furtherPeople } from './term/people';
-import { type Player, playRound } from './term/playRound';
-import { type TermRound, termClasses, termRounds } from './term/schedule';
+import { playTerm, spanOfTermRound } from './term/playTerm';
+import { type TermRound, termClasses } from './term/schedule';
 
-/** The term is the same in every demo but for its days. */
-const SEED = 26;
 /** One round in so many has a signed review. */
 const REVIEWED = 3;
 
 /** Adds a term before the rounds of the films: more people, half a year of rounds with their marks, signed reviews, and classes with who came. */
-export async function loadTerm(client: pg.PoolClient, today: CalendarDate) {
-  const draws = drawsFrom(SEED);
+export async function loadTerm(client: pg.PoolClient, today: CalendarDate, footage: ReadonlyMap<string, string>) {
   for (const person of furtherPeople) {
     const { key, age, injury: _injury, ...rest } = person;
     await insertPerson(client, {
@@ -35,18 +29,9 @@ export async function loadTerm(client: pg.PoolClient, today: CalendarDate) {
       competesOn: undefined,
     });
   }
-  const rounds = termRounds(today, draws);
-  for (const [at, round] of rounds.entries()) {
-    const marks = playRound(
-      {
-        ...spanOf(round),
-        uniform: round.uniform,
-        players: { a: playerOf(round.a, round.week), b: playerOf(round.b, round.week) },
-        idOf: (place) => demoId(round.key, String(place)),
-      },
-      draws,
-    );
-    await insertTermRound(client, round, marks);
+  const { rounds, draws } = playTerm(today);
+  for (const [at, { round, marks }] of rounds.entries()) {
+    await insertTermRound(client, round, marks, footage.get(round.key));
     if (at % REVIEWED === 0) await signReview(client, round, marks);
   }
   const classes = termClasses(
@@ -72,28 +57,19 @@ export async function loadTerm(client: pg.PoolClient, today: CalendarDate) {
   return { people: furtherPeople.length, rounds: rounds.length, classes: classes.length };
 }
 
-const spanOf = (round: TermRound) => ({ startSeconds: 0, endSeconds: round.seconds });
-
-function playerOf(person: DemoPerson, week: number): Player {
-  const { favourites = [], side, lingers } = habitsOf[person.key] ?? {};
-  return {
-    belt: adultEquivalent(person.belt),
-    weightKg: person.weightKg,
-    favourites,
-    lingers,
-    leftShare: side === undefined ? 0.5 : side.side === 'left' ? side.share : 1 - side.share,
-    rateOf: (errorId) => habitRate(person.key, errorId, week),
-  };
-}
-
-async function insertTermRound(client: pg.PoolClient, round: TermRound, marks: readonly Mark[]): Promise<void> {
+async function insertTermRound(
+  client: pg.PoolClient,
+  round: TermRound,
+  marks: readonly Mark[],
+  footageId: string | undefined,
+): Promise<void> {
   const id = demoId('round', round.key);
   const { heldOn, uniform, seconds, numberInSession } = round;
   await insertRound(
     client,
     {
       id,
-      footageId: undefined,
+      footageId,
       heldOn,
       uniform,
       ruleSet: 'no-score',
@@ -101,7 +77,7 @@ async function insertTermRound(client: pg.PoolClient, round: TermRound, marks: r
       occasion: 'sparring',
       theme: '',
       numberInSession,
-      ...spanOf(round),
+      ...spanOfTermRound(round),
     },
     undefined,
   );

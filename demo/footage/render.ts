@@ -6,46 +6,83 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createCanvas } from '@napi-rs/canvas';
 import type { Mark, TurnMark } from '../../src/core/round';
+import { dayOfServer } from '../../src/server/kernel/environment';
 import { marksOfRound, roundSpan } from '../academy/marksOfRound';
 import { people } from '../academy/people';
 import { filmedRounds } from '../academy/rounds/filmed';
 import { type DemoRound, LEAD_OUT_SECONDS } from '../academy/types';
+import { furtherPeople } from '../term/people';
+import { digestOfMarks, filmedTermRounds, type PlayedRound, playTerm, spanOfTermRound } from '../term/playTerm';
 import { makeSound } from './bell';
 import { buildBody } from './body';
 import { choreograph, posturesAt } from './choreography';
-import { bodyParts, drawParts, drawShadow, type Projection } from './drawBody';
+import { bodyParts, drawParts, drawShadow, type Kit, type Projection } from './drawBody';
 import { kitOf } from './kits';
 import { pairPosture } from './postures';
 import { drawRoom, drawWallClock, HEIGHT, project, WIDTH } from './scene';
 
 const FRAMES_PER_SECOND = 25;
+/** Enough to see what happens, at half of the bytes. */
+const TERM_FRAMES_PER_SECOND = 10;
 const folder = path.join(path.dirname(fileURLToPath(import.meta.url)), 'films');
 
 const TURN_SECONDS = 120;
 
+/** What a film is drawn from. */
+interface Film {
+  readonly key: string;
+  readonly span: { readonly startSeconds: number; readonly endSeconds: number };
+  readonly marks: readonly Mark[];
+  readonly plannedSeconds: number;
+  readonly kits: Readonly<Record<'a' | 'b', Kit>>;
+  readonly framesPerSecond: number;
+  /** How coarse it is kept, as the encoder counts. */
+  readonly crf: number;
+}
+
+const everybody = [...people, ...furtherPeople];
+const beltOf = (key: string) => everybody.find((one) => one.key === key)!.belt;
+
+const filmOf = (round: DemoRound): Film => ({
+  key: round.key,
+  span: roundSpan(round),
+  marks: marksOfRound(round),
+  plannedSeconds: round.plannedSeconds ?? round.seconds,
+  kits: { a: kitOf(round.a, beltOf(round.a.key)), b: kitOf(round.b, beltOf(round.b.key)) },
+  framesPerSecond: FRAMES_PER_SECOND,
+  crf: 31,
+});
+
+const filmOfTerm = ({ round, marks }: PlayedRound): Film => {
+  const [own, other] = round.uniform === 'gi' ? (['white', 'blue'] as const) : (['rash-green', 'rash-plum'] as const);
+  const kit = (key: string, cloth: typeof own | typeof other) =>
+    kitOf({ key, kit: cloth, toldApartBy: '' }, beltOf(key));
+  return {
+    ...{ key: round.key, span: spanOfTermRound(round), marks, plannedSeconds: round.seconds },
+    kits: { a: kit(round.a.key, own), b: kit(round.b.key, other) },
+    framesPerSecond: TERM_FRAMES_PER_SECOND,
+    crf: 37,
+  };
+};
+
 /** What the clock on the wall shows: it counts the round down, and in an overtime each turn anew. */
-function wallClockAt(round: DemoRound, marks: readonly Mark[], seconds: number): { left: number; runs: boolean } {
-  const { startSeconds } = roundSpan(round);
-  const planned = round.plannedSeconds ?? round.seconds;
+function wallClockAt({ span, marks, plannedSeconds }: Film, seconds: number): { left: number; runs: boolean } {
   const turn = marks.findLast((mark): mark is TurnMark => mark.kind === 'turn' && mark.atSeconds <= seconds);
   if (turn) {
     const end = turn.endSeconds ?? turn.atSeconds;
     return { left: TURN_SECONDS - (Math.min(seconds, end) - turn.atSeconds), runs: seconds < end };
   }
-  const gone = Math.min(planned, Math.max(0, seconds - startSeconds));
-  return { left: planned - gone, runs: gone > 0 && gone < planned };
+  const gone = Math.min(plannedSeconds, Math.max(0, seconds - span.startSeconds));
+  return { left: plannedSeconds - gone, runs: gone > 0 && gone < plannedSeconds };
 }
 
-/** The frame painter of one round: what the tripod saw at a moment of the film. */
-export function createPainter(round: DemoRound) {
-  const span = roundSpan(round);
-  const marks = marksOfRound(round);
+/** The frame painter of one film: what the tripod saw at a moment of it. */
+function createPainter(film: Film) {
+  const { span, marks, kits } = film;
   const choreography = choreograph(span, marks);
   const room = drawRoom();
   const canvas = createCanvas(WIDTH, HEIGHT);
   const context = canvas.getContext('2d');
-  const beltOf = (key: string) => people.find((one) => one.key === key)!.belt;
-  const kits = { a: kitOf(round.a, beltOf(round.a.key)), b: kitOf(round.b, beltOf(round.b.key)) };
   const others = [
     kitOf({ key: 'other', kit: 'black', toldApartBy: '' }, 'brown'),
     kitOf({ key: 'another', kit: 'white', toldApartBy: '' }, 'white'),
@@ -53,7 +90,7 @@ export function createPainter(round: DemoRound) {
   const behind: Projection = ([x, y, z]) => project([x - 1.9, y, z + 3.2]);
   return (seconds: number) => {
     context.drawImage(room, 0, 0);
-    const clock = wallClockAt(round, marks, seconds);
+    const clock = wallClockAt(film, seconds);
     drawWallClock(context, clock.left, clock.runs);
     const far = pairPosture(
       Math.floor(seconds / 40) % 2 === 0 ? 'closed-guard' : 'side-control',
@@ -74,8 +111,8 @@ export function createPainter(round: DemoRound) {
   };
 }
 
-async function renderRound(round: DemoRound): Promise<void> {
-  const span = roundSpan(round);
+async function render(film: Film): Promise<void> {
+  const { key, span, framesPerSecond } = film;
   const totalSeconds = span.endSeconds + LEAD_OUT_SECONDS;
   const scratch = await mkdtemp(path.join(tmpdir(), 'owl-film-'));
   const sound = path.join(scratch, 'sound.wav');
@@ -88,7 +125,7 @@ async function renderRound(round: DemoRound): Promise<void> {
     '-s',
     `${WIDTH}x${HEIGHT}`,
     '-r',
-    String(FRAMES_PER_SECOND),
+    String(framesPerSecond),
     '-i',
     'pipe:0',
     '-i',
@@ -102,7 +139,7 @@ async function renderRound(round: DemoRound): Promise<void> {
     '-tune',
     'animation',
     '-crf',
-    '31',
+    String(film.crf),
     '-g',
     '75',
     '-pix_fmt',
@@ -114,29 +151,33 @@ async function renderRound(round: DemoRound): Promise<void> {
     '-movflags',
     '+faststart',
   ];
-  const target = path.join(folder, `${round.key}.mp4`);
+  const target = path.join(folder, `${key}.mp4`);
   const encoder = spawn(
     'ffmpeg',
     ['-v', 'error', '-y', ...video, ...encode, '-fflags', '+bitexact', '-map_metadata', '-1', target],
     { stdio: ['pipe', 'inherit', 'inherit'] },
   );
-  const paint = createPainter(round);
-  const frames = Math.round(totalSeconds * FRAMES_PER_SECOND);
+  const paint = createPainter(film);
+  const frames = Math.round(totalSeconds * framesPerSecond);
   for (let frame = 0; frame < frames; frame += 1) {
-    const canvas = paint(frame / FRAMES_PER_SECOND);
+    const canvas = paint(frame / framesPerSecond);
     if (!encoder.stdin.write(Buffer.from(canvas.data()))) await once(encoder.stdin, 'drain');
   }
   encoder.stdin.end();
   const [code] = await once(encoder, 'close');
   await rm(scratch, { recursive: true });
-  if (code !== 0) throw new Error(`renderRound: ffmpeg ended with ${code} on ${round.key}`);
-  process.stdout.write(`${round.key}: ${frames} frames\n`);
+  if (code !== 0) throw new Error(`render: ffmpeg ended with ${code} on ${key}`);
+  process.stdout.write(`${key}: ${frames} frames\n`);
 }
 
 async function main(): Promise<void> {
   await mkdir(folder, { recursive: true });
   const only = process.argv.slice(2);
-  for (const round of filmedRounds) if (only.length === 0 || only.includes(round.key)) await renderRound(round);
+  const term = playTerm(dayOfServer()).rounds.filter(({ round }) => filmedTermRounds.includes(round.key));
+  const films = [...filmedRounds.map(filmOf), ...term.map(filmOfTerm)];
+  for (const film of films) if (only.length === 0 || only.includes(film.key)) await render(film);
+  const drawnFrom = Object.fromEntries(term.map(({ round, marks }) => [round.key, digestOfMarks(marks)]));
+  await writeFile(path.join(folder, 'drawnFrom.json'), `${JSON.stringify(drawnFrom, undefined, 2)}\n`);
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) await main();

@@ -1,29 +1,19 @@
+import { readFile, stat } from 'node:fs/promises';
+import path from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { roundFigures } from '../../src/core/figures';
 import { addDays, daysBetween } from '../../src/core/kernel';
 import { changeOf } from '../../src/core/patterns';
 import { listContradictions, readRound } from '../../src/core/round';
-import { adultEquivalent, drills, findError, findTechnique } from '../../src/core/vocabulary';
+import { drills, findError, findTechnique } from '../../src/core/vocabulary';
 import { drawsFrom } from './draws';
-import { habitRate, habitsOf, lessons } from './habits';
-import { playRound } from './playRound';
-import { lastWeekday, students, termClasses, termRounds, WEEKS } from './schedule';
+import { habitsOf, lessons } from './habits';
+import { digestOfMarks, filmedTermRounds, playTerm, spanOfTermRound } from './playTerm';
+import { lastWeekday, students, termClasses, WEEKS } from './schedule';
 
 const today = '2026-11-28';
-const rounds = termRounds(today, drawsFrom(26));
-const draws = drawsFrom(27);
-const played = rounds.map((round) => {
-  const playerOf = (person: typeof round.a) => ({
-    ...{ belt: adultEquivalent(person.belt), weightKg: person.weightKg, leftShare: 0.5 },
-    favourites: habitsOf[person.key]?.favourites ?? [],
-    lingers: habitsOf[person.key]?.lingers,
-    rateOf: (errorId: string) => habitRate(person.key, errorId, round.week),
-  });
-  const span = { startSeconds: 0, endSeconds: round.seconds };
-  const players = { a: playerOf(round.a), b: playerOf(round.b) };
-  const idOf = (place: number) => `${round.key}-${place}`;
-  return { round, span, marks: playRound({ ...span, uniform: round.uniform, players, idOf }, draws) };
-});
+const played = playTerm(today).rounds.map((one) => ({ ...one, span: spanOfTermRound(one.round) }));
+const rounds = played.map((one) => one.round);
 
 describe('the demo’s term', () => {
   it('is half a year of an academy: about 220 rounds in 50 sessions, 60 classes, 24 students of whom four are minors', () => {
@@ -73,6 +63,16 @@ describe('the demo’s term', () => {
         if (mark.kind === 'attempt' && round.uniform === 'no-gi')
           expect(findTechnique(mark.techniqueId)?.uniform).not.toBe('gi');
       }
+    }
+  });
+
+  it('has films of the newest rounds of two students that were drawn from the marks of today', async () => {
+    const films = path.join(import.meta.dirname, '..', 'footage', 'films');
+    const drawnFrom = JSON.parse(await readFile(path.join(films, 'drawnFrom.json'), 'utf8')) as Record<string, string>;
+    for (const key of filmedTermRounds) {
+      const one = played.find(({ round }) => round.key === key);
+      expect(one && digestOfMarks(one.marks), `${key}: draw it anew with demo/footage/render.ts`).toBe(drawnFrom[key]);
+      expect((await stat(path.join(films, `${key}.mp4`))).size, key).toBeLessThan(3 * 1024 * 1024);
     }
   });
 

@@ -26,19 +26,30 @@ export interface Playhead {
 
 const noLulls: readonly Span[] = [];
 
+/** Where a film is; before the file has told its length it stands at 0, wherever it was sent. */
+const timeOf = (video: HTMLVideoElement | null, sentTo: number): number =>
+  video && video.readyState >= 1 ? video.currentTime : sentTo;
+
+export interface PlayheadOptions {
+  readonly hasVideo: boolean;
+  readonly rate: FrameRate;
+  /** Where it may go; the same object for as long as it is the same. */
+  readonly span: Span;
+  readonly firstSeconds: number;
+  readonly firstSpeed?: number;
+  /** What may be skipped; the same list for as long as it is the same. */
+  readonly lulls?: readonly Span[];
+}
+
 /** The moment that is looked at: the video's own time, or a plain running clock where there is no footage. */
 export function usePlayhead(
   video: RefObject<HTMLVideoElement | null>,
-  hasVideo: boolean,
-  rate: FrameRate,
-  span: Span,
-  firstSeconds: number,
-  lulls: readonly Span[] = noLulls,
+  { hasVideo, rate, span, firstSeconds, firstSpeed = 1, lulls = noLulls }: PlayheadOptions,
 ): Playhead {
   const time = useRef(firstSeconds);
   const listeners = useRef(new Set<() => void>());
   const [playing, setPlaying] = useState(false);
-  const [speed, setSpeed] = useState(1);
+  const [speed, setSpeed] = useState(firstSpeed);
   const [loop, setLoop] = useState<Span>();
   const [skipping, setSkipping] = useState(false);
 
@@ -61,8 +72,8 @@ export function usePlayhead(
     let frame = 0;
     let before = performance.now();
     const tick = (at: number) => {
-      const seconds =
-        hasVideo && video.current ? video.current.currentTime : time.current + ((at - before) / 1000) * speed;
+      const ran = ((at - before) / 1000) * speed;
+      const seconds = hasVideo ? timeOf(video.current, time.current) : time.current + ran;
       before = at;
       const lull = skipping
         ? lulls.find((one) => seconds >= one.startSeconds && seconds < one.endSeconds - 0.3)
@@ -94,7 +105,7 @@ export function usePlayhead(
   const pause = useCallback(() => {
     video.current?.pause();
     setPlaying(false);
-    if (hasVideo && video.current) tell(video.current.currentTime);
+    if (hasVideo) tell(timeOf(video.current, time.current));
   }, [hasVideo, video, tell]);
 
   const play = useCallback(() => {

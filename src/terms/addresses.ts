@@ -1,3 +1,5 @@
+import { packReel, type ReelMoment } from '@/core/reel';
+
 /** Seconds before a mark at which the footage opens, so that it is seen coming. */
 const BEFORE_SECONDS = 3;
 
@@ -8,3 +10,15 @@ export const markAddress = (mark: {
   readonly mediaSeconds: number;
 }): string =>
   `/rounds/${mark.roundId}?at=${Math.max(0, mark.mediaSeconds - BEFORE_SECONDS).toFixed(1)}&mark=${mark.markId}`;
+
+/** Where moments play one after the other, under a title, with the way back to where they were chosen. */
+export const reelAddress = (reel: {
+  readonly title: string;
+  readonly moments: readonly ReelMoment[];
+  /** A page of the application. */
+  readonly back: string;
+}): string => `/reel?${new URLSearchParams({ title: reel.title, back: reel.back })}&moments=${packReel(reel.moments)}`;
+
+/** A path of this application as it came from an address; undefined for anything that could lead elsewhere. */
+export const ownPath = (text: string | undefined): string | undefined =>
+  text !== undefined && text.length < 400 && /^\/(?![/\\])[\w\-/?=&.%+~]*$/.test(text) ? text : undefined;

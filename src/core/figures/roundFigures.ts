@@ -1,3 +1,4 @@
+import { countsAsAttempt } from '../attempts';
 import type { Span } from '../clock';
 import type { CalendarDate } from '../kernel';
 import {
@@ -59,6 +60,16 @@ export interface AttemptMade {
   readonly stage: AttemptMark['stage'];
   readonly end?: AttemptMark['end'];
   readonly side?: AttemptMark['side'];
+  /** From its beginning to its end, where that is marked. */
+  readonly seconds?: number;
+}
+
+/** A chance that the athlete let pass. */
+export interface ChanceMissed {
+  readonly markId: string;
+  /** Undefined for a chance that is no technique's. */
+  readonly techniqueId?: string;
+  readonly atSeconds: number;
 }
 
 export const occasions = ['sparring', 'positional', 'competition'] as const;
@@ -72,6 +83,11 @@ export interface RoundFigures {
   readonly beltGap: number | undefined;
   /** Own weight less the partner's over the lighter of the two: 0.1 is ten per cent heavier. Undefined when a weight is not known. */
   readonly weightGap: number | undefined;
+  /** Own height less the partner's in cm; undefined where one is not known. */
+  readonly heightGap?: number;
+  readonly partnerId?: string;
+  /** Which round of its session it was, from 1 on. */
+  readonly numberInSession?: number;
   /** What kind of round it was; undefined where nobody asks. */
   readonly uniform?: Uniform;
   readonly occasion?: Occasion;
@@ -85,23 +101,30 @@ export interface RoundFigures {
   readonly exposures: ReadonlyMap<string, number>;
   readonly goods: readonly GoodMoment[];
   readonly stays: readonly Stay[];
-  /** Those that count: surely seen, meant, by technique. */
+  /** Those that say something of technique. */
   readonly attempts: readonly AttemptMade[];
+  readonly missed: readonly ChanceMissed[];
 }
 
 /** The exposure to an error in a round; an academy's own error has that of the standard one. 0 when there was none. */
 export const exposureIn = (figures: RoundFigures, errorId: string): number =>
   figures.exposures.get(standardIdOf(errorId)) ?? 0;
 
-export interface RoundRecord {
-  readonly roundId: string;
-  readonly heldOn: CalendarDate;
+export interface RoundRecord
+  extends Pick<
+    RoundFigures,
+    | 'roundId'
+    | 'heldOn'
+    | 'beltGap'
+    | 'weightGap'
+    | 'heightGap'
+    | 'partnerId'
+    | 'numberInSession'
+    | 'uniform'
+    | 'occasion'
+  > {
   readonly span: Span;
   readonly athlete: Athlete;
-  readonly beltGap: number | undefined;
-  readonly weightGap: number | undefined;
-  readonly uniform?: Uniform;
-  readonly occasion?: Occasion;
   readonly marks: readonly Mark[];
 }
 
@@ -148,6 +171,9 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     heldOn: record.heldOn,
     beltGap: record.beltGap,
     weightGap: record.weightGap,
+    heightGap: record.heightGap,
+    partnerId: record.partnerId,
+    numberInSession: record.numberInSession,
     uniform: record.uniform,
     occasion: record.occasion,
     startSeconds: record.span.startSeconds,
@@ -160,6 +186,7 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     goods,
     stays: staysOf(reading, athlete),
     attempts: attemptsOf(reading.marks, athlete),
+    missed: missedBy(reading.marks, athlete),
   };
 }
 
@@ -195,17 +222,21 @@ function placementOf(positionId: string, role: Role): number {
 
 const attemptsOf = (marks: readonly Mark[], athlete: Athlete): AttemptMade[] =>
   marks.flatMap((mark) =>
-    mark.kind === 'attempt' &&
-    !mark.unsure &&
-    mark.verdict !== 'bait' &&
-    mark.end !== 'declined' &&
-    (mark.tapCause ?? 'technique') === 'technique'
+    mark.kind === 'attempt' && countsAsAttempt(mark)
       ? [
           {
             ...{ markId: mark.id, techniqueId: mark.techniqueId, isOwn: mark.athlete === athlete },
             ...{ atSeconds: mark.atSeconds, stage: mark.stage, end: mark.end, side: mark.side },
+            seconds: mark.endSeconds === undefined ? undefined : mark.endSeconds - mark.atSeconds,
           },
         ]
+      : [],
+  );
+
+const missedBy = (marks: readonly Mark[], athlete: Athlete): ChanceMissed[] =>
+  marks.flatMap((mark) =>
+    mark.kind === 'chance' && mark.athlete === athlete && !mark.unsure && !mark.verdict
+      ? [{ markId: mark.id, techniqueId: mark.techniqueId, atSeconds: mark.atSeconds }]
       : [],
   );
 

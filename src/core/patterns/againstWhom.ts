@@ -1,6 +1,6 @@
 import jstat from 'jstat';
 import type { RoundFigures } from '../figures';
-import type { Interval } from '../statistics';
+import { type Interval, pooledRateRatio } from '../statistics';
 import { findTechnique } from '../vocabulary';
 
 /** Points of an edge. @source own decision, before the academy's own rounds say otherwise: what a belt and a tenth more weight are worth */
@@ -37,9 +37,12 @@ export function resultOf({ attempts, tideArea, liveMinutes }: RoundFigures): num
   return 1 / (1 + Math.exp(-TIDE_WEIGHT * meanTide));
 }
 
-export const partnerGroups = ['higher', 'same', 'lower', 'heavier', 'near', 'lighter'] as const;
-/** A belt more, about the same, a belt less; a tenth heavier and more, about the same, a tenth lighter. */
+export const partnerGroups = ['higher', 'same', 'lower', 'heavier', 'near', 'lighter', 'taller', 'shorter'] as const;
+/** A belt more, about the same, a belt less; a tenth heavier and more, about the same, a tenth lighter; taller and shorter by a hand’s breadth. */
 export type PartnerGroup = (typeof partnerGroups)[number];
+
+/** From here on somebody is taller. @source own decision: a hand’s breadth */
+const HAND_CM = 8;
 
 const isIn: Readonly<Record<PartnerGroup, (round: RoundFigures) => boolean>> = {
   higher: ({ beltGap }) => beltGap !== undefined && beltGap <= -1,
@@ -48,7 +51,12 @@ const isIn: Readonly<Record<PartnerGroup, (round: RoundFigures) => boolean>> = {
   heavier: ({ weightGap }) => weightGap !== undefined && weightGap <= -0.1,
   near: ({ weightGap }) => weightGap !== undefined && weightGap > -0.1 && weightGap < 0.1,
   lighter: ({ weightGap }) => weightGap !== undefined && weightGap >= 0.1,
+  taller: ({ heightGap }) => heightGap !== undefined && heightGap <= -HAND_CM,
+  shorter: ({ heightGap }) => heightGap !== undefined && heightGap >= HAND_CM,
 };
+
+/** Whether the partner of a round is of such a kind. */
+export const isAgainst = (round: RoundFigures, group: PartnerGroup): boolean => isIn[group](round);
 
 export interface AgainstGroup {
   readonly group: PartnerGroup;
@@ -91,3 +99,45 @@ function meanWithInterval(values: readonly number[]): { mean: number; interval: 
   const reach = jstat.studentt.inv(0.975, values.length - 1) * Math.sqrt(variance / values.length);
   return { mean, interval: { low: mean - reach, high: mean + reach } };
 }
+
+/** How much oftener somebody errs against a kind of partners than against the others, with the other gap held equal. */
+export interface ErrorsAgainst {
+  readonly group: 'heavier' | 'higher';
+  /** Errors against them, and against the others. */
+  readonly count: number;
+  readonly others: number;
+  readonly ratio: number;
+  readonly interval: Interval;
+}
+/** From so many errors on. @source own decision, as for sides */
+const FEWEST_ERRORS = 8;
+
+/** Errors a live minute against heavier partners with belts held equal, and against higher belts with weights held equal; what is not to be told is absent. */
+export function errorsAgainst(rounds: readonly RoundFigures[]): ErrorsAgainst[] {
+  const layers = {
+    heavier: ['higher', 'same', 'lower'],
+    higher: ['heavier', 'near', 'lighter'],
+  } as const satisfies Record<ErrorsAgainst['group'], readonly PartnerGroup[]>;
+  const known = rounds.filter((one) => one.beltGap !== undefined && one.weightGap !== undefined && one.liveMinutes > 0);
+  return (['heavier', 'higher'] as const).flatMap((group) => {
+    const strata = layers[group].map((layer) => {
+      const within = known.filter((round) => isAgainst(round, layer));
+      return {
+        exposed: errorsIn(within.filter((round) => isAgainst(round, group))),
+        unexposed: errorsIn(within.filter((round) => !isAgainst(round, group))),
+      };
+    });
+    const pooled = pooledRateRatio(strata);
+    const count = strata.reduce((sum, one) => sum + one.exposed.count, 0);
+    const others = strata.reduce((sum, one) => sum + one.unexposed.count, 0);
+    return pooled && count + others >= FEWEST_ERRORS ? [{ group, count, others, ...pooled }] : [];
+  });
+}
+
+const errorsIn = (rounds: readonly RoundFigures[]) => ({
+  count: rounds.reduce(
+    (sum, { occurrences }) => [...occurrences.values()].reduce((all, one) => all + one.length, sum),
+    0,
+  ),
+  exposure: rounds.reduce((sum, round) => sum + round.liveMinutes, 0),
+});

@@ -1,53 +1,71 @@
 import type { AttemptMade, RoundFigures } from '../figures';
 import { type Stage, stages } from '../marks';
-import { type Interval, wilsonInterval } from '../statistics';
+import { type Interval, quantile, wilsonInterval } from '../statistics';
 import type { Moment } from './habits';
 
 /** How far attempts at one technique came, over several rounds. */
 export interface Funnel {
   readonly techniqueId: string;
+  /** Tries and chances let pass together; the chances of partners are not marked, and are their tries. */
+  readonly openings: number;
+  /** From a try to its end, where the end is marked. */
+  readonly medianSeconds?: number;
   /** How many came so far or further. */
   readonly reached: Readonly<Record<Stage, number>>;
-  /** Share that was finished, with its 95 % interval. */
-  readonly finished: { readonly share: number; readonly interval: Interval };
-  readonly moments: readonly (Moment & { readonly stage: Stage })[];
+  /** Share of tries that was finished, with its 95 % interval; undefined where nothing was tried. */
+  readonly finished?: { readonly share: number; readonly interval: Interval };
+  /** Tries and chances let pass, in order of time. */
+  readonly moments: readonly (Moment & { readonly stage?: Stage })[];
 }
 
-/** Somebody's attempts (or those of their partners) by technique, most frequent first. A later stage implies the earlier ones. */
+/** Somebody's attempts (or those of their partners) by technique, with the chances of it that they let pass, most openings first. A later stage implies the earlier ones. */
 export function funnelsOf(rounds: readonly RoundFigures[], whose: 'own' | 'faced'): Funnel[] {
-  const byTechnique = new Map<string, (AttemptMade & { roundId: string; heldOn: string })[]>();
-  for (const { roundId, heldOn, attempts } of rounds)
-    for (const attempt of attempts) {
-      if (attempt.isOwn !== (whose === 'own')) continue;
-      const known = byTechnique.get(attempt.techniqueId) ?? [];
-      known.push({ ...attempt, roundId, heldOn });
-      byTechnique.set(attempt.techniqueId, known);
-    }
+  const byTechnique = new Map<string, { attempts: (AttemptMade & Moment)[]; missed: Moment[] }>();
+  const of = (techniqueId: string) => {
+    const known = byTechnique.get(techniqueId) ?? { attempts: [], missed: [] };
+    byTechnique.set(techniqueId, known);
+    return known;
+  };
+  for (const { roundId, heldOn, attempts, missed } of rounds) {
+    for (const attempt of attempts)
+      if (attempt.isOwn === (whose === 'own')) of(attempt.techniqueId).attempts.push({ ...attempt, roundId, heldOn });
+    for (const { techniqueId, markId, atSeconds } of whose === 'own' ? missed : [])
+      if (techniqueId !== undefined) of(techniqueId).missed.push({ markId, roundId, heldOn, atSeconds });
+  }
   return [...byTechnique]
-    .map(([techniqueId, all]): Funnel => {
+    .map(([techniqueId, { attempts, missed }]): Funnel => {
       const countFrom = (stage: Stage) =>
-        all.filter((one) => stages.indexOf(one.stage) >= stages.indexOf(stage)).length;
+        attempts.filter((one) => stages.indexOf(one.stage) >= stages.indexOf(stage)).length;
       const reached = {
-        entry: all.length,
+        entry: attempts.length,
         control: countFrom('control'),
         locked: countFrom('locked'),
         finished: countFrom('finished'),
       };
+      const interval = wilsonInterval(reached.finished, attempts.length);
       return {
         techniqueId,
+        openings: attempts.length + missed.length,
+        medianSeconds: quantile(
+          attempts.flatMap((one) => one.seconds ?? []),
+          0.5,
+        ),
         reached,
-        finished: {
-          share: reached.finished / all.length,
-          interval: wilsonInterval(reached.finished, all.length) ?? { low: 0, high: 1 },
-        },
-        moments: all.map(({ markId, roundId, heldOn, atSeconds, stage }) => ({
-          markId,
-          roundId,
-          heldOn,
-          atSeconds,
-          stage,
-        })),
+        finished: interval && { share: reached.finished / attempts.length, interval },
+        moments: [
+          ...attempts.map(({ markId, roundId, heldOn, atSeconds, stage }) => ({
+            markId,
+            roundId,
+            heldOn,
+            atSeconds,
+            stage,
+          })),
+          ...missed,
+        ].sort(byTime),
       };
     })
-    .sort((one, other) => other.reached.entry - one.reached.entry || (one.techniqueId < other.techniqueId ? -1 : 1));
+    .sort((one, other) => other.openings - one.openings || (one.techniqueId < other.techniqueId ? -1 : 1));
 }
+
+const byTime = (one: Moment, other: Moment): number =>
+  one.heldOn === other.heldOn ? one.atSeconds - other.atSeconds : one.heldOn < other.heldOn ? -1 : 1;

@@ -1,12 +1,25 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { RoundFigures } from '../figures';
-import { againstWhom, expectedResult, flowsOf, funnelsOf, lateErrors, monthsOf, resultOf, sidesOf } from './index';
+import {
+  againstWhom,
+  errorsAgainst,
+  expectedResult,
+  filterRounds,
+  flowsOf,
+  funnelsOf,
+  lateErrors,
+  monthsOf,
+  narrows,
+  type RoundFilter,
+  resultOf,
+  sidesOf,
+} from './index';
 
 const figures = (patch: Partial<RoundFigures> = {}): RoundFigures => ({
   ...{ roundId: 'r', heldOn: '2026-11-20', beltGap: 0, weightGap: 0, startSeconds: 0, endSeconds: 300 },
   ...{ liveMinutes: 5, tideArea: 0, positions: [], occurrences: new Map(), exposures: new Map() },
-  ...{ goods: [], stays: [], attempts: [] },
+  ...{ goods: [], stays: [], attempts: [], missed: [] },
   ...patch,
 });
 const attempt = (patch: Partial<RoundFigures['attempts'][number]> = {}) => ({
@@ -137,8 +150,56 @@ describe('how rounds flow', () => {
     const tries = Array.from({ length: 10 }, (_, at) => attempt({ stage: at < 8 ? 'finished' : 'entry' }));
     const [own] = funnelsOf([figures({ attempts: [...tries, attempt({ isOwn: false })] })], 'own');
     expect(own?.reached).toEqual({ entry: 10, control: 8, locked: 8, finished: 8 });
-    expect(own?.finished.interval.low).toBeCloseTo(0.49, 3);
-    expect(own?.finished.interval.high).toBeCloseTo(0.943, 3);
+    expect(own?.finished?.interval.low).toBeCloseTo(0.49, 3);
+    expect(own?.finished?.interval.high).toBeCloseTo(0.943, 3);
+  });
+
+  it('counts chances let pass as openings, and says how long a try takes', () => {
+    const round = figures({
+      attempts: [attempt({ seconds: 4 }), attempt({ seconds: 10 }), attempt({ isOwn: false })],
+      missed: [
+        { markId: 'x', techniqueId: 'triangle', atSeconds: 3 },
+        { markId: 'y', techniqueId: 'armbar', atSeconds: 4 },
+        { markId: 'z', atSeconds: 5 },
+      ],
+    });
+    const [triangle, armbar] = funnelsOf([round], 'own');
+    expect(triangle).toMatchObject({ openings: 3, medianSeconds: 7, reached: { entry: 2 } });
+    expect(triangle?.moments.map((one) => one.atSeconds)).toEqual([3, 10, 10]);
+    expect(armbar).toMatchObject({ openings: 1, reached: { entry: 0 }, finished: undefined });
+    expect(funnelsOf([round], 'faced')).toMatchObject([{ openings: 1 }]);
+  });
+
+  it('leaves the rounds that a filter names, and none of which it is not known', () => {
+    const heavy = figures({ roundId: '1', weightGap: -0.2, partnerId: 'p', uniform: 'gi', heldOn: '2026-11-01' });
+    const light = figures({ roundId: '2', weightGap: 0.2, heightGap: -10, uniform: 'no-gi', heldOn: '2026-11-09' });
+    const unknown = figures({ roundId: '3', weightGap: undefined, beltGap: undefined });
+    const left = (filter: RoundFilter) => filterRounds([heavy, light, unknown], filter).map((one) => one.roundId);
+    expect(left({})).toEqual(['1', '2', '3']);
+    expect(left({ against: 'heavier' })).toEqual(['1']);
+    expect(left({ against: 'taller' })).toEqual(['2']);
+    expect(left({ partnerId: 'p' })).toEqual(['1']);
+    expect(left({ uniform: 'no-gi', fromDay: '2026-11-09' })).toEqual(['2']);
+    expect(left({ toDay: '2026-11-01' })).toEqual(['1']);
+    expect([narrows({}), narrows({ uniform: 'gi' })]).toEqual([false, true]);
+  });
+
+  it('compares errors against heavier partners with belts held equal, from eight on', () => {
+    const with_ = (count: number, patch: Partial<RoundFigures>) =>
+      figures({
+        occurrences: new Map([['err-half-flat', Array.from({ length: count }, () => ({}) as never)]]),
+        ...patch,
+      });
+    const rounds = [
+      with_(6, { weightGap: -0.2, beltGap: 0 }),
+      with_(3, { weightGap: 0, beltGap: 0 }),
+      with_(6, { weightGap: -0.2, beltGap: -1 }),
+      with_(3, { weightGap: 0, beltGap: -1 }),
+    ];
+    const [heavier] = errorsAgainst(rounds);
+    expect(heavier).toMatchObject({ group: 'heavier', count: 12, others: 6 });
+    expect(heavier?.ratio).toBeCloseTo(2, 9);
+    expect(errorsAgainst(rounds.slice(0, 1))).toEqual([]);
   });
 
   it('has every month between, also over the turn of a year', () => {

@@ -1,4 +1,5 @@
 import { type CountOver, compareRates, type RateRatio } from '../statistics';
+import { countOverOf, type SumsByError } from './cohort';
 import type { RecurringError, RoundCount } from './recurring';
 
 /** Of what is said to differ at most so much may be chance. @source own decision, as for changes */
@@ -24,7 +25,7 @@ export function comparePeriods(
   errors: readonly Pick<RecurringError, 'errorId' | 'history'>[],
   sideOf: (round: RoundCount) => 'one' | 'other' | undefined,
 ): PeriodDifference[] {
-  const compared = errors.map(({ errorId, history }) => {
+  const sums = errors.map(({ errorId, history }) => {
     const sums = { one: { count: 0, exposure: 0 }, other: { count: 0, exposure: 0 } };
     for (const round of history) {
       const side = sideOf(round);
@@ -32,8 +33,27 @@ export function comparePeriods(
       sums[side].count += round.count;
       sums[side].exposure += round.exposure;
     }
-    return { errorId, ...sums, ratio: compareRates(sums.one, sums.other) };
+    return { errorId, ...sums };
   });
+  return compareSums(sums);
+}
+
+/** The same of two students: what each showed in their rounds (`sumsOf`), for these errors. */
+export const compareStudents = (
+  one: SumsByError,
+  other: SumsByError,
+  errorIds: readonly string[],
+): PeriodDifference[] =>
+  compareSums(
+    [...new Set(errorIds)].map((errorId) => ({
+      errorId,
+      one: countOverOf(one, errorId),
+      other: countOverOf(other, errorId),
+    })),
+  );
+
+function compareSums(sums: readonly Pick<PeriodDifference, 'errorId' | 'one' | 'other'>[]): PeriodDifference[] {
+  const compared = sums.map((line) => ({ ...line, ratio: compareRates(line.one, line.other) }));
   const limit = falseDiscoveryLimit(compared.flatMap(({ ratio }) => ratio?.p ?? []));
   const seen = ({ one, other }: PeriodDifference) => one.count + other.count;
   return compared

@@ -26,6 +26,8 @@ export interface StudentRecord {
   readonly earlier: readonly RoundFigures[];
   /** What was done about each error, oldest first. */
   readonly doses: ReadonlyMap<string, readonly Dose[]>;
+  /** There are more rounds than are looked at: these are the newest. */
+  readonly isCut?: boolean;
 }
 
 /** Rounds, oldest first, parted at the beginning of the window: its days, or as far back as ten rounds reach. */

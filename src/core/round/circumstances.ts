@@ -20,6 +20,10 @@ export const audiences = ['ordinary', 'watched', 'for-the-camera'] as const;
 export type Audience = (typeof audiences)[number];
 
 export const relations = ['regular', 'first-time', 'coach-and-student', 'visitor', 'opponent'] as const;
+export const sizes = ['a-much-bigger', 'a-bigger', 'b-bigger', 'b-much-bigger'] as const;
+/** Who looks how much bigger, where nobody was weighed. */
+export type Size = (typeof sizes)[number];
+
 /** What the two are to each other. */
 export type Relation = (typeof relations)[number];
 
@@ -34,6 +38,7 @@ export interface Circumstances {
   readonly restrictions: readonly Restriction[];
   readonly audience: Audience;
   readonly relation?: Relation;
+  readonly size?: Size;
   readonly wallNear: boolean;
   readonly crowdedMat: boolean;
   readonly filmedBy: string;
@@ -57,12 +62,30 @@ export const ordinaryCircumstances: Circumstances = {
 };
 export const unknownCondition: Condition = { hurt: '' };
 
+export const apartReasons = ['for-the-camera', 'flow'] as const;
+/** Why a round enters no rate. */
+export type ApartReason = (typeof apartReasons)[number];
+
 /**
- * Whether what happened in a round says something about how people spar: not when they cooperated for the camera.
- * @source common practice: demonstrations are no evidence
+ * Why what happened in a round says nothing of how often people do it when they spar: they cooperated for the camera, or agreed to flow. Undefined where it counts.
+ * @source common practice: demonstrations and flowing are no evidence
  */
-export const countsAsSparring = (circumstances: Pick<Circumstances, 'audience'>): boolean =>
-  circumstances.audience !== 'for-the-camera';
+export const reasonApart = ({
+  audience,
+  intensity,
+}: Pick<Circumstances, 'audience' | 'intensity'>): ApartReason | undefined =>
+  audience === 'for-the-camera' ? 'for-the-camera' : intensity === 'flow' ? 'flow' : undefined;
+
+/** Weight gaps that words stand for, as shares of the lighter one. @source own decision: what coaches call bigger begins at about a tenth */
+const gapOfSize: Readonly<Record<Size, number>> = {
+  'a-much-bigger': 0.35,
+  'a-bigger': 0.15,
+  'b-bigger': -0.15,
+  'b-much-bigger': -0.35,
+};
+
+/** The weight gap that is known only in words, from the first athlete's view. */
+export const gapInWords = ({ size }: Pick<Circumstances, 'size'>): number | undefined => size && gapOfSize[size];
 
 /** A small picture of one athlete that tells the two apart: where it was taken, in shares of the frame, and the picture itself. */
 export interface Still {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryMarks } from '../../../tests/support/arbitraryRound';
-import { countsAsSparring, findLikelySwap, type Mark, ordinaryCircumstances, swapFrom } from './index';
+import { findLikelySwap, gapInWords, type Mark, ordinaryCircumstances, reasonApart, swapFrom } from './index';
 
 const round = { startSeconds: 0, endSeconds: 300 };
 const mount = (id: string, atSeconds: number, holder: 'a' | 'b'): Mark => ({
@@ -70,8 +70,11 @@ describe('athletes taken for each other', () => {
 
 describe('circumstances', () => {
   it('keep a round that was played for the camera out of what counts', () => {
-    expect(countsAsSparring(ordinaryCircumstances)).toBe(true);
-    expect(countsAsSparring({ audience: 'watched' })).toBe(true);
-    expect(countsAsSparring({ audience: 'for-the-camera' })).toBe(false);
+    expect(reasonApart(ordinaryCircumstances)).toBeUndefined();
+    expect(reasonApart({ audience: 'watched', intensity: 'hard' })).toBeUndefined();
+    expect(reasonApart({ audience: 'for-the-camera' })).toBe('for-the-camera');
+    expect(reasonApart({ audience: 'ordinary', intensity: 'flow' })).toBe('flow');
+    expect(gapInWords({ size: 'b-bigger' })).toBeLessThan(-0.1);
+    expect(gapInWords({})).toBeUndefined();
   });
 });

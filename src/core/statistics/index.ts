@@ -1,4 +1,5 @@
 export * from './binomial';
+export * from './mantelHaenszel';
 export * from './poisson';
 export * from './quantile';
 export * from './rateRatio';

@@ -111,6 +111,21 @@ function partnerConditions(personId: string | undefined, { weight, belt }: Searc
   ];
 }
 
+const shownOfMark = `m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds, r.footage_id,
+  a.person_id as a_id, pa.name as a_name, b.person_id as b_id, pb.name as b_name`;
+const roundOfMark = `join round r on r.id = m.round_id
+  join round_athlete a on a.round_id = r.id and a.slot = 'a' join person pa on pa.id = a.person_id
+  join round_athlete b on b.round_id = r.id and b.slot = 'b' join person pb on pb.id = b.person_id`;
+
+/** Those of these marks that are still there, in no order. */
+export const listFoundMarks = (database: Database, markIds: readonly string[]) =>
+  listRows(
+    database,
+    occurrenceRow,
+    `select ${shownOfMark} from mark m ${roundOfMark} where m.id = any($1::uuid[]) and m.deleted_at is null`,
+    [markIds],
+  );
+
 /** A piece of the marks that fit, newest round first, in order of time within it, from behind `after` on. */
 export function searchMarks(database: Database, search: MarkSearch, most: number, after?: string) {
   const {
@@ -154,11 +169,8 @@ export function searchMarks(database: Database, search: MarkSearch, most: number
     `with found as materialized (
        select m.id, r.held_on, r.id as round_id, m.at_seconds from mark m join round r on r.id = m.round_id where ${text}
        order by r.held_on desc, r.id desc, m.at_seconds, m.id limit ${most + 1})
-     select m.id, m.content, m.change_id, m.round_id, r.held_on, r.uniform, r.start_seconds, r.footage_id,
-       a.person_id as a_id, pa.name as a_name, b.person_id as b_id, pb.name as b_name
-     from found f join mark m on m.id = f.id join round r on r.id = f.round_id
-       join round_athlete a on a.round_id = r.id and a.slot = 'a' join person pa on pa.id = a.person_id
-       join round_athlete b on b.round_id = r.id and b.slot = 'b' join person pb on pb.id = b.person_id
+     select ${shownOfMark}
+     from found f join mark m on m.id = f.id ${roundOfMark}
      order by f.held_on desc, f.round_id desc, f.at_seconds, f.id`,
     values,
     most,

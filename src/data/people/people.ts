@@ -17,6 +17,9 @@ const personRow = z
     injury_note: z.string().nullable(),
     height_cm: z.number().nullable(),
     competes_on: z.string().nullable(),
+    note: z.string(),
+    consent_by: z.string().nullable(),
+    consent_on: z.string().nullable(),
     version: z.number(),
   })
   .transform((row) => ({
@@ -32,14 +35,17 @@ const personRow = z
     injuryNote: row.injury_note ?? undefined,
     heightCm: row.height_cm ?? undefined,
     competesOn: row.competes_on ?? undefined,
+    note: row.note,
+    consentBy: row.consent_by ?? undefined,
+    consentOn: row.consent_on ?? undefined,
     version: row.version,
   }));
 export type Person = z.output<typeof personRow>;
-type LateFacts = 'heightCm' | 'competesOn' | 'division' | 'belt';
+type LateFacts = 'heightCm' | 'competesOn' | 'division' | 'belt' | 'note' | 'consentBy' | 'consentOn';
 export type NewPerson = Omit<Person, 'version' | LateFacts> & Partial<Pick<Person, LateFacts>>;
 
 const columns =
-  'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on, version';
+  'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on, note, consent_by, consent_on, version';
 
 /** Everybody there is, by name: for choosing among them. */
 export const listPeople = (database: Database) =>
@@ -88,13 +94,17 @@ const valuesOf = (person: NewPerson) => [
   person.injuryNote ?? null,
   person.heightCm ?? null,
   person.competesOn ?? null,
+  person.note ?? '',
+  person.consentBy ?? null,
+  person.consentOn ?? null,
 ];
 
 export const insertPerson = (database: Database, person: NewPerson) =>
   runStatement(
     database,
-    `insert into person (id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12) on conflict (id) do nothing`,
+    `insert into person (id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on,
+       note, consent_by, consent_on)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15) on conflict (id) do nothing`,
     valuesOf(person),
   );
 
@@ -103,8 +113,9 @@ export const updatePerson = (database: Database, person: NewPerson & Pick<Person
   runStatement(
     database,
     `update person set name = $2, standing = $3, division = $4, born_on = $5, belt = $6, stripes = $7, weight_kg = $8,
-       injured_until = $9, injury_note = $10, height_cm = $11, competes_on = $12, version = version + 1
-     where id = $1 and version = $13`,
+       injured_until = $9, injury_note = $10, height_cm = $11, competes_on = $12, note = $13, consent_by = $14, consent_on = $15,
+       version = version + 1
+     where id = $1 and version = $16`,
     [...valuesOf(person), person.version],
   );
 

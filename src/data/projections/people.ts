@@ -56,6 +56,23 @@ export const listGroupSums = (
     [errors.map((one) => one.errorId), errors.map((one) => one.standardId), withoutPersonId],
   );
 
+/** What everybody but one who wears one of these belts says about errors in their windows; those that were never seen are absent. */
+export async function listUsualCounts(
+  database: Database,
+  belts: readonly string[],
+  withoutPersonId: string,
+): Promise<ReadonlyMap<string, { readonly count: number; readonly exposure: number }>> {
+  const rows = await listRows(
+    database,
+    z.object({ error_id: z.string(), count: z.number(), exposure: z.number() }),
+    `select e.error_id, sum(e.count)::float8 as count, sum(e.exposure)::float8 as exposure
+     from person_error e join person p on p.id = e.person_id where e.person_id <> $1 and p.belt = any($2::text[])
+     group by e.error_id having sum(e.count) > 0 and sum(e.exposure) > 0`,
+    [withoutPersonId, belts],
+  );
+  return new Map(rows.map(({ error_id, count, exposure }) => [error_id, { count, exposure }]));
+}
+
 const topShape = z.object({
   errorId: z.string(),
   count: z.number(),

@@ -36,6 +36,7 @@ const attemptShape = z.object({
   stage: z.enum(stages),
   end: z.enum(attemptEnds).optional(),
   side: z.enum(sides).optional(),
+  seconds: z.number().optional(),
 });
 /** As it lies in a row; what the row's own columns say is not said again. */
 const contentShape = z.object({
@@ -43,6 +44,8 @@ const contentShape = z.object({
   beltGap: z.number().nullable(),
   // Absent in what an older version wrote, as are the lists below: it is made anew in the background.
   weightGap: z.number().nullable().default(null),
+  heightGap: z.number().optional(),
+  partnerId: z.string().optional(),
   uniform: z.enum(['gi', 'no-gi']).optional(),
   occasion: z.enum(occasions).optional(),
   startSeconds: z.number().default(0),
@@ -55,17 +58,29 @@ const contentShape = z.object({
   goods: z.array(z.object({ markId: z.string(), strengthId: z.string(), atSeconds: z.number() })).default([]),
   stays: z.array(stayShape).default([]),
   attempts: z.array(attemptShape).default([]),
+  missed: z
+    .array(z.object({ markId: z.string(), techniqueId: z.string().optional(), atSeconds: z.number() }))
+    .default([]),
 });
 
 const figureRow = z
-  .object({ round_id: z.string(), person_id: z.string(), held_on: z.string(), content: contentShape })
-  .transform(({ round_id: roundId, person_id: personId, held_on: heldOn, content }) => ({
+  .object({
+    round_id: z.string(),
+    person_id: z.string(),
+    held_on: z.string(),
+    number_in_session: z.number(),
+    content: contentShape,
+  })
+  .transform(({ round_id: roundId, person_id: personId, held_on: heldOn, number_in_session, content }) => ({
     personId,
     figures: {
       roundId,
       heldOn,
       beltGap: content.beltGap ?? undefined,
       weightGap: content.weightGap ?? undefined,
+      heightGap: content.heightGap,
+      partnerId: content.partnerId,
+      numberInSession: number_in_session,
       uniform: content.uniform,
       occasion: content.occasion,
       startSeconds: content.startSeconds,
@@ -83,6 +98,7 @@ const figureRow = z
       goods: content.goods,
       stays: content.stays,
       attempts: content.attempts,
+      missed: content.missed,
     } satisfies RoundFigures,
   }));
 
@@ -90,6 +106,8 @@ const contentOf = (figures: RoundFigures): z.input<typeof contentShape> => ({
   shape: 1,
   beltGap: figures.beltGap ?? null,
   weightGap: figures.weightGap ?? null,
+  heightGap: figures.heightGap,
+  partnerId: figures.partnerId,
   uniform: figures.uniform,
   occasion: figures.occasion,
   startSeconds: figures.startSeconds,
@@ -107,17 +125,26 @@ const contentOf = (figures: RoundFigures): z.input<typeof contentShape> => ({
   goods: [...figures.goods],
   stays: [...figures.stays],
   attempts: [...figures.attempts],
+  missed: [...figures.missed],
 });
 
-/** What the newest rounds of somebody say about them, oldest first: those since a day, and so many of the newest at any age. */
-export const listRoundFigures = (database: Database, personId: string, since: string, always: number, most: number) =>
+/** Which of somebody's rounds are read: those since a day, and so many of the newest at any age; none after `until`, and never more than `most`. */
+export interface FiguresWanted {
+  readonly since: string;
+  readonly until?: string;
+  readonly always: number;
+  readonly most: number;
+}
+
+/** What the newest rounds of somebody say about them, oldest first. */
+export const listRoundFigures = (database: Database, personId: string, { since, until, always, most }: FiguresWanted) =>
   listRows(
     database,
     figureRow,
-    `select round_id, person_id, held_on, content from (
-       select *, row_number() over (order by held_on desc, number_in_session desc, round_id desc) as place from round_figure where person_id = $1
+    `select round_id, person_id, held_on, number_in_session, content from (
+       select *, row_number() over (order by held_on desc, number_in_session desc, round_id desc) as place from round_figure where person_id = $1 and ($5::date is null or held_on <= $5)
      ) newest where place <= $4 and (held_on >= $2 or place <= $3) order by place desc`,
-    [personId, since, always, most],
+    [personId, since, always, most, until ?? null],
   );
 
 export interface FiguredRound {

@@ -93,6 +93,45 @@ export const listEarlierReviews = (
     [personIds, before.roundId, before.heldOn, before.numberInSession, most],
   );
 
+const reviewOfRow = z
+  .object({
+    id: z.string(),
+    round_id: z.string(),
+    slot: z.enum(['a', 'b']),
+    held_on: z.string(),
+    partner: z.string(),
+    content: reviewContentShape,
+    signed_by_name: z.string().nullable(),
+  })
+  .transform((row) => ({
+    id: row.id,
+    roundId: row.round_id,
+    slot: row.slot,
+    heldOn: row.held_on,
+    partner: row.partner,
+    content: row.content,
+    signedByName: row.signed_by_name ?? undefined,
+  }));
+/** A signed review of somebody, as it was signed last. */
+export type ReviewOf = z.output<typeof reviewOfRow>;
+
+/** The reviews of somebody's newest rounds, each as it was signed last. */
+export const listReviewsOf = (database: Database, personId: string, most: number) =>
+  listRows(
+    database,
+    reviewOfRow,
+    `select distinct on (r.held_on, r.number_in_session, s.round_id) s.id, s.round_id, s.slot, r.held_on::text as held_on, p.name as partner,
+       s.content, c.display_name as signed_by_name
+     from signed_review s
+       join round_athlete a on a.round_id = s.round_id and a.slot = s.slot
+       join round r on r.id = s.round_id
+       join round_athlete o on o.round_id = s.round_id and o.slot <> s.slot join person p on p.id = o.person_id
+       left join coach c on c.id = s.signed_by
+     where a.person_id = $1
+     order by r.held_on desc, r.number_in_session desc, s.round_id, s.version desc limit $2`,
+    [personId, most],
+  );
+
 const homeworkRow = z
   .object({ error_id: z.string(), drill_id: z.string().nullable(), homework: z.string(), day: z.string() })
   .transform((row) => ({

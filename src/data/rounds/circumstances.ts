@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { storableText } from '@/core/marks';
-import { audiences, freshness, intensities, relations, restrictions, type Still, sleeps } from '@/core/round';
+import { audiences, freshness, intensities, relations, restrictions, type Still, sizes, sleeps } from '@/core/round';
 
 const filmedBy = storableText().trim().max(80, 'Use at most 80 characters.');
 const hurt = storableText().trim().max(300, 'Use at most 300 characters.');
@@ -11,6 +11,7 @@ export const circumstancesShape = z.object({
   restrictions: z.array(z.enum(restrictions)).max(restrictions.length).default([]),
   audience: z.enum(audiences).default('ordinary'),
   relation: z.enum(relations).optional(),
+  size: z.enum(sizes).optional(),
   wallNear: z.boolean().default(false),
   crowdedMat: z.boolean().default(false),
   filmedBy: filmedBy.default(''),

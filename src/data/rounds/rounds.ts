@@ -150,6 +150,45 @@ export const listRoundsOfFootage = (database: Database, footageIds: readonly str
     [footageIds],
   );
 
+/** Those of these rounds that are there, in no order. */
+export const listRoundsByIds = (database: Database, ids: readonly string[]) =>
+  listRows(database, roundRow, `${selectListed} where r.id = any($1::uuid[])`, [ids]);
+
+const apartRow = z
+  .object({
+    round_id: z.string(),
+    held_on: z.string(),
+    partner: z.string(),
+    filmed: z.boolean(),
+    start_seconds: z.number(),
+    circumstances: circumstancesShape,
+    marks: z.array(z.object({ markId: z.string(), conceptId: z.string(), atSeconds: z.number() })),
+  })
+  .transform((row) => ({
+    roundId: row.round_id,
+    heldOn: row.held_on,
+    partner: row.partner,
+    filmed: row.filmed,
+    startSeconds: row.start_seconds,
+    circumstances: row.circumstances,
+    marks: row.marks,
+  }));
+
+/** The newest rounds of somebody that may say nothing of sparring, each with what is marked of them by name. */
+export const listRoundsApart = (database: Database, personId: string, most: number) =>
+  listRows(
+    database,
+    apartRow,
+    `select r.id as round_id, r.held_on, p.name as partner, r.footage_id is not null as filmed, r.start_seconds, r.circumstances,
+       (select coalesce(json_agg(json_build_object('markId', m.id, 'conceptId', m.concept_id, 'atSeconds', m.at_seconds) order by m.at_seconds), '[]')
+        from mark m where m.round_id = r.id and m.deleted_at is null and m.concept_id is not null and m.content ->> 'athlete' = a.slot) as marks
+     from round r join round_athlete a on a.round_id = r.id and a.person_id = $1
+       join round_athlete o on o.round_id = r.id and o.slot <> a.slot join person p on p.id = o.person_id
+     where r.circumstances ->> 'audience' = 'for-the-camera' or r.circumstances ->> 'intensity' = 'flow'
+     order by ${NEWEST_FIRST} limit $2`,
+    [personId, most],
+  );
+
 /** Every filmed round in which nobody has marked anything yet, newest first. */
 export const listWaitingRounds = (database: Database) =>
   listRows(

@@ -25,7 +25,12 @@ export function useClip(piece: Piece, firstSeconds: number) {
     () => ({ startSeconds: piece.startSeconds, endSeconds: piece.endSeconds }),
     [piece.startSeconds, piece.endSeconds],
   );
-  const playhead = usePlayhead(video, source.address !== undefined, source.frameRate, span, firstSeconds);
+  const playhead = usePlayhead(video, {
+    hasVideo: source.address !== undefined,
+    rate: source.frameRate,
+    span,
+    firstSeconds,
+  });
   const [zoom, setZoom] = useState(wholePicture);
   return { piece, video, source, span, playhead, zoom, setZoom };
 }

@@ -17,6 +17,12 @@ export function useDeskFilm(
   const source = useFootageSource(footage);
   const [zoom, setZoom] = useState(wholePicture);
   const filmed = source.address !== undefined;
-  const playhead = usePlayhead(video, filmed, source.frameRate, span, firstSeconds, skippable);
+  const playhead = usePlayhead(video, {
+    hasVideo: filmed,
+    rate: source.frameRate,
+    span,
+    firstSeconds,
+    lulls: skippable,
+  });
   return { video, source, filmed, rate: source.frameRate, zoom, setZoom, playhead };
 }

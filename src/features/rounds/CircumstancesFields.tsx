@@ -100,6 +100,20 @@ export function CircumstancesFields({ circumstances, a, b, messages, onChange, o
         />
       </Row>
       <Row>
+        <Choice
+          label="Sizes, where nobody was weighed"
+          value={circumstances.size}
+          onChange={(size) => onChange({ size })}
+          onClear={() => onChange({ size: undefined })}
+          options={[
+            { value: 'a-much-bigger', label: `${first} much bigger` },
+            { value: 'a-bigger', label: `${first} bigger` },
+            { value: 'b-bigger', label: `${second} bigger` },
+            { value: 'b-much-bigger', label: `${second} much bigger` },
+          ]}
+        />
+      </Row>
+      <Row>
         <Checkbox isSelected={circumstances.wallNear} onChange={(wallNear) => onChange({ wallNear })}>
           A wall or an edge is near
         </Checkbox>

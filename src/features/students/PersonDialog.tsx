@@ -10,7 +10,7 @@ import { useNewId } from '@/forms/useNewId';
 import { useDraft, useSending } from '@/forms/useSending';
 import { savePerson } from '@/server/people/personActions';
 import { Fields } from '@/ui/layout/Page';
-import { Button, Dialog, TextField } from '@/ui/primitives';
+import { Button, Dialog, TextArea, TextField } from '@/ui/primitives';
 
 export interface PersonFacts {
   readonly id: string;
@@ -26,6 +26,10 @@ export interface PersonFacts {
   readonly injuryNote?: string;
   readonly heightCm?: number;
   readonly competesOn?: string;
+  readonly note?: string;
+  /** Who agreed, and when, that they are filmed and their footage shown. */
+  readonly consentBy?: string;
+  readonly consentOn?: string;
 }
 
 export interface PersonDialogProps {
@@ -47,6 +51,9 @@ const fieldsOf = (person: PersonFacts | undefined, unit: WeightUnit) => ({
   injuryNote: person?.injuryNote ?? '',
   height: person?.heightCm === undefined ? '' : String(person.heightCm),
   competesOn: person?.competesOn ?? '',
+  note: person?.note ?? '',
+  consentBy: person?.consentBy ?? '',
+  consentOn: person?.consentOn ?? '',
 });
 
 const readNumber = (text: string): number | undefined =>
@@ -129,7 +136,21 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
           onChange={(injuryNote) => set({ injuryNote })}
           problem={messages.injuryNote}
         />
+        <TextField
+          label="Agreed to be filmed and shown"
+          hint="who: themselves, or a guardian"
+          value={fields.consentBy}
+          onChange={(consentBy) => set({ consentBy })}
+          problem={messages.consentBy}
+        />
+        <DayField
+          label="Agreed on"
+          value={fields.consentOn}
+          onChange={(consentOn) => set({ consentOn })}
+          problem={messages.consentOn}
+        />
       </Fields>
+      <TextArea label="Notes" value={fields.note} onChange={(note) => set({ note })} problem={messages.note} />
       <div className="buttons">
         <Button onPress={onClose}>Leave as it was</Button>
         <Button look="lead" onPress={save} isPending={isSending}>

@@ -5,11 +5,15 @@ import { formatWeight, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
   chooseWorkOn,
+  type ErrorsAgainst,
   type Flows,
   type Funnel,
   type Habits,
   listChanged,
+  type NotTheirs,
+  narrows,
   type RecurringError,
+  type RoundFilter,
   type SideCount,
 } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
@@ -22,9 +26,15 @@ import { PrintButton } from '@/ui/layout/PrintButton';
 import { Button } from '@/ui/primitives';
 import { AllErrors } from './errors/AllErrors';
 import { Changed } from './errors/Changed';
-import { TwoPeriods } from './errors/TwoPeriods';
+import type { RoundLabels } from './errors/Moments';
+import { NotTheirProblem } from './errors/NotTheirProblem';
+import { TwoPeriods, type TwoPeriodsProps } from './errors/TwoPeriods';
 import { WorkOn } from './errors/WorkOn';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
+import { BeltsAndWeights, type BeltsAndWeightsProps } from './past/BeltsAndWeights';
+import { Keeping, type KeepingProps } from './past/Keeping';
+import { Reviews, type SignedReviewLine } from './past/Reviews';
+import { type RoundApartLine, RoundsApart } from './past/RoundsApart';
 import { AgainstWhom } from './rounds/AgainstWhom';
 import { Finishes } from './rounds/Finishes';
 import { GoesWell } from './rounds/GoesWell';
@@ -32,6 +42,9 @@ import { type LateErrors, LeftRightEarlyLate } from './rounds/LeftRightEarlyLate
 import { RiverOfPositions } from './rounds/RiverOfPositions';
 import { RoundsTable, type StudentRound } from './rounds/RoundsTable';
 import { minutesWords, tideFigure } from './studentView';
+import { WhichRounds, type WhichRoundsProps } from './WhichRounds';
+
+type BeltsPast = Pick<BeltsAndWeightsProps, 'belts' | 'weights'>;
 
 export interface StudentPageProps {
   readonly person: PersonFacts & { readonly age?: number };
@@ -40,13 +53,24 @@ export interface StudentPageProps {
   readonly flows: Flows;
   readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
   readonly partners: readonly AgainstGroup[];
+  readonly errorsAgainst: readonly ErrorsAgainst[];
+  readonly notTheirs: readonly NotTheirs[];
+  readonly filter: RoundFilter;
+  readonly met: WhichRoundsProps['met'];
+  readonly side: TwoPeriodsProps['side'];
+  readonly compared: TwoPeriodsProps['compared'];
+  readonly past: BeltsPast & {
+    readonly reviews: readonly SignedReviewLine[];
+    readonly apart: readonly RoundApartLine[];
+    readonly hurts: KeepingProps['hurts'];
+  };
   readonly sides: readonly SideCount[];
   readonly late: LateErrors;
   readonly rounds: readonly StudentRound[];
   readonly foot?: PieceFootProps;
   readonly figuresDue: FiguresDueProps;
   /** The day of the oldest round that counts for how often things happen, and how many older ones are looked at for changes. */
-  readonly window: { readonly since?: string; readonly earlierRounds: number };
+  readonly window: { readonly since?: string; readonly earlierRounds: number; readonly isCut: boolean };
   readonly unit: WeightUnit;
 }
 
@@ -64,6 +88,7 @@ export function StudentPage({ person, rounds, figuresDue, unit, ...figures }: St
         ? ` · ${habits.rounds === 1 ? 'one reviewed round' : `${habits.rounds} reviewed rounds`} since ${dayWords(window.since)}, ${minutesWords(habits.liveMinutes)} live`
         : ''}
       {window.earlierRounds > 0 ? `, ${window.earlierRounds} before` : ''}
+      {window.isCut ? '; older ones are not looked at here: choose days' : ''}
     </>
   );
   const actions = (
@@ -81,11 +106,17 @@ export function StudentPage({ person, rounds, figuresDue, unit, ...figures }: St
           licensed medical person.
         </Notice>
       ) : null}
+      <WhichRounds filter={figures.filter} met={figures.met} />
       {habits.rounds === 0 ? (
-        <NothingYet name={person.name} waiting={rounds[0]?.id} />
+        narrows(figures.filter) ? (
+          <p>No reviewed round is left: take a part away above.</p>
+        ) : (
+          <NothingYet name={person.name} waiting={rounds[0]?.id} />
+        )
       ) : (
-        <WhatRoundsSay rounds={rounds} {...figures} />
+        <WhatRoundsSay rounds={rounds} name={person.name} {...figures} />
       )}
+      <Past person={person} rounds={rounds} unit={unit} {...figures} />
       <PersonDialog person={person} isOpen={editing} onClose={() => setEditing(false)} unit={unit} />
     </Page>
   );
@@ -106,15 +137,21 @@ function NothingYet({ name, waiting }: { readonly name: string; readonly waiting
   );
 }
 
-type SaidProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit'>;
+type FiguresProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit'>;
 
-function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, window, rounds, foot }: SaidProps) {
-  const labels = new Map(
+const labelsOf = (rounds: readonly StudentRound[]): RoundLabels =>
+  new Map(
     rounds.map((round) => [
       round.id,
-      { roundId: round.id, startSeconds: round.startSeconds, partner: round.partner.split(' ')[0] ?? round.partner },
+      {
+        ...{ roundId: round.id, startSeconds: round.startSeconds, filmed: round.filmed },
+        partner: round.partner.split(' ')[0] ?? round.partner,
+      },
     ]),
   );
+
+function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { readonly name: string }) {
+  const labels = labelsOf(rounds);
   const workOn = chooseWorkOn(errors);
   const changed = listChanged(errors);
   return (
@@ -141,6 +178,34 @@ function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, 
           ))}
         </div>
       </Section>
+      <HowRoundsGo labels={labels} {...figures} />
+      <Section data-print="no">
+        <h2>All errors</h2>
+        <div className="note">A name opens its moments and figures.</div>
+        <div className="matter">
+          <AllErrors errors={errors} rounds={labels} />
+          <NotTheirProblem errors={figures.notTheirs} />
+        </div>
+      </Section>
+      <Section data-print="no">
+        <h2>Side by side</h2>
+        <div className="note">Before and after a class, a belt, an injury; two kinds of rounds; two students.</div>
+        <div className="matter">
+          <TwoPeriods side={figures.side} name={name} compared={figures.compared} errors={errors} />
+        </div>
+      </Section>
+    </>
+  );
+}
+
+type GoProps = Pick<FiguresProps, 'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'sides' | 'late'> & {
+  readonly labels: RoundLabels;
+};
+
+/** What goes well, how rounds flow, what becomes of chances, against whom, to which side and when. */
+function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, sides, late }: GoProps) {
+  return (
+    <>
       <Section>
         <h2>What goes well</h2>
         <div className="matter">
@@ -161,8 +226,8 @@ function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, 
         <h2>Chances and finishes</h2>
         <div className="note">The bar is where the true share lies, 19 times in 20.</div>
         <div className="matter">
-          <Finishes funnels={funnels.own} label="Own attempts" />
-          <Finishes funnels={funnels.faced} label="Attempts of partners" />
+          <Finishes funnels={funnels.own} label="Own attempts" rounds={labels} />
+          <Finishes funnels={funnels.faced} label="Attempts of partners" rounds={labels} />
         </div>
       </Section>
       <Section>
@@ -171,7 +236,7 @@ function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, 
           A tap decides a round, else the tide. Expected from belts and weights alone: a house estimate.
         </div>
         <div className="matter">
-          <AgainstWhom groups={partners} />
+          <AgainstWhom groups={partners} errors={errorsAgainst} />
         </div>
       </Section>
       <Section data-print="no">
@@ -180,24 +245,39 @@ function WhatRoundsSay({ errors, habits, flows, funnels, partners, sides, late, 
           <LeftRightEarlyLate sides={sides} late={late} />
         </div>
       </Section>
-      <Section data-print="no">
-        <h2>All errors</h2>
-        <div className="note">A name opens its moments and figures.</div>
-        <div className="matter">
-          <AllErrors errors={errors} rounds={labels} />
-        </div>
-      </Section>
-      <Section data-print="no">
-        <h2>Two periods</h2>
-        <div className="note">Before and after a class, a belt, an injury; or two kinds of rounds.</div>
-        <div className="matter">
-          <TwoPeriods errors={errors} middleDay={window.since ?? ''} />
-        </div>
-      </Section>
+    </>
+  );
+}
+
+type PastProps = Pick<StudentPageProps, 'person' | 'rounds' | 'foot' | 'past' | 'unit'>;
+
+/** Rounds, signed reviews, belts and weights over time, and what is to be kept in mind. */
+function Past({ person, rounds, foot, past, unit }: PastProps) {
+  return (
+    <>
       <Section data-print="no">
         <h2>Rounds</h2>
         <div className="matter">
+          <RoundsApart rounds={past.apart} />
           <RoundsTable rounds={rounds} foot={foot} />
+        </div>
+      </Section>
+      <Section data-print="no">
+        <h2>Reviews and homework</h2>
+        <div className="matter">
+          <Reviews reviews={past.reviews} />
+        </div>
+      </Section>
+      <Section data-print="no">
+        <h2>Belts and weights</h2>
+        <div className="matter">
+          <BeltsAndWeights belts={past.belts} weights={past.weights} unit={unit} />
+        </div>
+      </Section>
+      <Section data-print="no">
+        <h2>To keep in mind</h2>
+        <div className="matter">
+          <Keeping person={person} hurts={past.hurts} />
         </div>
       </Section>
     </>

@@ -5,11 +5,12 @@ import { beltGap, weightGap } from '@/core/partner';
 import {
   type Athlete,
   conceptIdOf,
-  countsAsSparring,
   countTransitions,
+  gapInWords,
   type Mark,
   opponentOf,
   readRound,
+  reasonApart,
 } from '@/core/round';
 import type { HouseWords } from '@/core/vocabulary';
 import { inTransaction } from '@/data/client';
@@ -45,8 +46,8 @@ export function figuresOfRound(round: Round, stored: readonly CountedMark[], hou
     const id = conceptIdOf(mark);
     if (id !== undefined) uses.set(id, (uses.get(id) ?? 0) + 1);
   }
-  // Rounds that nobody has marked yet say nothing, and a demonstration for the camera says nothing of sparring: neither is exposure.
-  const says = marks.length > 0 && countsAsSparring(round.circumstances);
+  // Rounds that nobody has marked yet say nothing, and those that are held apart say nothing of sparring: neither is exposure.
+  const says = marks.length > 0 && reasonApart(round.circumstances) === undefined;
   return {
     roundId: round.id,
     numberInSession: round.numberInSession,
@@ -77,9 +78,20 @@ export function figuresOfAthlete(round: Round, athlete: Athlete, marks: readonly
     ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks },
     ...{ uniform: round.uniform, occasion: round.occasion },
     beltGap: beltGap(own, other),
-    weightGap:
-      own.weightKg === undefined || other.weightKg === undefined
+    ...{ partnerId: other.personId, numberInSession: round.numberInSession },
+    weightGap: weightGapIn(round, athlete),
+    heightGap:
+      own.condition.heightCm === undefined || other.condition.heightCm === undefined
         ? undefined
-        : weightGap(own.weightKg, other.weightKg).ratioOfLighter,
+        : own.condition.heightCm - other.condition.heightCm,
   });
+}
+
+/** The gap of what both weigh, else of what was said of their sizes. */
+function weightGapIn(round: Round, athlete: Athlete): number | undefined {
+  const { [athlete]: own, [opponentOf(athlete)]: other } = round;
+  if (own.weightKg !== undefined && other.weightKg !== undefined)
+    return weightGap(own.weightKg, other.weightKg).ratioOfLighter;
+  const said = gapInWords(round.circumstances);
+  return said === undefined ? undefined : athlete === 'a' ? said : -said;
 }

@@ -5,9 +5,11 @@ import {
   type Dose,
   errorIdsOf,
   FEWEST_ROUNDS,
+  filterRounds,
   type GroupSums,
   listRecurringErrors,
   type RecurringError,
+  type RoundFilter,
   type StudentRecord,
   splitByWindow,
 } from '@/core/patterns';
@@ -27,21 +29,32 @@ const MOST_ROUNDS = 400;
 
 type Known = Pick<Person, 'id' | 'belt'>;
 
-/** What the rounds of somebody say, without those that are to be left out. */
+/** Which rounds of somebody are looked at. */
+export interface RecordWanted {
+  /** Rounds that are to be left out. */
+  readonly withoutRoundIds?: readonly string[];
+  readonly filter?: RoundFilter;
+}
+
+/** What the rounds of somebody say: of half a year, or of the days of the filter, which are the window then. */
 export const recordOf = async (
   database: Database,
   person: Known,
   today: string,
-  withoutRoundIds: readonly string[] = [],
+  { withoutRoundIds = [], filter = {} }: RecordWanted = {},
 ): Promise<StudentRecord> => {
-  const since = addDays(today, -HISTORY_DAYS);
-  const all = await listRoundFigures(database, person.id, since, FEWEST_ROUNDS, MOST_ROUNDS);
-  const rounds = all.map((one) => one.figures).filter((round) => !withoutRoundIds.includes(round.roundId));
+  const { fromDay, toDay } = filter;
+  const since = fromDay ?? addDays(toDay ?? today, -HISTORY_DAYS);
+  const wanted = { since, until: toDay, always: fromDay ? 0 : FEWEST_ROUNDS, most: MOST_ROUNDS };
+  const all = await listRoundFigures(database, person.id, wanted);
+  const shown = all.map((one) => one.figures).filter((round) => !withoutRoundIds.includes(round.roundId));
+  const rounds = filterRounds(shown, filter);
   return {
     personId: person.id,
     belt: adultEquivalent(person.belt),
-    ...splitByWindow(rounds, today),
+    ...(fromDay || toDay ? { rounds, earlier: [] } : splitByWindow(rounds, today)),
     doses: await dosesOf(database, person.id, since),
+    isCut: all.length >= MOST_ROUNDS,
   };
 };
 
@@ -85,9 +98,9 @@ export async function loadPatterns(
   database: Database,
   person: Known,
   today: string,
-  withoutRoundIds: readonly string[] = [],
+  wanted: RecordWanted = {},
 ): Promise<Patterns> {
-  const record = await recordOf(database, person, today, withoutRoundIds);
+  const record = await recordOf(database, person, today, wanted);
   const cohort = await loadCohort(database, person.id, errorIdsOf(record));
   return { record, errors: listRecurringErrors(record, cohort, today) };
 }

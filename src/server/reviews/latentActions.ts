@@ -23,7 +23,9 @@ export const loadLatentDamage = defineCommand({
     const blind = await listBlindRounds(coach.id);
     const latentOf = async (personId: string) => {
       const person = await findPerson(pool(), personId);
-      const errors = person ? (await loadPatterns(pool(), person, await today(), blind)).errors : [];
+      const errors = person
+        ? (await loadPatterns(pool(), person, await today(), { withoutRoundIds: blind })).errors
+        : [];
       return Object.fromEntries(errors.map((one) => [one.errorId, one.factors.cost.latentDamage]));
     };
     return { ok: true, latent: { a: await latentOf(round.a.personId), b: await latentOf(round.b.personId) } };

@@ -1,8 +1,11 @@
-import type { WeightUnit } from '@/core/kernel';
+import { addDays, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
   againstWhom,
   chooseWorkOn,
+  compareStudents,
+  type ErrorsAgainst,
+  errorsAgainst,
   type Flows,
   type Funnel,
   flowsOf,
@@ -10,110 +13,155 @@ import {
   type Habits,
   habitsOf,
   lateErrors,
+  listChanged,
+  listNotTheirs,
+  type NotTheirs,
+  type PeriodDifference,
   type RecurringError,
   type SideCount,
+  type StudentRecord,
   sidesOf,
+  sumsOf,
+  WINDOW_DAYS,
 } from '@/core/patterns';
+import { adultEquivalent, anyBelts } from '@/core/vocabulary';
 import { pool } from '@/data/client';
-import { findPerson, listPeoplePiece, type Person } from '@/data/people/people';
-import { listStandings, type Standing } from '@/data/projections/people';
+import { findPerson, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
+import { listUsualCounts } from '@/data/projections/people';
 import { findFiguresDue } from '@/data/projections/roundFigures';
 import { listRounds, type Round } from '@/data/rounds/rounds';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
-import { loadPatterns } from '../figures/records';
+import { loadPatterns, type Patterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
-import { isUuid, uuidIn } from '../kernel/isUuid';
+import { isUuid } from '../kernel/isUuid';
 import { listBlindRounds } from '../reviews/blindness';
+import { comparedRounds } from './comparedRounds';
+import { loadPast, type StudentPast } from './loadPast';
+import { readStudentQuery, type StudentQuery } from './studentInput';
 
-/** Rounds and people shown at once. @source own decision: what can be looked through in one list */
+/** Rounds shown at once. @source own decision: what can be looked through in one list */
 const SHOWN_ROUNDS = 60;
-const SHOWN_PEOPLE = 75;
 
 /** How many rounds wait for their figures, and since when. */
 export type FiguresDue = Awaited<ReturnType<typeof findFiguresDue>>;
+type Named = Pick<Person, 'id' | 'name'>;
 
 export interface StudentPage {
   readonly person: Person;
+  readonly query: StudentQuery;
+  /** Histories are there of what is drawn month by month only: of what there is to work on and of what changed. */
   readonly errors: readonly RecurringError[];
+  readonly notTheirs: readonly NotTheirs[];
   readonly habits: Habits;
   /** Newest first, from the place that was asked for on. */
   readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
   readonly flows: Flows;
   readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
   readonly partners: readonly AgainstGroup[];
+  readonly errorsAgainst: readonly ErrorsAgainst[];
+  /** Everybody met in the rounds that are looked at, by name. */
+  readonly met: readonly Named[];
   readonly sides: readonly SideCount[];
   readonly late: ReturnType<typeof lateErrors>;
-  readonly window: { readonly since?: string; readonly earlierRounds: number };
+  readonly compared: {
+    readonly differences: readonly PeriodDifference[];
+    /** The day that parts the two periods. */
+    readonly day: string;
+    /** Those who can stand beside, while two students are compared. */
+    readonly others: readonly Named[];
+  };
+  readonly past: StudentPast;
+  readonly window: { readonly since?: string; readonly earlierRounds: number; readonly isCut: boolean };
   readonly today: string;
   readonly weightUnit: WeightUnit;
   readonly figuresDue: FiguresDue;
 }
 
-/** What a student's page shows, from the figures that are kept of each round; `after` is the last round of the piece before. */
-export async function loadStudent(personId: string, after?: string): Promise<StudentPage | undefined> {
+/** What a student's page shows, from the figures that are kept of each round. */
+export async function loadStudent(
+  personId: string,
+  query: StudentQuery = readStudentQuery({}),
+): Promise<StudentPage | undefined> {
   const coach = await requireCoach();
   const person = isUuid(personId) ? await findPerson(pool(), personId) : undefined;
   if (!person) return undefined;
-  const day = await today();
-  const [{ record, errors }, rounds, figuresDue] = await Promise.all([
-    listBlindRounds(coach.id).then((blind) => loadPatterns(pool(), person, day, blind)),
-    listRounds(pool(), { personIds: [person.id] }, SHOWN_ROUNDS, after),
+  const [day, blind] = await Promise.all([today(), listBlindRounds(coach.id)]);
+  const { filter, after } = query;
+  const { partnerId, uniform, fromDay, toDay } = filter;
+  const listed = { personIds: [person.id, ...(partnerId ? [partnerId] : [])], uniform, fromDay, toDay };
+  const [{ record, errors }, rounds, figuresDue, past, usual] = await Promise.all([
+    loadPatterns(pool(), person, day, { withoutRoundIds: blind, filter }),
+    listRounds(pool(), listed, SHOWN_ROUNDS, after),
     findFiguresDue(pool(), [person.id]),
+    loadPast(person.id, blind),
+    listUsualCounts(pool(), beltsLike(person), person.id),
   ]);
-  const figures = new Map([...record.earlier, ...record.rounds].map((one) => [one.roundId, one]));
-  const tideOf = (round: Round) => {
-    const figure = figures.get(round.id);
-    return figure && figure.liveMinutes > 0 ? figure.tideArea / (figure.liveMinutes * 60) : undefined;
-  };
+  const all = [...record.earlier, ...record.rounds];
+  const [compared, met] = await Promise.all([
+    compare(query, { record, errors }, day, blind),
+    listPeopleByIds(pool(), [...new Set(all.flatMap((round) => round.partnerId ?? []))]),
+  ]);
   return {
-    person,
-    errors: withShownHistory(errors),
-    habits: habitsOf(record.rounds),
-    rounds: { ...rounds, rows: rounds.rows.map((round) => ({ round, meanTide: tideOf(round) })) },
-    flows: flowsOf(record.rounds),
-    funnels: { own: funnelsOf(record.rounds, 'own'), faced: funnelsOf(record.rounds, 'faced') },
-    partners: againstWhom(record.rounds),
-    sides: sidesOf(record.rounds),
-    late: lateErrors(record.rounds),
-    window: { since: record.rounds[0]?.heldOn, earlierRounds: record.earlier.length },
-    today: day,
-    weightUnit: coach.weightUnit,
-    figuresDue,
+    ...{ person, query, past, compared, figuresDue, today: day, weightUnit: coach.weightUnit },
+    errors: withDrawnHistory(errors),
+    notTheirs: listNotTheirs(record, usual),
+    rounds: { ...rounds, rows: rounds.rows.map((round) => ({ round, meanTide: tideIn(all, round.id) })) },
+    ...figuresOf(record),
+    met: met.map(({ id, name }) => ({ id, name })),
+    window: {
+      since: record.rounds[0]?.heldOn,
+      earlierRounds: record.earlier.length,
+      isCut: record.isCut ?? false,
+    },
   };
 }
 
-/** What was seen once only cannot have changed: its rounds are shown nowhere and stay here, but of what there is to work on. */
-function withShownHistory(errors: readonly RecurringError[]): RecurringError[] {
-  const workOn = new Set(chooseWorkOn(errors));
-  const seen = (one: RecurringError) => one.history.reduce((sum, round) => sum + round.count, 0);
-  return errors.map((one) => (workOn.has(one) || seen(one) > 1 ? one : { ...one, history: [] }));
+const figuresOf = ({ rounds }: StudentRecord) => ({
+  habits: habitsOf(rounds),
+  flows: flowsOf(rounds),
+  funnels: { own: funnelsOf(rounds, 'own'), faced: funnelsOf(rounds, 'faced') },
+  partners: againstWhom(rounds),
+  errorsAgainst: errorsAgainst(rounds),
+  sides: sidesOf(rounds),
+  late: lateErrors(rounds),
+});
+
+function tideIn(figures: StudentRecord['rounds'], roundId: string): number | undefined {
+  const figure = figures.find((one) => one.roundId === roundId);
+  return figure && figure.liveMinutes > 0 ? figure.tideArea / (figure.liveMinutes * 60) : undefined;
 }
 
-export type StudentLine = Person & Pick<Standing, 'rounds' | 'lastHeldOn' | 'top'>;
+/** The belts of those with whom somebody is compared. */
+const beltsLike = ({ belt }: Person) => anyBelts.filter((one) => adultEquivalent(one) === adultEquivalent(belt));
 
-/** A piece of everybody by name, each with how they stand; `after` is the last person of the piece before. */
-export async function loadStudents(after?: string): Promise<{
-  readonly people: Piece<StudentLine>;
-  readonly figuresDue: FiguresDue;
-  readonly weightUnit: WeightUnit;
-}> {
-  const coach = await requireCoach();
-  const [people, figuresDue] = await Promise.all([
-    listPeoplePiece(pool(), SHOWN_PEOPLE, uuidIn(after)),
-    findFiguresDue(pool(), undefined),
-  ]);
-  const standings = new Map(
-    (
-      await listStandings(
-        pool(),
-        people.rows.map((person) => person.id),
-      )
-    ).map((one) => [one.personId, one]),
-  );
-  const lineOf = (person: Person): StudentLine => {
-    const { rounds = 0, lastHeldOn, top } = standings.get(person.id) ?? {};
-    return { ...person, rounds, lastHeldOn, top };
+/** Two sets of rounds side by side: of this student, or of this and another one. */
+async function compare(
+  { side: { division, day, otherId }, filter }: StudentQuery,
+  { record, errors }: Patterns,
+  today: string,
+  blind: readonly string[],
+): Promise<StudentPage['compared']> {
+  const middle = day ?? record.rounds[0]?.heldOn ?? addDays(today, -WINDOW_DAYS);
+  if (division !== 'student') return { day: middle, others: [], differences: comparedRounds(errors, division, middle) };
+  const others = (await listPeople(pool())).filter((one) => one.id !== record.personId);
+  const other = others.find((one) => one.id === otherId);
+  const beside = other && (await loadPatterns(pool(), other, today, { withoutRoundIds: blind, filter }));
+  return {
+    day: middle,
+    others: others.map(({ id, name }) => ({ id, name })),
+    differences: beside
+      ? compareStudents(
+          sumsOf(record.rounds, today),
+          sumsOf(beside.record.rounds, today),
+          [...errors, ...beside.errors].map((one) => one.errorId),
+        )
+      : [],
   };
-  return { people: { ...people, rows: people.rows.map(lineOf) }, figuresDue, weightUnit: coach.weightUnit };
+}
+
+/** Rounds by rounds only where they are drawn: the rest would be half of the page's weight. */
+function withDrawnHistory(errors: readonly RecurringError[]): RecurringError[] {
+  const drawn = new Set([...chooseWorkOn(errors), ...listChanged(errors)]);
+  return errors.map((one) => (drawn.has(one) ? one : { ...one, history: [] }));
 }

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { onePlace } from '@/app/onePlace';
 import { StudentsPage } from '@/features/students/StudentsPage';
 import { loadHouse } from '@/server/language/loadHouse';
-import { loadStudents } from '@/server/students/loadStudent';
+import { loadStudents } from '@/server/students/loadStudents';
 
 export const metadata: Metadata = { title: 'Students' };
 

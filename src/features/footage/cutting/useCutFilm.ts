@@ -21,7 +21,12 @@ export function useCutFilm(
   const video = useRef<HTMLVideoElement>(null);
   const source = useFootageSource(footage);
   const whole = useMemo(() => ({ startSeconds: 0, endSeconds: durationSeconds }), [durationSeconds]);
-  const playhead = usePlayhead(video, source.address !== undefined, source.frameRate, whole, firstSeconds);
+  const playhead = usePlayhead(video, {
+    hasVideo: source.address !== undefined,
+    rate: source.frameRate,
+    span: whole,
+    firstSeconds,
+  });
   const [zoom, setZoom] = useState(wholePicture);
   const [window, setWindow] = useState<Span>(whole);
   const goTo = (at: number) => {

@@ -133,7 +133,7 @@ export function AllErrors({
                     <td colSpan={5}>
                       <Inside>
                         <span>{exactWords(error, one)}</span>
-                        <Moments moments={one.occurrences} rounds={rounds} shown={12} />
+                        <Moments moments={one.occurrences} rounds={rounds} shown={12} title={wordOf(one.errorId)} />
                         <Factors found={one} />
                         <Link href={`/library/${one.errorId}`}>{wordOf(one.errorId)} in the library</Link>
                       </Inside>

@@ -1,10 +1,12 @@
 'use client';
 
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
-import { markAddress } from '@/terms/addresses';
+import { MOST_MOMENTS } from '@/core/reel';
+import { markAddress, reelAddress } from '@/terms/addresses';
 import { dayWords } from '@/terms/dayWords';
 import { color, size, space } from '@/ui/tokens/tokens';
 
@@ -12,13 +14,15 @@ const Row = styled.div`
   display: flex; flex-wrap: wrap; gap: ${space(1)} ${space(3)}; font-size: ${size.small};
   a[data-punished='yes'] { color: ${color.harm}; }
   button { background: none; border: 0; padding: 0; text-decoration: underline; cursor: pointer; font-size: ${size.small}; color: ${color.quiet}; }
-  @media print { button { display: none; } }
+  .reel { font-weight: 600; color: ${color.focusText}; }
+  @media print { button, .reel { display: none; } }
 `;
 
 export interface RoundLabel {
   readonly roundId: string;
   readonly startSeconds: number;
   readonly partner: string;
+  readonly filmed: boolean;
 }
 export type RoundLabels = ReadonlyMap<string, RoundLabel>;
 
@@ -32,15 +36,26 @@ export interface MomentsProps {
   }[];
   readonly rounds: RoundLabels;
   readonly shown?: number;
+  /** What the moments show, as the title of their reel. */
+  readonly title: string;
 }
 
-/** The seconds of footage behind a figure, newest first; each opens three seconds before. */
-export function Moments({ moments, rounds, shown = 5 }: MomentsProps) {
+/** The seconds of footage behind a figure, newest first; each opens three seconds before, and all play in a row. */
+export function Moments({ moments, rounds, shown = 5, title }: MomentsProps) {
   const [all, setAll] = useState(false);
+  const back = usePathname();
   const newest = [...moments].reverse();
+  // Of rounds further back it is not known here: then the reel says it.
+  const canPlay = newest.length > 1 && newest.some((one) => rounds.get(one.roundId)?.filmed ?? true);
+  const pieces = newest.map(({ markId, roundId, atSeconds }) => (markId ? { markId } : { roundId, atSeconds }));
   const rest = newest.length - shown;
   return (
     <Row>
+      {canPlay ? (
+        <Link className="reel" href={reelAddress({ title, moments: pieces, back })}>
+          {newest.length > MOST_MOMENTS ? `play the newest ${MOST_MOMENTS}` : `play ${newest.length} in a row`}
+        </Link>
+      ) : null}
       {(all ? newest : newest.slice(0, shown)).map((one) => {
         const round = rounds.get(one.roundId);
         return (

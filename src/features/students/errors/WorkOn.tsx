@@ -47,7 +47,7 @@ export function WorkOn({ found, rounds }: { readonly found: RecurringError; read
         <p className="sentence">
           {capital(frequencySentence(error, found))}; {changeWords(found)}.
         </p>
-        <Moments moments={found.occurrences} rounds={rounds} />
+        <Moments moments={found.occurrences} rounds={rounds} title={name} />
         <p className="done">
           {drillId ? (
             <>

@@ -1,17 +1,11 @@
 'use client';
 
-import type { AgainstGroup, PartnerGroup } from '@/core/patterns';
+import Link from 'next/link';
+import type { AgainstGroup, ErrorsAgainst } from '@/core/patterns';
 import { Quiet, Table } from '@/ui/layout/Page';
+import { partnerGroupWords } from '../partnerGroupWords';
 import { tideFigure } from '../studentView';
-
-const groupWords: Readonly<Record<PartnerGroup, string>> = {
-  higher: 'a belt higher and more',
-  same: 'about the same belt',
-  lower: 'a belt lower and more',
-  heavier: 'a tenth heavier and more',
-  near: 'about the same weight',
-  lighter: 'a tenth lighter and more',
-};
+import { useStudentAddress } from '../useStudentAddress';
 
 /** "better than belts and weights let one expect", as far as the rounds say so. */
 export function overWords({ over }: Pick<AgainstGroup, 'over'>): string {
@@ -22,41 +16,73 @@ export function overWords({ over }: Pick<AgainstGroup, 'over'>): string {
 
 const hundredths = (share: number) => Math.round(share * 100);
 
-/** How somebody does against kinds of partners, beside what belts and weights let one expect: never a rating of a person. */
-export function AgainstWhom({ groups }: { readonly groups: readonly AgainstGroup[] }) {
-  if (groups.length === 0) return <p>No partner’s belt or weight is known in these rounds.</p>;
+const errorsWords = { heavier: 'heavier partners, whatever their belt', higher: 'higher belts, whatever their weight' };
+
+/** "Errors against heavier partners, whatever their belt: 1.6 times as often", where it is more than chance. */
+function ErrorsLine({ found: { group, count, others, ratio, interval } }: { readonly found: ErrorsAgainst }) {
+  const isTold = interval.low > 1 || interval.high < 1;
   return (
-    <Table aria-label="Against whom">
-      <thead>
-        <tr>
-          <th>Partners</th>
-          <th className="figure">Rounds</th>
-          <th className="figure">Average tide</th>
-          <th className="figure">Result, of 100</th>
-          <th className="figure">Expected</th>
-          <th>What that says</th>
-        </tr>
-      </thead>
-      <tbody>
-        {groups.map((one) => (
-          <tr key={one.group}>
-            <td>{groupWords[one.group]}</td>
-            <td className="figure">{one.roundIds.length}</td>
-            <td className="figure">{tideFigure(one.meanTide)}</td>
-            <td className="figure">{hundredths(one.result)}</td>
-            <td className="figure">{hundredths(one.expected)}</td>
-            <td>
-              {overWords(one)}{' '}
-              {one.over ? (
-                <Quiet>
-                  ({tideFigure(one.over.mean * 100)}, between {tideFigure(one.over.interval.low * 100)} and{' '}
-                  {tideFigure(one.over.interval.high * 100)})
-                </Quiet>
-              ) : null}
-            </td>
+    <p>
+      Errors against {errorsWords[group]}:{' '}
+      <strong>
+        {isTold ? `${ratio.toFixed(1)} times as often as against the others` : 'no difference that could be told'}
+      </strong>{' '}
+      <Quiet>
+        ({count} against {others}; between {interval.low.toFixed(1)} and {interval.high.toFixed(1)} times)
+      </Quiet>
+    </p>
+  );
+}
+
+/** How somebody does against kinds of partners, beside what belts and weights let one expect: never a rating of a person. A kind opens the page of its rounds. */
+export function AgainstWhom({
+  groups,
+  errors,
+}: {
+  readonly groups: readonly AgainstGroup[];
+  readonly errors: readonly ErrorsAgainst[];
+}) {
+  const { addressWith } = useStudentAddress();
+  if (groups.length === 0) return <p>No partner’s belt, weight or height is known in these rounds.</p>;
+  return (
+    <>
+      <Table aria-label="Against whom">
+        <thead>
+          <tr>
+            <th>Partners</th>
+            <th className="figure">Rounds</th>
+            <th className="figure">Average tide</th>
+            <th className="figure">Result, of 100</th>
+            <th className="figure">Expected</th>
+            <th>What that says</th>
           </tr>
-        ))}
-      </tbody>
-    </Table>
+        </thead>
+        <tbody>
+          {groups.map((one) => (
+            <tr key={one.group}>
+              <td>
+                <Link href={addressWith({ against: one.group })}>{partnerGroupWords[one.group]}</Link>
+              </td>
+              <td className="figure">{one.roundIds.length}</td>
+              <td className="figure">{tideFigure(one.meanTide)}</td>
+              <td className="figure">{hundredths(one.result)}</td>
+              <td className="figure">{hundredths(one.expected)}</td>
+              <td>
+                {overWords(one)}{' '}
+                {one.over ? (
+                  <Quiet>
+                    ({tideFigure(one.over.mean * 100)}, between {tideFigure(one.over.interval.low * 100)} and{' '}
+                    {tideFigure(one.over.interval.high * 100)})
+                  </Quiet>
+                ) : null}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      {errors.map((found) => (
+        <ErrorsLine key={found.group} found={found} />
+      ))}
+    </>
   );
 }

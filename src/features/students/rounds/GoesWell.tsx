@@ -33,7 +33,7 @@ export function GoesWell({
           <span>
             {wordOf(strengthId)} <Quiet>{times(moments.length)}</Quiet>
           </span>
-          <Moments moments={moments} rounds={rounds} shown={3} />
+          <Moments moments={moments} rounds={rounds} shown={3} title={wordOf(strengthId)} />
         </Line>
       ))}
       {toggle}

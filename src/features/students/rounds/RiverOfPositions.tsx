@@ -126,7 +126,12 @@ export function RiverOfPositions({ flows, rounds }: { readonly flows: Flows; rea
             {wordsOf(chosen.from)} → {wordsOf(chosen.to)}: {chosen.count} times, {percent(chosen.share)} of what
             followed
           </p>
-          <Moments moments={chosen.moments} rounds={rounds} shown={10} />
+          <Moments
+            moments={chosen.moments}
+            rounds={rounds}
+            shown={10}
+            title={`${wordsOf(chosen.from)} → ${wordsOf(chosen.to)}`}
+          />
         </Chosen>
       ) : null}
       <Table aria-label="How the rounds flow">

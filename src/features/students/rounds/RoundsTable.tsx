@@ -11,6 +11,7 @@ export interface StudentRound {
   readonly id: string;
   readonly heldOn: string;
   readonly startSeconds: number;
+  readonly filmed: boolean;
   readonly partner: string;
   readonly uniform: string;
   readonly markCount: number;

@@ -4,49 +4,47 @@ import { ageOn } from '@/core/kernel';
 import { NothingHere } from '@/features/account/NothingHere';
 import { StudentPage } from '@/features/students/StudentPage';
 import { loadStudent } from '@/server/students/loadStudent';
+import { readStudentQuery } from '@/server/students/studentInput';
 
 export const metadata: Metadata = { title: 'Student' };
 
 interface Address {
   readonly params: Promise<{ personId: string }>;
-  readonly searchParams: Promise<{ after?: string | string[] }>;
+  readonly searchParams: Promise<Readonly<Record<string, string | string[] | undefined>>>;
 }
 
 export default async function Student({ params, searchParams }: Address) {
-  const after = onePlace((await searchParams).after);
-  const page = await loadStudent((await params).personId, after);
+  const asked = Object.entries(await searchParams).flatMap(([name, value]) => {
+    const text = onePlace(value);
+    return text === undefined ? [] : [[name, text] as const];
+  });
+  const page = await loadStudent((await params).personId, readStudentQuery(Object.fromEntries(asked)));
   if (!page) return <NothingHere />;
-  const { person, rounds, errors, habits, weightUnit, ...figures } = page;
+  const { person, query, rounds, weightUnit, today, ...figures } = page;
   const lines = rounds.rows.map(({ round, meanTide }) => ({
     id: round.id,
     heldOn: round.heldOn,
+    filmed: round.footageId !== undefined,
     startSeconds: round.startSeconds,
     partner: round.a.personId === person.id ? round.b.name : round.a.name,
     uniform: round.uniform,
     markCount: round.markCount,
     meanTide,
   }));
-  const age = person.bornOn ? ageOn(person.bornOn, page.today) : undefined;
+  const listOf = (after: string) =>
+    `/students/${person.id}?${new URLSearchParams([...asked.filter(([name]) => name !== 'after'), ['after', after]].map((pair) => [...pair]))}`;
   return (
     <StudentPage
-      person={{ ...person, age }}
-      errors={errors}
-      habits={habits}
-      flows={figures.flows}
-      funnels={figures.funnels}
-      partners={figures.partners}
-      sides={figures.sides}
-      late={figures.late}
+      {...figures}
+      person={{ ...person, age: person.bornOn ? ageOn(person.bornOn, today) : undefined }}
+      filter={query.filter}
+      side={query.side}
       rounds={lines}
       foot={{
-        more: rounds.more
-          ? { href: `/students/${person.id}?after=${rounds.more}`, words: 'Earlier rounds' }
-          : undefined,
-        start: after ? { href: `/students/${person.id}`, words: 'Back to the newest' } : undefined,
+        more: rounds.more ? { href: listOf(rounds.more), words: 'Earlier rounds' } : undefined,
+        start: query.after ? { href: `/students/${person.id}`, words: 'Back to the newest' } : undefined,
         unreadable: rounds.unreadable,
       }}
-      figuresDue={page.figuresDue}
-      window={figures.window}
       unit={weightUnit}
     />
   );

@@ -1,0 +1,41 @@
+'use client';
+
+import { dayWords } from '@/terms/dayWords';
+import { Quiet } from '@/ui/layout/Page';
+import type { PersonFacts } from '../PersonDialog';
+
+export interface KeepingProps {
+  readonly person: PersonFacts & { readonly age?: number };
+  readonly hurts: readonly { readonly heldOn: string; readonly hurt: string }[];
+}
+
+/** What is to be kept in mind: what hurts or hurt, who agreed to filming, notes. */
+export function Keeping({ person, hurts }: KeepingProps) {
+  const { injuryNote, injuredUntil, consentBy, consentOn, note, age } = person;
+  const isMinor = age !== undefined && age < 18;
+  return (
+    <>
+      {injuryNote ? (
+        <p>
+          Spare: {injuryNote}
+          {injuredUntil ? `, until ${dayWords(injuredUntil)}` : ''}.
+        </p>
+      ) : null}
+      {hurts.map((one) => (
+        <p key={`${one.heldOn} ${one.hurt}`}>
+          <Quiet>{dayWords(one.heldOn)}, on the round’s card:</Quiet> {one.hurt}
+        </p>
+      ))}
+      {!injuryNote && hurts.length === 0 ? <p>Nothing that hurts is noted.</p> : null}
+      <p>
+        {consentBy && consentOn
+          ? `Filming and showing: agreed by ${consentBy}, ${dayWords(consentOn)}.`
+          : isMinor
+            ? 'Filming and showing: no guardian’s consent is noted.'
+            : 'Filming and showing: no consent is noted.'}
+      </p>
+      {note ? <p style={{ whiteSpace: 'pre-line' }}>{note}</p> : null}
+      <Quiet>For pain or injury ask a licensed medical person. “Change details” changes all of this.</Quiet>
+    </>
+  );
+}

@@ -1,0 +1,81 @@
+'use client';
+
+import Link from 'next/link';
+import { styled } from 'styled-components';
+import { dayWords } from '@/terms/dayWords';
+import { useWordOf } from '@/terms/HouseContext';
+import { Quiet } from '@/ui/layout/Page';
+import { useShowAll } from '@/ui/layout/ShowAll';
+import { color, size, space } from '@/ui/tokens/tokens';
+
+const Review = styled.article`
+  padding: ${space(2)} 0; border-bottom: 1px solid ${color.rule};
+  h3 { font-size: ${size.body}; margin: 0; font-weight: 600; }
+  ul { margin: ${space(1)} 0 0; padding: 0; list-style: none; display: flex; flex-direction: column; gap: 2px; }
+  li strong { font-weight: 600; }
+`;
+
+export interface SignedReviewLine {
+  readonly id: string;
+  readonly roundId: string;
+  readonly slot: 'a' | 'b';
+  readonly heldOn: string;
+  readonly partner: string;
+  readonly signedByName?: string;
+  readonly content: {
+    readonly good: { readonly text: string };
+    readonly points: readonly {
+      readonly title: string;
+      readonly errorId: string;
+      readonly cue: string;
+      readonly drillId?: string;
+      readonly homework: string;
+      readonly homeworkDue: string;
+    }[];
+    readonly questions: readonly { readonly text: string }[];
+  };
+}
+const SHOWN = 3;
+
+/** Signed reviews, newest first: what was good, what to work on with its homework, and what was asked. */
+export function Reviews({ reviews }: { readonly reviews: readonly SignedReviewLine[] }) {
+  const wordOf = useWordOf();
+  const { shown, toggle } = useShowAll(reviews, SHOWN);
+  if (reviews.length === 0) return <p>No review is signed yet: “Close the review” in Review drafts one.</p>;
+  return (
+    <>
+      {shown.map(({ id, roundId, slot, heldOn, partner, signedByName, content }) => (
+        <Review key={id}>
+          <h3>
+            <Link href={`/rounds/${roundId}/closing?for=${slot}`}>
+              {dayWords(heldOn)} with {partner}
+            </Link>{' '}
+            <Quiet>{signedByName ? `signed by ${signedByName}` : ''}</Quiet>
+          </h3>
+          <ul>
+            {content.good.text ? <li>Good: {content.good.text}</li> : null}
+            {content.points.map((point) => (
+              <li key={point.errorId}>
+                <strong>{point.title}</strong>
+                {point.cue ? `: ${point.cue}` : ''}
+                {point.drillId ? <Quiet> · {wordOf(point.drillId)}</Quiet> : null}
+                {point.homework ? (
+                  <Quiet>
+                    {' '}
+                    · homework{point.homeworkDue ? ` for ${dayWords(point.homeworkDue)}` : ''}: {point.homework}
+                  </Quiet>
+                ) : null}
+              </li>
+            ))}
+            {content.questions.map((question) => (
+              <li key={question.text}>
+                Asked: “{question.text}” <Quiet>not answered yet</Quiet>
+              </li>
+            ))}
+          </ul>
+        </Review>
+      ))}
+      {toggle}
+    </>
+  );
+}
