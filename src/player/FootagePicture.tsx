@@ -101,7 +101,6 @@ export function FootagePicture({
           style={{ transform: transformOf(zoom) }}
           onLoadedMetadata={(event) => {
             // Also when the copy takes the original's place in the middle of a review.
-            event.currentTarget.currentTime = playhead.now();
             event.currentTarget.playbackRate = playhead.speed;
             if (playhead.playing) void event.currentTarget.play().catch(() => undefined);
           }}

@@ -26,9 +26,36 @@ export interface Playhead {
 
 const noLulls: readonly Span[] = [];
 
-/** Where a film is; before the file has told its length it stands at 0, wherever it was sent. */
-const timeOf = (video: HTMLVideoElement | null, sentTo: number): number =>
-  video && video.readyState >= 1 ? video.currentTime : sentTo;
+/**
+ * Reads where a film is. A file stands at 0 until it has told its length, and again when a copy takes its place: then it is put where it was sent to,
+ * and until then that counts.
+ */
+function useFilmTime(video: RefObject<HTMLVideoElement | null>, hasVideo: boolean, sentTo: RefObject<number>) {
+  const isPlaced = useRef(false);
+  useEffect(() => {
+    const element = video.current;
+    if (!hasVideo || !element) return;
+    const place = () => {
+      element.currentTime = sentTo.current;
+      isPlaced.current = true;
+    };
+    const lose = () => {
+      isPlaced.current = false;
+    };
+    if (element.readyState >= 1) place();
+    element.addEventListener('loadedmetadata', place);
+    element.addEventListener('emptied', lose);
+    return () => {
+      lose();
+      element.removeEventListener('loadedmetadata', place);
+      element.removeEventListener('emptied', lose);
+    };
+  }, [video, hasVideo, sentTo]);
+  return useCallback(
+    () => (isPlaced.current && video.current ? video.current.currentTime : sentTo.current),
+    [video, sentTo],
+  );
+}
 
 export interface PlayheadOptions {
   readonly hasVideo: boolean;
@@ -47,6 +74,7 @@ export function usePlayhead(
   { hasVideo, rate, span, firstSeconds, firstSpeed = 1, lulls = noLulls }: PlayheadOptions,
 ): Playhead {
   const time = useRef(firstSeconds);
+  const filmTime = useFilmTime(video, hasVideo, time);
   const listeners = useRef(new Set<() => void>());
   const [playing, setPlaying] = useState(false);
   const [speed, setSpeed] = useState(firstSpeed);
@@ -73,7 +101,7 @@ export function usePlayhead(
     let before = performance.now();
     const tick = (at: number) => {
       const ran = ((at - before) / 1000) * speed;
-      const seconds = hasVideo ? timeOf(video.current, time.current) : time.current + ran;
+      const seconds = hasVideo ? filmTime() : time.current + ran;
       before = at;
       const lull = skipping
         ? lulls.find((one) => seconds >= one.startSeconds && seconds < one.endSeconds - 0.3)
@@ -89,12 +117,7 @@ export function usePlayhead(
     };
     frame = requestAnimationFrame(tick);
     return () => cancelAnimationFrame(frame);
-  }, [playing, hasVideo, video, speed, loop, span, lulls, skipping, seek, tell]);
-
-  // The file may have told its length before this page came alive: then nothing else would move it to its first moment.
-  useEffect(() => {
-    if (video.current && video.current.readyState >= 1) video.current.currentTime = time.current;
-  }, [video]);
+  }, [playing, hasVideo, video, speed, loop, span, lulls, skipping, seek, tell, filmTime]);
 
   useEffect(() => {
     if (!video.current) return;
@@ -105,8 +128,8 @@ export function usePlayhead(
   const pause = useCallback(() => {
     video.current?.pause();
     setPlaying(false);
-    if (hasVideo) tell(timeOf(video.current, time.current));
-  }, [hasVideo, video, tell]);
+    if (hasVideo) tell(filmTime());
+  }, [hasVideo, video, tell, filmTime]);
 
   const play = useCallback(() => {
     if (time.current >= span.endSeconds - 0.05) seek(span.startSeconds);

@@ -271,7 +271,7 @@ test('one box finds people, marks, rounds and entries', async ({ page }) => {
   await box.fill('bench pres marek gi');
   await box.press('Enter');
   await page.waitForURL('**/search?q=*');
-  await expect(page.getByText('Understood:')).toBeVisible();
+  await expect(page.getByText('Understood as')).toBeVisible();
   await expect(page.getByRole('link', { name: 'Marek Osei' }).first()).toBeVisible();
   const first = page.getByRole('link', { name: /Pushes up with straight arms/ }).first();
   await expect(first).toBeVisible();

@@ -28,12 +28,27 @@ export interface EntryLine {
   readonly uses: number;
 }
 
+/** How often what was asked for is marked, against how often it could have been. */
+export interface SearchedCount {
+  readonly marks: number;
+  /** Rounds in which it is marked. */
+  readonly rounds: number;
+  /** There are more: it was counted no further. */
+  readonly isCut: boolean;
+  /** What it was seen in: the reviewed rounds of the one who is named, and their live minutes. */
+  readonly seenIn?: { readonly rounds: number; readonly minutes: number };
+  /** The chances of the one error that was asked for. */
+  readonly exposure?: { readonly errorId: string; readonly amount: number };
+}
+
 export interface SearchFindings {
   readonly people: readonly { readonly id: string; readonly name: string }[];
   readonly marks: readonly MarkLine[];
   readonly notes: readonly MarkLine[];
   readonly rounds: readonly RoundLine[];
   readonly entries: readonly EntryLine[];
+  /** Of all marks that fit, not only of those shown; absent where no marks were looked for. */
+  readonly count?: SearchedCount;
   /** From where each list goes on; absent where all of it is shown. */
   readonly more: { readonly marks?: string; readonly notes?: string; readonly rounds?: string };
   /** Entries that were found and could not be read. */

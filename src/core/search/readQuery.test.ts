@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildVocabularyIndex } from '../callline';
 import { plainHouse } from '../vocabulary';
-import { readQuery } from './index';
+import { readQuery, textWithout } from './index';
 
 const world = {
   people: [
@@ -46,10 +46,71 @@ describe('a search', () => {
     ],
     ['ana against higher belts', { partner: { belt: 'higher' }, restWords: [] }],
     ['mia with smaller white belts', { partner: { weight: 'lighter', belt: 'white' }, restWords: [] }],
-    // Nobody is named whose partner it could be; a colour without a belt is none.
-    ['heavier partners', { partner: {}, restWords: ['heavier', 'partners'] }],
+    ['heavier partners', { partner: { weight: 'heavier' }, restWords: [] }],
+    // A colour without a belt is none.
     ['ana white', { partner: {}, restWords: ['white'] }],
   ])('%s', (text, expected) => expect(read(text)).toMatchObject(expected));
+
+  it.each([
+    [
+      'ana passed from half guard on the left by heavier partners since october',
+      'partner',
+      { stage: 'finished', side: 'left' },
+    ],
+    ['ana gets swept', 'partner', { stage: 'finished' }],
+    ['mia swept by marek', 'partner', { stage: 'finished' }],
+    ['ana taps to arm locks', 'partner', { stage: 'finished' }],
+    ["ana's guard passed", 'partner', { stage: 'finished' }],
+    ['ana sweeps', 'own', {}],
+    ['every missed back take this month', undefined, {}],
+
+    ['back takes by white belts', undefined, {}],
+  ])('reads a whole kind of techniques: %s', (text, whose, fields) => {
+    const query = read(text);
+    expect(query.whose).toBe(whose);
+    expect(query.how.fields).toEqual(fields);
+    expect(query.conceptIds.length).toBeGreaterThan(3);
+    expect(query.restWords).toEqual([]);
+  });
+
+  it('asks for the kind of a position only, and for the belt of who did it', () => {
+    const { conceptIds } = read('passed from half guard');
+    expect(conceptIds).toContain('crossface-half-pass');
+    expect(conceptIds).not.toContain('toreando');
+    expect(read('every missed back take').how.kind).toBe('chance');
+    expect(read('white belts flat under side control punished')).toMatchObject({ ownBelt: 'white', partner: {} });
+    expect(read('back takes by white belts')).toMatchObject({ ownBelt: 'white', partner: {} });
+    expect(read('armbar escaped by blue belts')).toMatchObject({ partner: { belt: 'blue' } });
+    // A technique that has a name stays itself.
+    expect(read('knee slice passes').conceptIds[0]).toBe('knee-slice');
+    expect(read('how often is mia flat in half guard').conceptIds[0]).toBe('err-half-flat');
+  });
+
+  it.each([
+    ['ana flat in half guard', 'own'],
+    ['ana armbar escaped', 'own'],
+    ['armbar escaped by ana', 'partner'],
+    ['armbar by ana', 'own'],
+    ['ana half guard', undefined],
+    ['ana hazard neck loaded', undefined],
+  ])('asks whose it was: %s', (text, whose) => expect(read(text).whose).toBe(whose));
+
+  it('says which words make which part, and takes a part out of the question', () => {
+    const text = 'ana flat in half guard no gi by heavier partners since october';
+    const { parts } = read(text);
+    expect(parts).toEqual([
+      { name: 'people', words: ['ana'] },
+      { name: 'what', words: ['flat', 'half', 'guard'] },
+      { name: 'partner', words: ['by', 'heavier', 'partners'] },
+      { name: 'uniform', words: ['no', 'gi'] },
+      { name: 'days', words: ['since', 'october'] },
+    ]);
+    for (const part of parts) {
+      const left = readQuery(textWithout(text, part), world).parts;
+      expect(left.map((one) => one.name)).toEqual(parts.filter((one) => one !== part).map((one) => one.name));
+    }
+    expect(read('ana zzzz').parts.at(-1)).toEqual({ name: 'rest', words: ['zzzz'] });
+  });
 
   it('forgives slips and finds drills by their names', () => {
     expect(read('traingle').conceptIds[0]).toMatch(/triangle/);

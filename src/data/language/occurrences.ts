@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { storedMarkSchema } from '@/core/round';
-import type { SearchedPartner } from '@/core/search';
-import { anyBelts, beltRank } from '@/core/vocabulary';
+import type { SearchedPartner, Whose } from '@/core/search';
+import { anyBelts, type Belt, beltRank } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { type Condition, joinConditions } from '../conditions';
 import { findRow, listRows, readPiece } from '../rows';
@@ -62,8 +62,12 @@ export interface MarkSearch {
   readonly conceptIds?: readonly string[];
   /** People of the round, all of whom must be in it. */
   readonly personIds?: readonly string[];
-  /** What the partner of the first of them is like. */
+  /** What the partner of the first of them is like, else of whoever did it. */
   readonly partner?: SearchedPartner;
+  /** The belt of whoever did it. */
+  readonly ownBelt?: Belt;
+  /** Whether the first of them did it, or the partner. */
+  readonly whose?: Whose;
   readonly uniform?: string;
   readonly fromDay?: string;
   readonly toDay?: string;
@@ -90,22 +94,37 @@ const ranks = anyBelts.map((belt) => [belt, beltRank(belt)] as const);
 const rankOf = (belt: string) =>
   `(select k.rank from unnest(?::text[], ?::int[]) as k (belt, rank) where k.belt = ${belt})`;
 
-function partnerConditions(personId: string | undefined, { weight, belt }: SearchedPartner): Condition[] {
-  if (personId === undefined || (weight === undefined && belt === undefined)) return [];
+function partnerConditions({
+  personIds = [],
+  partner: { weight, belt } = {},
+  ownBelt,
+  whose,
+}: Pick<MarkSearch, 'personIds' | 'partner' | 'ownBelt' | 'whose'>): Condition[] {
+  const [personId] = personIds;
+  // Own is x: the first who is named, else whoever did it.
+  const own = personId === undefined ? "x.slot = m.content ->> 'athlete'" : 'x.person_id = ?';
+  const done = personId === undefined || whose === undefined ? undefined : whose === 'own' ? 'x.slot' : 'y.slot';
   const tables = [ranks.map(([one]) => one), ranks.map(([, rank]) => rank)];
+  const isCompared = belt === 'higher' || belt === 'lower';
   const parts = [
+    done && `m.content ->> 'athlete' = ${done}`,
+    ownBelt && 'x.belt = ?',
     weight &&
       (weight === 'heavier' ? `y.weight_kg >= x.weight_kg * ${HEAVIER}` : `x.weight_kg >= y.weight_kg * ${HEAVIER}`),
     belt === 'higher' ? `${rankOf('y.belt')} > ${rankOf('x.belt')}` : undefined,
     belt === 'lower' ? `${rankOf('y.belt')} < ${rankOf('x.belt')}` : undefined,
-    belt && belt !== 'higher' && belt !== 'lower' ? 'y.belt = ?' : undefined,
+    belt && !isCompared ? 'y.belt = ?' : undefined,
   ].filter((part) => part !== undefined);
-  const values = belt === 'higher' || belt === 'lower' ? [...tables, ...tables] : belt ? [belt] : [];
+  if (parts.length === 0) return [];
+  const values = [
+    ...(personId === undefined ? [] : [personId]),
+    ...(ownBelt ? [ownBelt] : []),
+    ...(isCompared ? [...tables, ...tables] : belt ? [belt] : []),
+  ];
   return [
     [
       `exists (select 1 from round_athlete x join round_athlete y on y.round_id = x.round_id and y.slot <> x.slot
-         where x.round_id = r.id and x.person_id = ? and ${parts.join(' and ')})`,
-      personId,
+         where x.round_id = r.id and ${own} and ${parts.join(' and ')})`,
       ...values,
     ],
   ];
@@ -126,35 +145,67 @@ export const listFoundMarks = (database: Database, markIds: readonly string[]) =
     [markIds],
   );
 
-/** A piece of the marks that fit, newest round first, in order of time within it, from behind `after` on. */
-export function searchMarks(database: Database, search: MarkSearch, most: number, after?: string) {
-  const {
-    conceptIds,
-    personIds = [],
-    partner = {},
-    uniform,
-    fromDay,
-    toDay,
-    noteWords = [],
-    withoutRoundIds = [],
-    kind,
-    fields = {},
-  } = search;
-  const place = partsOf(after);
-  const { text, values } = joinConditions([
-    ['m.deleted_at is null'],
+/** What a mark must be to be found. */
+const conditionsOf = (search: MarkSearch): Condition[] => {
+  const { conceptIds, personIds = [], uniform, fromDay, toDay, noteWords = [], kind, fields = {} } = search;
+  const { withoutRoundIds = [] } = search;
+  return [
     conceptIds && ['m.concept_id = any(?)', conceptIds],
     kind === undefined ? undefined : ['m.kind = ?', kind],
     ...Object.entries(fields).map(([field, value]): Condition => ['m.content ->> ? = ?', field, value]),
     ...personIds.map((id): Condition => ['r.id in (select x.round_id from round_athlete x where x.person_id = ?)', id]),
-    ...partnerConditions(personIds[0], partner),
+    ...partnerConditions(search),
     uniform === undefined ? undefined : ['r.uniform = ?', uniform],
     fromDay === undefined ? undefined : ['r.held_on >= ?', fromDay],
     toDay === undefined ? undefined : ['r.held_on <= ?', toDay],
-    // Said again for the index of remarks, which holds only marks that have one; "jsonb_exists" is the operator "?", which stands for a value here.
+    // Said again for the index of remarks, which holds only marks that have one.
     noteWords.length > 0 ? ["m.content ->> 'note' is not null"] : undefined,
     ...noteWords.map((word): Condition => ["lower(m.content ->> 'note') like ?", anywhere(word)]),
     withoutRoundIds.length > 0 ? ['r.id <> all(?::uuid[])', withoutRoundIds] : undefined,
+  ];
+};
+
+/** How many marks fit, in how many rounds; counted to `most` and no further. */
+export async function countFoundMarks(database: Database, search: MarkSearch, most: number) {
+  const { text, values } = joinConditions([['m.deleted_at is null'], ...conditionsOf(search)]);
+  const row = await findRow(
+    database,
+    z.object({ marks: z.number(), rounds: z.number() }),
+    `select count(*)::int as marks, count(distinct round_id)::int as rounds from (
+       select m.round_id from mark m join round r on r.id = m.round_id where ${text} limit ${most}) found`,
+    values,
+  );
+  return row ?? { marks: 0, rounds: 0 };
+}
+
+/** What a search is asked of: the reviewed rounds of the first who is named that fit, their live minutes, and the exposure to an error in them, of the named one or of the partners. */
+export async function sumSearchedExposure(
+  database: Database,
+  { personIds, partner, uniform, fromDay, toDay, withoutRoundIds, whose }: MarkSearch,
+  standardErrorId: string | undefined,
+) {
+  const { text, values } = joinConditions(
+    conditionsOf({ personIds, partner, uniform, fromDay, toDay, withoutRoundIds }),
+    3,
+  );
+  const row = await findRow(
+    database,
+    z.object({ rounds: z.number(), minutes: z.number(), exposure: z.number() }),
+    `select count(*)::int as rounds, coalesce(sum((f.content ->> 'liveMinutes')::float8), 0) as minutes,
+       coalesce(sum((f.content -> 'exposures' ->> $2)::float8), 0) as exposure
+     from round_figure f join round r on r.id = f.round_id
+     where f.person_id ${whose === 'partner' ? '<>' : '='} $1 and f.round_id in (select n.round_id from round_figure n where n.person_id = $1) and ${text}`,
+    [personIds?.[0] ?? null, standardErrorId ?? '', ...values],
+  );
+  return row ?? { rounds: 0, minutes: 0, exposure: 0 };
+}
+
+/** A piece of the marks that fit, newest round first, in order of time within it, from behind `after` on. */
+export function searchMarks(database: Database, search: MarkSearch, most: number, after?: string) {
+  const place = partsOf(after);
+  const { text, values } = joinConditions([
+    ['m.deleted_at is null'],
+    ...conditionsOf(search),
     place && [
       '(r.held_on, r.id) < (?::date, ?::uuid) or (r.held_on, r.id) = (?::date, ?::uuid) and (m.at_seconds, m.id) > (?::double precision, ?::uuid)',
       place[0],

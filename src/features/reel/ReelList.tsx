@@ -14,7 +14,7 @@ const List = styled.ol`
   button[aria-current] { border-left-color: ${color.focus}; background: ${color.focusWash}; }
   li[data-unfilmed] button { color: ${color.quiet}; }
   .number { color: ${color.quiet}; font-variant-numeric: lining-nums tabular-nums; text-align: right; }
-  .when { grid-column: 2; color: ${color.quiet}; }
+  .words { grid-column: 2; color: ${color.quiet}; }
 `;
 
 export interface ReelListProps {
@@ -35,11 +35,12 @@ export function ReelList({ pieces, at, onGo }: ReelListProps) {
         <li key={piece.key} data-unfilmed={piece.footage ? undefined : true}>
           <button type="button" aria-current={place === at || undefined} onClick={() => onGo(place)}>
             <span className="number">{place + 1}</span>
-            <span>{piece.words || `${piece.names[0]} with ${piece.names[1]}`}</span>
-            <span className="when">
-              {dayWords(piece.heldOn)}, {formatClock(piece.roundSeconds)}
-              {piece.words ? `, ${piece.names[0]} with ${piece.names[1]}` : ''}
-              {piece.footage ? '' : ' · not filmed'}
+            <span>
+              {dayWords(piece.heldOn)}, {formatClock(piece.roundSeconds)}, {piece.names[0]} with {piece.names[1]}
+            </span>
+            <span className="words">
+              {piece.words}
+              {piece.footage ? '' : `${piece.words ? ' · ' : ''}not filmed`}
             </span>
           </button>
         </li>

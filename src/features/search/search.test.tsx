@@ -1,12 +1,14 @@
 import { cleanup, render, screen } from '@testing-library/react';
-import { afterEach, expect, it } from 'vitest';
+import { afterEach, expect, it, vi } from 'vitest';
 import { plainHouse } from '@/core/vocabulary';
 import { SearchPage, type SearchPageProps } from './SearchPage';
 
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
 afterEach(cleanup);
+const emptyQuery = { how: { fields: {}, saidWords: [] }, restWords: [], partner: {}, conceptIds: [], parts: [] };
 const nothing: SearchPageProps = {
   house: plainHouse,
-  ...{ text: '', isFurther: false, query: { how: { fields: {}, saidWords: [] }, restWords: [], partner: {} } },
+  ...{ text: '', isFurther: false, query: emptyQuery, choices: [] },
   ...{ people: [], marks: [], notes: [], rounds: [], entries: [], more: {}, unreadable: 0 },
 } as unknown as SearchPageProps;
 
@@ -18,7 +20,7 @@ it('says how to ask before anything was asked, and what to do when nothing is fo
     <SearchPage
       {...nothing}
       text="zzz"
-      query={{ how: { fields: {}, saidWords: [] }, restWords: ['zzz'], partner: {} } as never}
+      query={{ ...emptyQuery, restWords: ['zzz'], parts: [{ name: 'rest', words: ['zzz'] }] } as never}
     />,
   );
   expect(screen.getByText('Nothing found')).toBeTruthy();
@@ -30,21 +32,29 @@ it('shows how the words were understood, each finding as a way on, and that ther
     ...nothing,
     text: 'ana gi november',
     query: {
+      ...emptyQuery,
       partner: { weight: 'heavier', belt: 'higher' },
       uniform: 'gi',
       fromDay: '2025-11-01',
       toDay: '2025-11-30',
-      how: { fields: {}, saidWords: [] },
-      restWords: ['zebra'],
+      parts: [
+        { name: 'people', words: ['ana'] },
+        { name: 'partner', words: ['heavier', 'higher', 'belts'] },
+        { name: 'uniform', words: ['gi'] },
+        { name: 'days', words: ['november'] },
+      ],
     },
     people: [{ id: 'p', name: 'Ana Velden' }],
+    count: { marks: 14, rounds: 9, isCut: false, seenIn: { rounds: 17, minutes: 84 } },
     rounds: [{ id: 'r', heldOn: '2025-11-20', uniform: 'gi', a: 'Ana', b: 'Marek', markCount: 3, theme: '' }],
     more: { rounds: '2025-11-19~1~x' },
     unreadable: 1,
   } as unknown as SearchPageProps;
   render(<SearchPage {...found} />);
   expect(screen.getByText('Sat 1 Nov 2025 to Sun 30 Nov 2025')).toBeTruthy();
-  expect(screen.getByText('“zebra”')).toBeTruthy();
+  expect(screen.getByText('14 times in 9 rounds of 17 reviewed, 84 live minutes: 1.7 in ten minutes.')).toBeTruthy();
+  const out = screen.getByRole('link', { name: 'Leave out: When, november' });
+  expect(out.getAttribute('href')).toBe('/search?q=ana+gi');
   expect(screen.getByText('against heavier partners with a higher belt')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Ana with Marek' }).getAttribute('href')).toBe('/rounds/r');
   expect(screen.getByRole('link', { name: 'Ana Velden' }).getAttribute('href')).toBe('/students/p');

@@ -1,10 +1,24 @@
 import { buildVocabularyIndex } from '@/core/callline';
 import { storablePart } from '@/core/kernel';
-import { readQuery, type SearchFindings, type SearchQuery } from '@/core/search';
-import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
+import { readQuery, type SearchedCount, type SearchFindings, type SearchQuery } from '@/core/search';
+import {
+  findError,
+  followMerges,
+  type HouseWords,
+  houseNameOf,
+  isUnnamed,
+  kindOf,
+  standardIdOf,
+} from '@/core/vocabulary';
 import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 import { pool } from '@/data/client';
-import { countUses, searchMarks } from '@/data/language/occurrences';
+import {
+  countFoundMarks,
+  countUses,
+  type MarkSearch,
+  searchMarks,
+  sumSearchedExposure,
+} from '@/data/language/occurrences';
 import { listPeople } from '@/data/people/people';
 import { listRounds } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
@@ -23,13 +37,30 @@ export interface SearchPlace {
   readonly after: string;
 }
 
-export interface SearchPage extends SearchFindings {
-  readonly text: string;
-  readonly query: SearchQuery;
+/** What the coach changed of how the words were read. */
+export interface SearchChanges {
+  /** The one entry that is meant. */
+  readonly as?: string;
+  readonly whose?: string;
 }
 
+export interface SearchPage extends SearchFindings {
+  readonly text: string;
+  /** As it was asked: with what the coach changed. */
+  readonly query: SearchQuery;
+  /** All entries that the words may mean. */
+  readonly choices: readonly string[];
+}
+
+/** Marks are counted so far. @source own decision: more than anybody looks at, and quick to count */
+const MOST_COUNTED = 5000;
+
 /** Everything that the words may mean: people, rounds, marks, remarks, entries of the library; or one of these lists further on. */
-export async function searchEverything(raw: string, place?: SearchPlace): Promise<SearchPage> {
+export async function searchEverything(
+  raw: string,
+  place?: SearchPlace,
+  changes: SearchChanges = {},
+): Promise<SearchPage> {
   const coach = await requireCoach();
   const text = storablePart(raw.slice(0, MOST_QUERY_CHARACTERS));
   const [house, people, uses, withoutRoundIds] = await Promise.all([
@@ -39,24 +70,22 @@ export async function searchEverything(raw: string, place?: SearchPlace): Promis
     listBlindRounds(coach.id),
   ]);
   const index = buildVocabularyIndex(house, uses, sayingsAsTold);
-  const query = readQuery(text, { people, house, index, today: await today() });
-  const { personIds, partner, uniform, fromDay, toDay, conceptIds, restWords, how } = query;
-  const frame = { personIds, partner, uniform, fromDay, toDay, withoutRoundIds };
+  const read = readQuery(text, { people, house, index, today: await today() });
+  const choices = [...read.conceptIds, ...read.otherIds];
+  const query = changed(read, choices, changes);
+  const { personIds, partner, ownBelt, whose, uniform, fromDay, toDay, conceptIds, restWords, how } = query;
+  const frame = { personIds, partner, ownBelt, whose, uniform, fromDay, toDay, withoutRoundIds };
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
   const wantsConcepts = conceptIds.length > 0;
   // "hazard", "stopped for blood": marks of a kind that names no entry.
   const wantsKind = how.kind !== undefined && how.conceptId === undefined;
   const wants = (list: SearchPlace['list']) => place === undefined || place.list === list;
   const none = { rows: [], unreadable: 0, more: undefined };
-  const [found, noted, rounds] = await Promise.all([
-    (wantsConcepts || wantsKind) && wants('marks')
-      ? searchMarks(
-          pool(),
-          { ...frame, kind: how.kind, fields: how.fields, conceptIds: wantsKind ? undefined : conceptIds },
-          SHOWN.marks,
-          place?.after,
-        )
-      : none,
+  const wanted = { ...frame, kind: how.kind, fields: how.fields, conceptIds: wantsConcepts ? conceptIds : undefined };
+  const wantsMarks = wantsConcepts || wantsKind;
+  const [found, count, noted, rounds] = await Promise.all([
+    wantsMarks && wants('marks') ? searchMarks(pool(), wanted, SHOWN.marks, place?.after) : none,
+    wantsMarks && place === undefined ? countOf(wanted) : undefined,
     restWords.length > 0 && wants('notes')
       ? searchMarks(pool(), { ...frame, noteWords: restWords }, SHOWN.notes, place?.after)
       : none,
@@ -69,6 +98,8 @@ export async function searchEverything(raw: string, place?: SearchPlace): Promis
   return {
     text,
     query,
+    choices,
+    count,
     people: people.filter((person) => personIds.includes(person.id)).map(({ id, name }) => ({ id, name })),
     marks: byPerson(found.rows, personIds).map((one) => describeFound(one, nameOf)),
     notes: noted.rows.filter((one) => !shown.has(one.mark.id)).map((one) => describeFound(one, nameOf)),
@@ -84,6 +115,35 @@ export async function searchEverything(raw: string, place?: SearchPlace): Promis
     entries: place ? [] : entriesOf(query, house, uses),
     more: { marks: found.more, notes: noted.more, rounds: rounds.more },
     unreadable: found.unreadable + noted.unreadable + rounds.unreadable,
+  };
+}
+
+function changed(read: SearchQuery, choices: readonly string[], { as, whose }: SearchChanges): SearchQuery {
+  const isMeant = as !== undefined && choices.includes(as);
+  const said = whose === 'own' || whose === 'partner' ? whose : undefined;
+  return {
+    ...read,
+    ...(isMeant ? { conceptIds: [as], how: { ...read.how, conceptId: as } } : {}),
+    ...(whose === undefined ? {} : { whose: said }),
+  };
+}
+
+/** Every mark that fits, and what it could have been seen in, where it is known whose rounds those are. */
+async function countOf(wanted: MarkSearch): Promise<SearchedCount> {
+  const { personIds = [], conceptIds = [] } = wanted;
+  const [onlyId] = conceptIds.length === 1 ? conceptIds : [];
+  const error = onlyId === undefined ? undefined : findError(onlyId);
+  const [found, seen] = await Promise.all([
+    countFoundMarks(pool(), wanted, MOST_COUNTED),
+    personIds.length > 0
+      ? sumSearchedExposure(pool(), { ...wanted, personIds }, onlyId && error ? standardIdOf(onlyId) : undefined)
+      : undefined,
+  ]);
+  return {
+    ...found,
+    isCut: found.marks >= MOST_COUNTED,
+    seenIn: seen && { rounds: seen.rounds, minutes: seen.minutes },
+    exposure: seen && error && onlyId ? { errorId: onlyId, amount: seen.exposure } : undefined,
   };
 }
 
@@ -104,7 +164,9 @@ function byPerson<
 }
 
 function entriesOf(query: SearchQuery, house: HouseWords, uses: Readonly<Record<string, number>>) {
-  const ids = [...new Set([...query.conceptIds.map((id) => followMerges(house, id)), ...query.drillIds])];
+  const ids = [
+    ...new Set([...[...query.conceptIds, ...query.otherIds].map((id) => followMerges(house, id)), ...query.drillIds]),
+  ];
   return ids
     .filter((id) => kindOf(id) && !isUnnamed(id))
     .slice(0, SHOWN.entries)

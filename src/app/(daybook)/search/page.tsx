@@ -6,7 +6,7 @@ import { searchEverything } from '@/server/search/searchEverything';
 
 export const metadata: Metadata = { title: 'Search' };
 
-type Parameters = Partial<Record<'q' | 'marks' | 'notes' | 'rounds', string | string[]>>;
+type Parameters = Partial<Record<'q' | 'as' | 'whose' | 'marks' | 'notes' | 'rounds', string | string[]>>;
 
 export default async function Search({ searchParams }: { searchParams: Promise<Parameters> }) {
   const asked = await searchParams;
@@ -14,6 +14,9 @@ export default async function Search({ searchParams }: { searchParams: Promise<P
     const after = onePlace(asked[list]);
     return after ? { list, after } : [];
   })[0];
-  const page = await searchEverything(onePlace(asked.q) ?? '', place);
+  const page = await searchEverything(onePlace(asked.q) ?? '', place, {
+    as: onePlace(asked.as),
+    whose: onePlace(asked.whose),
+  });
   return <SearchPage {...page} isFurther={place !== undefined} house={await loadHouse()} />;
 }

@@ -13,9 +13,9 @@ import { percent } from '../studentView';
 const Block = styled.div`
   margin-bottom: ${space(5)};
   table { table-layout: fixed; }
-  th:nth-child(n + 2):nth-child(-n + 6) { width: 88px; }
-  th:nth-child(7) { width: 260px; }
-  th:nth-child(7), td:nth-child(7) { padding-left: ${space(6)}; }
+  th.figure { width: 92px; }
+  th:last-child:not(:first-child) { width: 260px; }
+  th:last-child, td:last-child:not(:first-child) { padding-left: ${space(6)}; }
 `;
 const Share = styled.span`
   display: flex; align-items: center; gap: ${space(3)}; font-variant-numeric: tabular-nums;
@@ -43,6 +43,8 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
   const wordOf = useWordOf();
   const [openId, setOpenId] = useState<string>();
   const { shown, toggle } = useShowAll(funnels, SHOWN);
+  const isTimed = funnels.some((one) => one.medianSeconds !== undefined);
+  const letPass = funnels.some((one) => one.openings > one.reached.entry);
   if (funnels.length === 0) return <p>No attempts are marked in these rounds.</p>;
   return (
     <Block>
@@ -50,11 +52,11 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
         <thead>
           <tr>
             <th>{label}</th>
-            <th className="figure">Chances</th>
+            {letPass ? <th className="figure">Chances</th> : null}
             <th className="figure">Tried</th>
             <th className="figure">Held</th>
             <th className="figure">Finished</th>
-            <th className="figure">Took</th>
+            {isTimed ? <th className="figure">Took</th> : null}
             <th>Finished of all tries</th>
           </tr>
         </thead>
@@ -71,11 +73,11 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
                     {wordOf(techniqueId)}
                   </Name>
                 </td>
-                <td className="figure">{openings}</td>
+                {letPass ? <td className="figure">{openings}</td> : null}
                 <td className="figure">{reached.entry}</td>
                 <td className="figure">{reached.control}</td>
                 <td className="figure">{reached.finished}</td>
-                <td className="figure">{secondsWords(medianSeconds)}</td>
+                {isTimed ? <td className="figure">{secondsWords(medianSeconds)}</td> : null}
                 <td>
                   {reached.entry < FEWEST || !finished ? (
                     <Quiet>too few to say</Quiet>

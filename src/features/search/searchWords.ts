@@ -1,0 +1,41 @@
+import { exposureUnit } from '@/core/figures';
+import { kindCalled } from '@/core/round';
+import type { SearchedCount, SearchQuery } from '@/core/search';
+import { findError } from '@/core/vocabulary';
+import { dayWords } from '@/terms/dayWords';
+import { times } from '@/terms/times';
+
+/** "against heavier partners with a higher belt". */
+export const partnerWords = ({ weight, belt }: SearchQuery['partner']): string =>
+  `against ${weight ? `${weight} partners` : 'partners'}${belt ? ` with a ${belt} belt` : ''}`;
+
+/** What the search says of how it went: "errors, punished", "attempts, escaped". */
+export const howWords = ({ kind, fields }: SearchQuery['how']): string =>
+  [kind && kindCalled(kind).many.toLowerCase(), ...Object.values(fields)].filter(Boolean).join(', ');
+
+/** "Sat 1 Nov to Sun 30 Nov"; empty where no days are asked for. */
+export function daysWords({ fromDay, toDay }: Pick<SearchQuery, 'fromDay' | 'toDay'>): string {
+  if (!fromDay) return '';
+  return fromDay === toDay ? dayWords(fromDay) : `${dayWords(fromDay)} to ${dayWords(toDay ?? fromDay)}`;
+}
+
+/** "14 times in 9 of 17 reviewed rounds, 12.4 minutes of chances: about 1.1 a minute". */
+export function countWords({ marks, rounds, isCut, seenIn, exposure }: SearchedCount): string {
+  const often = isCut ? `more than ${marks} times` : marks === 0 ? 'Not once' : capital(times(marks));
+  const where = marks === 0 ? '' : ` in ${rounds === 1 ? 'one round' : `${rounds} rounds`}`;
+  if (!seenIn) return `${often}${where}.`;
+  const of = ` of ${seenIn.rounds === 1 ? 'one' : seenIn.rounds} reviewed`;
+  const error = exposure && findError(exposure.errorId);
+  if (error && exposure.amount > 0) {
+    const isTime = exposureUnit(error.exposure) === 'minutes';
+    const amount = isTime
+      ? `${exposure.amount.toFixed(1)} minutes in which it can happen`
+      : `${exposure.amount} chances`;
+    const rate = marks / exposure.amount;
+    return `${often}${where}${of}, in ${amount}: ${rate.toFixed(2)} ${isTime ? 'a minute' : 'of each'}.`;
+  }
+  if (seenIn.minutes <= 0) return `${often}${where}${of}.`;
+  return `${often}${where}${of}, ${seenIn.minutes.toFixed(0)} live minutes: ${((marks / seenIn.minutes) * 10).toFixed(1)} in ten minutes.`;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
