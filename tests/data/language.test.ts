@@ -17,7 +17,7 @@ import {
   saveSchoolChoice,
   updateOwnWord,
 } from '@/data/language/houseWords';
-import { countUses, searchMarks } from '@/data/language/occurrences';
+import { countFoundMarks, countUses, searchMarks } from '@/data/language/occurrences';
 import { listMarks } from '@/data/marks/marks';
 import { listTransitionsFrom } from '@/data/projections/roundFigures';
 import { deleteRound, listRounds } from '@/data/rounds/rounds';
@@ -165,10 +165,21 @@ describe('finding marks by what the partner was like', () => {
     expect(await find({ weight: 'heavier', belt: 'lower' })).toEqual([]);
     expect(await find({ weight: 'heavier' }, [mia])).toEqual(['2026-11-03']);
     expect(await find({})).toHaveLength(4);
-    // Nobody named: nobody's partner is meant.
-    expect(
-      (await searchMarks(pool(), { conceptIds: ['knee-slice'], partner: { weight: 'heavier' } }, 50)).rows,
-    ).toHaveLength(4);
+    // Nobody named: it is seen from whoever did it.
+    const days = async (search: object) =>
+      (await searchMarks(pool(), { conceptIds: ['knee-slice'], ...search }, 50)).rows.map((one) => one.heldOn);
+    expect(await days({ partner: { weight: 'heavier' } })).toEqual(['2026-11-01']);
+    expect(await days({ ownBelt: 'blue' })).toHaveLength(4);
+    expect(await days({ ownBelt: 'white' })).toEqual([]);
+    // Ana did all of them: her partners had them done to them.
+    expect(await days({ personIds: [ana], whose: 'own' })).toHaveLength(4);
+    expect(await days({ personIds: [ana], whose: 'partner' })).toEqual([]);
+    expect(await days({ personIds: [mia], whose: 'partner' })).toEqual(['2026-11-04', '2026-11-03']);
+    expect(await countFoundMarks(pool(), { conceptIds: ['knee-slice'], personIds: [mia] }, 50)).toEqual({
+      marks: 2,
+      rounds: 2,
+    });
+    expect(await countFoundMarks(pool(), { conceptIds: ['knee-slice'] }, 3)).toMatchObject({ marks: 3 });
   });
 });
 

@@ -1,12 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { packReel } from '@/core/reel';
 import type { Coach } from '@/data/accounts/coaches';
 import { pool } from '@/data/client';
+import { listMarks } from '@/data/marks/marks';
 import { beginSecondReview, endSecondReview } from '@/data/reviews/secondReviews';
 import type { Round } from '@/data/rounds/rounds';
 import { loadConcept } from '@/server/language/loadLibrary';
 import { findMarksPlace } from '@/server/marks/marksPlace';
 import { receiveChanges } from '@/server/marks/receiveChanges';
+import { loadReel } from '@/server/reels/loadReel';
 import { signReview } from '@/server/reviews/closingActions';
 import { loadClosing } from '@/server/reviews/loadClosing';
 import { loadOvertime } from '@/server/rounds/loadOvertime';
@@ -66,6 +69,12 @@ describe('a coach whose second review of a round is open', () => {
       ok: false,
     });
     expect((await searchEverything('flat')).marks).toEqual([]);
+    expect((await searchEverything('flat')).count?.marks ?? 0).toBe(0);
+    const ofRound = packReel([
+      { roundId: round.id, atSeconds: 60 },
+      ...(await listMarks(pool(), round.id)).map(({ id }) => ({ markId: id })),
+    ]);
+    expect((await loadReel(ofRound)).pieces).toEqual([]);
     expect((await searchEverything('carpet')).notes).toEqual([]);
     expect((await loadConcept('err-half-flat'))?.marks.rows).toEqual([]);
     expect((await loadStudent(personId))?.errors).toEqual([]);

@@ -1,16 +1,20 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { addDays } from '@/core/kernel';
+import { packReel } from '@/core/reel';
 import { insertClass, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
+import { listMarks } from '@/data/marks/marks';
 import { insertSignedReview } from '@/data/reviews/signedReviews';
 import { insertClock } from '@/data/rounds/clocks';
 import { today } from '@/server/kernel/academyTime';
+import { loadReel } from '@/server/reels/loadReel';
 import { loadClosing } from '@/server/reviews/loadClosing';
 import { loadReview } from '@/server/rounds/loadReview';
 import { loadWhatNext } from '@/server/rounds/loadWhatNext';
 import { searchEverything } from '@/server/search/searchEverything';
 import { loadStudent } from '@/server/students/loadStudent';
+import { readStudentQuery } from '@/server/students/studentInput';
 import { figuresAreThere } from '../support/plans';
 import { emptyDatabase, flatError, putMarks, seedCoach, seedFilm, seedPerson, seedRound } from '../support/seed';
 
@@ -45,6 +49,54 @@ describe('a student’s page', () => {
     // Marek is on top all the time: the tide runs against her.
     expect(page.rounds.rows[0]?.meanTide).toBeLessThan(0);
     expect((await loadStudent(marek))?.errors).toEqual([]);
+  });
+  it('looks at the rounds that its address names, and at two sets of them side by side', async () => {
+    const iris = await seedPerson('Iris Kovar', 90);
+    for (const days of [1, 2, 3]) await marked(addDays(day, -days));
+    const withIris = await seedRound(ana, iris, addDays(day, -40));
+    await pool().query("update round_athlete set weight_kg = 90 where round_id = $1 and slot = 'b'", [withIris.id]);
+    await putMarks(withIris, coach.id, position(10), flatError(60));
+    await figuresAreThere(day);
+    const counted = async (parameters: object) => {
+      const page = await loadStudent(ana, readStudentQuery(parameters));
+      return page?.errors[0]?.count ?? 0;
+    };
+    expect(await counted({})).toBe(7);
+    expect(await counted({ with: iris })).toBe(1);
+    expect(await counted({ against: 'heavier' })).toBe(1);
+    expect(await counted({ against: 'lighter' })).toBe(0);
+    expect(await counted({ uniform: 'no-gi' })).toBe(0);
+    expect(await counted({ from: addDays(day, -2) })).toBe(4);
+    expect(await counted({ to: addDays(day, -2), from: addDays(day, -100) })).toBe(5);
+    // What is no day, no person and no kind does not narrow.
+    expect(await counted({ with: "'; drop", against: 'taller-than-me', from: '2026-99-99', side: '<b>' })).toBe(7);
+    const page = (await loadStudent(ana, readStudentQuery({ day: addDays(day, -10) })))!;
+    expect(page.compared.differences).toMatchObject([
+      { errorId: 'err-half-flat', one: { count: 1 }, other: { count: 6 } },
+    ]);
+    expect(page.met.map((one) => one.name).sort()).toEqual(['Iris Kovar', 'Marek Osei']);
+    const beside = (await loadStudent(ana, readStudentQuery({ side: 'student', beside: marek })))!;
+    expect(beside.compared.others.map((one) => one.id)).not.toContain(ana);
+    expect(beside.compared.differences).toMatchObject([{ one: { count: 7 }, other: { count: 0 } }]);
+  });
+  it('keeps apart what was played for the camera, with its reason and its moments, and knows what is noted', async () => {
+    const lesson = await marked(addDays(day, -1));
+    await pool().query(`update round set circumstances = '{"audience":"for-the-camera"}' where id = $1`, [lesson.id]);
+    await pool().query(
+      `update round_athlete set condition = '{"hurt":"left knee"}' where round_id = $1 and slot = 'a'`,
+      [lesson.id],
+    );
+    await figuresAreThere(day);
+    const page = (await loadStudent(ana))!;
+    expect(page.errors).toEqual([]);
+    expect(page.past.apart).toMatchObject([{ reason: 'for-the-camera', partner: 'Marek Osei', filmed: false }]);
+    expect(page.past.apart[0]?.marks.map((one) => one.conceptId)).toEqual(['err-half-flat', 'err-half-flat']);
+    expect(page.past.hurts).toMatchObject([{ hurt: 'left knee' }]);
+    expect((await loadStudent(marek))?.past.apart[0]?.marks).toEqual([]);
+    const review = { good: { text: 'Waits.', markIds: [] }, points: [], questions: [], remark: '' };
+    const signed = { id: randomUUID(), roundId: lesson.id, slot: 'a' as const, version: 1, content: review };
+    await insertSignedReview(pool(), signed, coach.id);
+    expect((await loadStudent(ana))?.past.reviews).toMatchObject([{ partner: 'Marek Osei', signedByName: 'ludo' }]);
   });
   it('is none for somebody who is not there', async () => {
     for (const id of [randomUUID(), 'nonsense', '']) expect(await loadStudent(id)).toBeUndefined();
@@ -119,7 +171,41 @@ describe('the one box', () => {
     expect(marks.entries.map((one) => one.id)).toContain('err-half-flat');
     expect((await searchEverything('marek')).rounds).toMatchObject([{ id: round.id, markCount: 4 }]);
     expect((await searchEverything('zebra')).notes).toHaveLength(1);
+    // Counted, against what it could have been seen in.
+    expect(marks.count).toMatchObject({ marks: 2, rounds: 1, isCut: false, exposure: { errorId: 'err-half-flat' } });
+    expect(marks.count?.exposure?.amount).toBeGreaterThan(1);
+    const ofPartners = await searchEverything('ana flat in half guard', undefined, { whose: 'partner' });
+    expect(ofPartners.marks).toEqual([]);
+    const narrowed = await searchEverything('ana half guard', undefined, { as: 'err-half-flat', whose: 'own' });
+    expect(narrowed.query.conceptIds).toEqual(['err-half-flat']);
+    expect((await searchEverything('ana half guard', undefined, { as: "'; drop" })).query.conceptIds).not.toHaveLength(
+      1,
+    );
     for (const nothing of ['', '   ', '🦉'.repeat(400), "'; drop table mark; --"])
       expect((await searchEverything(nothing)).marks).toEqual([]);
+  });
+});
+
+describe('a reel', () => {
+  it('is made of the marks and rounds that are there, in its order, and says what is gone', async () => {
+    const round = await marked();
+    const film = await seedFilm();
+    await pool().query('update round set footage_id = $1 where id = $2', [film, round.id]);
+    const plain = await marked(addDays(day, -1));
+    const [first, second] = (await listMarks(pool(), round.id)).filter(({ mark }) => mark.kind === 'error');
+    const moments = [
+      { roundId: plain.id, atSeconds: 60 },
+      { markId: second?.id ?? '' },
+      { markId: first?.id ?? '' },
+      { markId: randomUUID() },
+      { roundId: randomUUID(), atSeconds: 3 },
+    ];
+    const { pieces, left } = await loadReel(packReel(moments));
+    expect(left).toBe(2);
+    expect(pieces.map((one) => one.atSeconds)).toEqual([60, 120, 60]);
+    expect(pieces.map((one) => one.footage?.id)).toEqual([undefined, film, film]);
+    expect(pieces[1]).toMatchObject({ startSeconds: 117, endSeconds: 125, names: ['Ana', 'Marek'], roundId: round.id });
+    expect(pieces[1]?.words).toMatch(/flat in half guard/i);
+    for (const text of ['', '~~~', 'm'.repeat(10_000)]) expect((await loadReel(text)).pieces).toEqual([]);
   });
 });

@@ -151,14 +151,18 @@ function readWhat(words: readonly string[], isByPartner: boolean, world: SearchW
   const how = readHow(said, world.index);
   const restWords = said.filter((word) => !how.saidWords.includes(word));
   const { meant, others } = findConcepts(restWords, world);
-  const conceptIds = [...new Set([...(how.conceptId ? [how.conceptId] : []), ...meant])];
+  const named = [...new Set([...(how.conceptId ? [how.conceptId] : []), ...meant])];
+  // Where something is done, the position of the same name is another question.
+  const isOwn = isDone(how, named[0]);
+  const conceptIds = isOwn ? named.filter((id) => kindOf(id) !== 'position') : named;
+  const otherIds = [...named, ...others].filter((id) => !conceptIds.includes(id));
   const drillIds = findDrills(restWords, world);
   const names = conceptIds.length + drillIds.length > 0 || how.kind !== undefined;
   return {
     how,
-    whose: isByPartner ? 'partner' : isDone(how, conceptIds[0]) ? 'own' : undefined,
+    whose: isByPartner ? 'partner' : isOwn ? 'own' : undefined,
     conceptIds,
-    otherIds: others.filter((id) => !conceptIds.includes(id)),
+    otherIds,
     drillIds,
     restWords,
     unread: names ? [] : restWords,
