@@ -9,12 +9,16 @@ import { insertPerson } from '../src/data/people/people';
 import { insertSignedReview } from '../src/data/reviews/signedReviews';
 import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { demoId } from './academy/marksOfRound';
+import { type Draws, drawsFrom } from './term/draws';
 import { furtherPeople } from './term/people';
-import { playTerm, spanOfTermRound } from './term/playTerm';
+import { type PlayedRound, playTerm, spanOfTermRound } from './term/playTerm';
 import { type TermRound, termClasses } from './term/schedule';
 
 /** One round in so many has a signed review. */
 const REVIEWED = 3;
+/** One in so many was reviewed by a second coach, who did not see the first one’s marks. */
+const REVIEWED_TWICE = 22;
+const SECOND_SEED = 14;
 
 /** Adds a term before the rounds of the films: more people, half a year of rounds with their marks, signed reviews, and classes with who came. */
 export async function loadTerm(client: pg.PoolClient, today: CalendarDate, footage: ReadonlyMap<string, string>) {
@@ -30,10 +34,15 @@ export async function loadTerm(client: pg.PoolClient, today: CalendarDate, foota
     });
   }
   const { rounds, draws } = playTerm(today);
+  const twice: PlayedRound[] = [];
   for (const [at, { round, marks }] of rounds.entries()) {
     await insertTermRound(client, round, marks, footage.get(round.key));
     if (at % REVIEWED === 0) await signReview(client, round, marks);
+    if (at % REVIEWED_TWICE === 7) twice.push({ round, marks });
   }
+  // With draws of their own: all else of the term stays what it is.
+  const secondDraws = drawsFrom(SECOND_SEED);
+  for (const one of twice) await reviewTwice(client, one, secondDraws);
   const classes = termClasses(
     today,
     drills.map((drill) => drill.id),
@@ -160,4 +169,38 @@ async function signReview(client: pg.PoolClient, round: TermRound, marks: readon
     id,
     round.heldOn,
   ]);
+}
+
+/** A second coach's marks of the same round: a little off in time, some not seen; the two agree more towards the end of the term. */
+async function reviewTwice(client: pg.PoolClient, { round, marks }: PlayedRound, draws: Draws): Promise<void> {
+  const [reviewId, coachId] = [demoId('second', round.key), demoId('coach', 'felix')];
+  const isSeen = () => draws.chance(0.62 + round.week / 90);
+  const seen = marks
+    .filter((mark) => mark.kind === 'position' || isSeen())
+    .map((mark) => ({
+      ...mark,
+      id: demoId('second', mark.id),
+      atSeconds: Math.max(
+        0,
+        Math.round((mark.atSeconds + draws.between(-0.9, 0.9) * (1.8 - round.week / 26)) * 10) / 10,
+      ),
+      ...('ledTo' in mark ? { ledTo: [] } : {}),
+    }));
+  await client.query(
+    "insert into second_review (id, round_id, coach_id, begun_at, done_at) values ($1, $2, $3, $4::date + interval '44 hours', $4::date + interval '45 hours')",
+    [reviewId, demoId('round', round.key), coachId, round.heldOn],
+  );
+  await client.query(
+    `insert into second_mark (id, second_review_id, kind, at_seconds, content, version, change_id, changed_by)
+     select m.id, $1, m.kind, m.at, m.content, 1, m.change, $2 from unnest($3::uuid[], $4::text[], $5::float8[], $6::jsonb[], $7::uuid[]) as m (id, kind, at, content, change)`,
+    [
+      reviewId,
+      coachId,
+      seen.map((mark) => mark.id),
+      seen.map((mark) => mark.kind),
+      seen.map((mark) => mark.atSeconds),
+      seen.map((mark) => storedMark(mark)),
+      seen.map((mark) => demoId('change', mark.id)),
+    ],
+  );
 }

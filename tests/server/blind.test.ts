@@ -69,7 +69,7 @@ describe('a coach whose second review of a round is open', () => {
       ok: false,
     });
     expect((await searchEverything('flat')).marks).toEqual([]);
-    expect((await searchEverything('flat')).count?.marks ?? 0).toBe(0);
+    expect((await searchEverything('flat')).answer?.count?.marks ?? 0).toBe(0);
     const ofRound = packReel([
       { roundId: round.id, atSeconds: 60 },
       ...(await listMarks(pool(), round.id)).map(({ id }) => ({ markId: id })),

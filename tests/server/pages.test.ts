@@ -12,6 +12,8 @@ import { loadReel } from '@/server/reels/loadReel';
 import { loadClosing } from '@/server/reviews/loadClosing';
 import { loadReview } from '@/server/rounds/loadReview';
 import { loadWhatNext } from '@/server/rounds/loadWhatNext';
+import { loadQuestions } from '@/server/search/loadQuestions';
+import { forgetQuestion, keepQuestion } from '@/server/search/questionActions';
 import { searchEverything } from '@/server/search/searchEverything';
 import { loadStudent } from '@/server/students/loadStudent';
 import { readStudentQuery } from '@/server/students/studentInput';
@@ -19,6 +21,7 @@ import { figuresAreThere } from '../support/plans';
 import { emptyDatabase, flatError, putMarks, seedCoach, seedFilm, seedPerson, seedRound } from '../support/seed';
 
 let coach: { id: string; role: 'head'; weightUnit: 'kg'; reactionLeadSeconds: number };
+vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
 vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coach }));
 let [day, ana, marek] = ['', '', ''];
 beforeEach(async () => {
@@ -172,8 +175,13 @@ describe('the one box', () => {
     expect((await searchEverything('marek')).rounds).toMatchObject([{ id: round.id, markCount: 4 }]);
     expect((await searchEverything('zebra')).notes).toHaveLength(1);
     // Counted, against what it could have been seen in.
-    expect(marks.count).toMatchObject({ marks: 2, rounds: 1, isCut: false, exposure: { errorId: 'err-half-flat' } });
-    expect(marks.count?.exposure?.amount).toBeGreaterThan(1);
+    expect(marks.answer?.count).toMatchObject({
+      marks: 2,
+      rounds: 1,
+      isCut: false,
+      exposure: { errorId: 'err-half-flat' },
+    });
+    expect(marks.answer?.count?.exposure?.amount).toBeGreaterThan(1);
     const ofPartners = await searchEverything('ana flat in half guard', undefined, { whose: 'partner' });
     expect(ofPartners.marks).toEqual([]);
     const narrowed = await searchEverything('ana half guard', undefined, { as: 'err-half-flat', whose: 'own' });
@@ -183,6 +191,41 @@ describe('the one box', () => {
     );
     for (const nothing of ['', '   ', '🦉'.repeat(400), "'; drop table mark; --"])
       expect((await searchEverything(nothing)).marks).toEqual([]);
+  });
+});
+
+describe('a coach’s own questions', () => {
+  it('are kept once, answered by every round, about a student on their page, and forgotten', async () => {
+    const ask = (text: string, id: string = randomUUID()) => keepQuestion({ id, text });
+    expect(await loadQuestions()).toEqual([]);
+    expect(await ask('ana flat in half guard')).toEqual({ ok: true });
+    expect(await ask('Ana flat in half guard')).toEqual({ ok: true });
+    expect(await ask('after ana flat in half guard, side control')).toEqual({ ok: true });
+    expect(await ask('')).toMatchObject({ ok: false });
+    expect(await ask('x'.repeat(201))).toMatchObject({ ok: false });
+    const round = await marked();
+    const side = { kind: 'position' as const, id: randomUUID(), atSeconds: 75, positionId: 'side-control' };
+    await putMarks(round, coach.id, { ...side, holder: 'b' });
+    await figuresAreThere(day);
+    const [counted, followed] = await loadQuestions();
+    expect(counted?.answer?.count).toMatchObject({ marks: 2, rounds: 1 });
+    expect(followed?.answer?.follows).toMatchObject({ marks: 2, followed: 1, isNot: false });
+    const found = await searchEverything('after ana flat in half guard, side control');
+    expect(found.marks).toHaveLength(2);
+    expect(found.followedIds).toHaveLength(1);
+    expect((await searchEverything('ana flat in half guard without side control')).answer?.follows?.followed).toBe(1);
+    expect((await loadStudent(ana))?.past.questions).toHaveLength(2);
+    expect((await loadStudent(marek))?.past.questions).toEqual([]);
+    const other = coach;
+    coach = { ...coach, id: await seedCoach('felix') };
+    expect(await loadQuestions()).toEqual([]);
+    expect(await forgetQuestion(counted?.id ?? '')).toEqual({ ok: true });
+    coach = other;
+    expect(await loadQuestions()).toHaveLength(2);
+    expect(await forgetQuestion(counted?.id ?? '')).toEqual({ ok: true });
+    expect(await loadQuestions()).toHaveLength(1);
+    for (let count = 0; count < 29; count += 1) expect(await ask(`question ${count}`)).toEqual({ ok: true });
+    expect(await ask('one more')).toMatchObject({ ok: false });
   });
 });
 

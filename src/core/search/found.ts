@@ -1,3 +1,5 @@
+import type { Interval } from '../statistics';
+
 /** A mark as a line of a list: who, when, in which words, and where it lies on the footage. */
 export interface MarkLine {
   readonly markId: string;
@@ -41,6 +43,23 @@ export interface SearchedCount {
   readonly exposure?: { readonly errorId: string; readonly amount: number };
 }
 
+/** How often one thing followed another. */
+export interface SearchedFollows {
+  readonly first: string;
+  readonly second: string;
+  readonly isNot: boolean;
+  /** How often the first is marked, and how many of these the second followed (or did not, where that is asked). */
+  readonly marks: number;
+  readonly followed: number;
+  readonly isCut: boolean;
+  /** Between which shares the truth lies, 19 times in 20; undefined where the first is not marked. */
+  readonly interval?: Interval;
+}
+export interface SearchedAnswer {
+  readonly count?: SearchedCount;
+  readonly follows?: SearchedFollows;
+}
+
 export interface SearchFindings {
   readonly people: readonly { readonly id: string; readonly name: string }[];
   readonly marks: readonly MarkLine[];
@@ -48,7 +67,9 @@ export interface SearchFindings {
   readonly rounds: readonly RoundLine[];
   readonly entries: readonly EntryLine[];
   /** Of all marks that fit, not only of those shown; absent where no marks were looked for. */
-  readonly count?: SearchedCount;
+  readonly answer?: SearchedAnswer;
+  /** Marks of those shown that were followed by what the question asks for. */
+  readonly followedIds?: readonly string[];
   /** From where each list goes on; absent where all of it is shown. */
   readonly more: { readonly marks?: string; readonly notes?: string; readonly rounds?: string };
   /** Entries that were found and could not be read. */

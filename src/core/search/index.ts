@@ -2,3 +2,4 @@ export * from './found';
 export { type SearchedHow, searchedFields } from './readHow';
 export * from './readPartner';
 export * from './readQuery';
+export * from './sequence';

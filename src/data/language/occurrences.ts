@@ -178,6 +178,57 @@ export async function countFoundMarks(database: Database, search: MarkSearch, mo
   return row ?? { marks: 0, rounds: 0 };
 }
 
+/** Whether a mark of another search comes within so many seconds after a mark "a" of the same round. */
+const followsWithin = (second: MarkSearch, withinSeconds: number, first: number) => {
+  const { text, values } = joinConditions(
+    [['m.deleted_at is null'], ...conditionsOf(second), ['m.at_seconds <= a.at_seconds + ?::float8', withinSeconds]],
+    first,
+  );
+  return {
+    values,
+    text: `exists (select 1 from mark m join round r on r.id = m.round_id
+      where m.round_id = a.round_id and m.id <> a.id and m.at_seconds > a.at_seconds and ${text})`,
+  };
+};
+
+/** How many marks fit, counted to `most`, and how many of them are followed by a mark of another search. */
+export async function countFollowed(
+  database: Database,
+  first: MarkSearch,
+  second: MarkSearch,
+  withinSeconds: number,
+  most: number,
+) {
+  const { text, values } = joinConditions([['m.deleted_at is null'], ...conditionsOf(first)]);
+  const follows = followsWithin(second, withinSeconds, values.length + 1);
+  const row = await findRow(
+    database,
+    z.object({ marks: z.number(), followed: z.number() }),
+    `with a as materialized (
+       select m.id, m.round_id, m.at_seconds from mark m join round r on r.id = m.round_id where ${text} limit ${most})
+     select count(*)::int as marks, (count(*) filter (where ${follows.text}))::int as followed from a`,
+    [...values, ...follows.values],
+  );
+  return row ?? { marks: 0, followed: 0 };
+}
+
+/** Which of these marks are followed by a mark of another search. */
+export async function listFollowed(
+  database: Database,
+  markIds: readonly string[],
+  second: MarkSearch,
+  withinSeconds: number,
+): Promise<string[]> {
+  const follows = followsWithin(second, withinSeconds, 2);
+  const rows = await listRows(
+    database,
+    z.object({ id: z.string() }),
+    `select a.id from mark a where a.id = any($1::uuid[]) and ${follows.text}`,
+    [markIds, ...follows.values],
+  );
+  return rows.map((row) => row.id);
+}
+
 /** What a search is asked of: the reviewed rounds of the first who is named that fit, their live minutes, and the exposure to an error in them, of the named one or of the partners. */
 export async function sumSearchedExposure(
   database: Database,

@@ -75,3 +75,15 @@ export const settleDifference = (database: Database, id: string, key: string) =>
     'update second_review set settled = settled || to_jsonb($2::text) where id = $1 and done_at is not null and not settled ? $2',
     [id, key],
   );
+
+/** The newest second reviews that are done, newest first, with the day on which they were. */
+export const listDoneSecondReviews = (database: Database, most: number) =>
+  listRows(
+    database,
+    z
+      .object({ id: z.string(), round_id: z.string(), coach_name: z.string(), done_on: z.string() })
+      .transform((row) => ({ id: row.id, roundId: row.round_id, coachName: row.coach_name, doneOn: row.done_on })),
+    `select s.id, s.round_id, c.display_name as coach_name, s.done_at::date::text as done_on from second_review s
+     join coach c on c.id = s.coach_id where s.done_at is not null order by s.done_at desc, s.id limit $1`,
+    [most],
+  );

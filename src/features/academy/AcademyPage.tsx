@@ -13,6 +13,7 @@ import { PrintButton } from '@/ui/layout/PrintButton';
 import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, space } from '@/ui/tokens/tokens';
 import { BrickTable } from './BrickTable';
+import { Reviewers, type ReviewersAgreed } from './Reviewers';
 import { type HazardSeen, SafetyLog } from './SafetyLog';
 import { agoWords, type Taught, WorthAClass } from './WorthAClass';
 
@@ -34,6 +35,7 @@ export interface AcademyPageProps {
   readonly hazards: readonly HazardSeen[];
   readonly moreHazards: boolean;
   readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
+  readonly reviewers: readonly ReviewersAgreed[];
   /** One cell of the table, opened: who shows what. */
   readonly open?: {
     readonly family: string;
@@ -50,6 +52,10 @@ export interface AcademyPageProps {
 
 const SHOWN_TAUGHT = 10;
 
+/** Where every time that a belt made an error is found, with its clips. */
+const seenAddress = (belt: Belt, name: string, errorId: string): string =>
+  `/search?${new URLSearchParams({ q: `${belt} belts ${name}`, as: errorId })}`;
+
 /** The academy as a whole: who errs where, what to teach, what was taught, what was dangerous, what waits. */
 export function AcademyPage({
   table,
@@ -58,6 +64,7 @@ export function AcademyPage({
   hazards,
   moreHazards,
   work,
+  reviewers,
   open,
   today,
   figuresDue,
@@ -97,7 +104,10 @@ export function AcademyPage({
                   {open.errors.length === 0 ? <p>No error of this kind was seen at this belt.</p> : null}
                   {open.errors.map(({ errorId, count, people }) => (
                     <p key={errorId}>
-                      <Link href={`/library/${errorId}`}>{wordOf(errorId)}</Link> <Quiet>{count}:</Quiet>{' '}
+                      <Link href={`/library/${errorId}`}>{wordOf(errorId)}</Link>{' '}
+                      <Quiet>
+                        <Link href={seenAddress(open.belt, wordOf(errorId), errorId)}>{times(count)}</Link>:
+                      </Quiet>{' '}
                       {people.map((one, at) => (
                         <span key={one.personId}>
                           {at > 0 ? ', ' : ''}
@@ -142,6 +152,16 @@ export function AcademyPage({
         <div className="note">Hazards marked on film, newest first. For injuries ask a licensed medical person.</div>
         <div className="matter">
           <SafetyLog hazards={hazards} isCut={moreHazards} />
+        </div>
+      </Section>
+      <Section>
+        <h2>Reviewers</h2>
+        <div className="note">
+          How far a second, blind review agrees: where the two are second by second (Cohen’s kappa, 1 is all, 0 is
+          chance), and errors that both marked.
+        </div>
+        <div className="matter">
+          <Reviewers reviews={reviewers} />
         </div>
       </Section>
       <Section>

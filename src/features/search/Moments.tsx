@@ -26,10 +26,12 @@ export interface MomentsProps {
   readonly text: string;
   /** The page of this search. */
   readonly address: string;
+  /** Those that were followed by what the question asks for; absent where it does not ask. */
+  readonly followedIds?: readonly string[];
 }
 
 /** What was found on the footage, newest first, each with a still where it was filmed; all play in a row. */
-export function Moments({ title, lines, foot, text, address }: MomentsProps) {
+export function Moments({ title, lines, foot, text, address, followedIds }: MomentsProps) {
   if (lines.length === 0) return null;
   const filmed = lines.filter((line) => line.footageId !== undefined);
   return (
@@ -59,6 +61,7 @@ export function Moments({ title, lines, foot, text, address }: MomentsProps) {
                 <br />
                 <Quiet>
                   {line.a} with {line.b}, {line.uniform}
+                  {followedIds ? `, ${followedIds.includes(line.markId) ? 'followed' : 'not followed'}` : ''}
                 </Quiet>
               </div>
             </li>

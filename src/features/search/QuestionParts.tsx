@@ -5,9 +5,9 @@ import { useRouter } from 'next/navigation';
 import { styled } from 'styled-components';
 import { type SearchPart, type SearchQuery, textWithout } from '@/core/search';
 import { type HouseWords, houseNameOf, isUnnamed } from '@/core/vocabulary';
+import { daysWords, howWords, partnerWords } from '@/terms/searchWords';
 import { Select } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
-import { daysWords, howWords, partnerWords } from './searchWords';
 
 const Parts = styled.div`
   display: flex; flex-wrap: wrap; gap: ${space(2)} ${space(4)}; align-items: end; border-bottom: 1px solid ${color.rule}; padding-bottom: ${space(3)};

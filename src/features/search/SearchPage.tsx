@@ -3,12 +3,13 @@ import type { SearchFindings } from '@/core/search';
 import { type HouseWords, houseNameOf, kindOf } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 import { kindNames } from '@/terms/kindNames';
+import { answerWords } from '@/terms/searchWords';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
+import { KeepQuestion, KeptQuestions, type QuestionLine } from './KeptQuestions';
 import { Moments } from './Moments';
 import { QuestionParts, type QuestionPartsProps } from './QuestionParts';
-import { Counted, Entries } from './searchParts';
-import { countWords } from './searchWords';
+import { Answered, Counted, Entries } from './searchParts';
 
 export interface SearchPageProps extends SearchFindings {
   readonly text: string;
@@ -17,12 +18,32 @@ export interface SearchPageProps extends SearchFindings {
   readonly isFurther: boolean;
   readonly query: QuestionPartsProps['query'];
   readonly choices: readonly string[];
+  /** What the coach changed of how the words were read. */
+  readonly changes: Pick<QuestionLine, 'as' | 'whose'>;
+  /** Questions that this coach keeps. */
+  readonly questions: readonly QuestionLine[];
 }
 
 /** What a search found, each line a way to the footage or to the library. */
 export function SearchPage(props: SearchPageProps) {
-  const { text, house, query, choices, count, isFurther, people, marks, notes, rounds, entries, more, unreadable } =
-    props;
+  const {
+    text,
+    house,
+    query,
+    choices,
+    changes,
+    answer,
+    followedIds,
+    questions,
+    isFurther,
+    people,
+    marks,
+    notes,
+    rounds,
+    entries,
+    more,
+    unreadable,
+  } = props;
   const nothing = people.length + marks.length + notes.length + rounds.length + entries.length === 0;
   const address = `/search?q=${encodeURIComponent(text)}`;
   const footOf = (list: keyof typeof more): PieceFootProps => ({
@@ -45,20 +66,23 @@ export function SearchPage(props: SearchPageProps) {
   return (
     <Page title="Search" aside={text ? `“${text}”` : 'People, rounds, marks, remarks, errors and drills, in one box.'}>
       {text === '' ? (
-        <Empty>
-          <h2>Write what you look for</h2>
-          <p>
-            Ask as you would ask a colleague. Slips of the keyboard are forgiven, and each part of what was understood
-            can be changed.
-          </p>
-          <ul>
-            {examples.map((example) => (
-              <li key={example}>
-                <Link href={`/search?q=${encodeURIComponent(example)}`}>{example}</Link>
-              </li>
-            ))}
-          </ul>
-        </Empty>
+        <>
+          <KeptQuestions questions={questions} />
+          <Empty>
+            <h2>Write what you look for</h2>
+            <p>
+              Ask as you would ask a colleague. Slips of the keyboard are forgiven, and each part of what was understood
+              can be changed.
+            </p>
+            <ul>
+              {examples.map((example) => (
+                <li key={example}>
+                  <Link href={`/search?q=${encodeURIComponent(example)}`}>{example}</Link>
+                </li>
+              ))}
+            </ul>
+          </Empty>
+        </>
       ) : (
         <QuestionParts
           text={text}
@@ -80,8 +104,20 @@ export function SearchPage(props: SearchPageProps) {
         </Empty>
       ) : null}
       {marks.length === 0 ? students : null}
-      {count && !nothing ? <Counted role="status">{countWords(count)}</Counted> : null}
-      <Moments title="Marks" lines={marks} foot={footOf('marks')} text={text} address={address} />
+      {answer ? (
+        <Answered>
+          <Counted role="status">{answerWords(answer)}</Counted>
+          <KeepQuestion text={text} {...changes} isKept={questions.some((one) => isSame(one, text, changes))} />
+        </Answered>
+      ) : null}
+      <Moments
+        title="Marks"
+        lines={marks}
+        foot={footOf('marks')}
+        text={text}
+        address={address}
+        followedIds={followedIds}
+      />
       <Moments title="Remarks" lines={notes} foot={footOf('notes')} text={text} address={address} />
       {rounds.length > 0 ? (
         <Section>
@@ -132,10 +168,14 @@ export function SearchPage(props: SearchPageProps) {
   );
 }
 
+const isSame = (one: QuestionLine, text: string, changes: Pick<QuestionLine, 'as' | 'whose'>): boolean =>
+  one.text.toLowerCase() === text.toLowerCase() && one.as === changes.as && one.whose === changes.whose;
+
 const examples = [
   'ana flat in half guard punished',
   'ana passed from half guard on the left by heavier partners since october',
   'every missed back take this month',
   'white belts flat under side control',
   'teo knee slice finished no gi',
+  'after a butterfly sweep, mount',
 ];

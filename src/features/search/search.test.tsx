@@ -3,12 +3,13 @@ import { afterEach, expect, it, vi } from 'vitest';
 import { plainHouse } from '@/core/vocabulary';
 import { SearchPage, type SearchPageProps } from './SearchPage';
 
-vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined }) }));
+vi.mock('@/server/search/questionActions', () => ({ keepQuestion: vi.fn(), forgetQuestion: vi.fn() }));
+vi.mock('next/navigation', () => ({ useRouter: () => ({ push: () => undefined, refresh: () => undefined }) }));
 afterEach(cleanup);
 const emptyQuery = { how: { fields: {}, saidWords: [] }, restWords: [], partner: {}, conceptIds: [], parts: [] };
 const nothing: SearchPageProps = {
   house: plainHouse,
-  ...{ text: '', isFurther: false, query: emptyQuery, choices: [] },
+  ...{ text: '', isFurther: false, query: emptyQuery, choices: [], changes: {}, questions: [] },
   ...{ people: [], marks: [], notes: [], rounds: [], entries: [], more: {}, unreadable: 0 },
 } as unknown as SearchPageProps;
 
@@ -45,7 +46,7 @@ it('shows how the words were understood, each finding as a way on, and that ther
       ],
     },
     people: [{ id: 'p', name: 'Ana Velden' }],
-    count: { marks: 14, rounds: 9, isCut: false, seenIn: { rounds: 17, minutes: 84 } },
+    answer: { count: { marks: 14, rounds: 9, isCut: false, seenIn: { rounds: 17, minutes: 84 } } },
     rounds: [{ id: 'r', heldOn: '2025-11-20', uniform: 'gi', a: 'Ana', b: 'Marek', markCount: 3, theme: '' }],
     more: { rounds: '2025-11-19~1~x' },
     unreadable: 1,
@@ -53,6 +54,7 @@ it('shows how the words were understood, each finding as a way on, and that ther
   render(<SearchPage {...found} />);
   expect(screen.getByText('Sat 1 Nov 2025 to Sun 30 Nov 2025')).toBeTruthy();
   expect(screen.getByText('14 times in 9 rounds of 17 reviewed, 84 live minutes: 1.7 in ten minutes.')).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Keep this question' })).toBeTruthy();
   const out = screen.getByRole('link', { name: 'Leave out: When, november' });
   expect(out.getAttribute('href')).toBe('/search?q=ana+gi');
   expect(screen.getByText('against heavier partners with a higher belt')).toBeTruthy();

@@ -33,6 +33,7 @@ import { WorkOn } from './errors/WorkOn';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
 import { BeltsAndWeights, type BeltsAndWeightsProps } from './past/BeltsAndWeights';
 import { Keeping, type KeepingProps } from './past/Keeping';
+import { type QuestionAbout, QuestionsAbout } from './past/QuestionsAbout';
 import { Reviews, type SignedReviewLine } from './past/Reviews';
 import { type RoundApartLine, RoundsApart } from './past/RoundsApart';
 import { AgainstWhom } from './rounds/AgainstWhom';
@@ -63,6 +64,7 @@ export interface StudentPageProps {
     readonly reviews: readonly SignedReviewLine[];
     readonly apart: readonly RoundApartLine[];
     readonly hurts: KeepingProps['hurts'];
+    readonly questions: readonly QuestionAbout[];
   };
   readonly sides: readonly SideCount[];
   readonly late: LateErrors;
@@ -260,6 +262,12 @@ function Past({ person, rounds, foot, past, unit }: PastProps) {
         <div className="matter">
           <RoundsApart rounds={past.apart} />
           <RoundsTable rounds={rounds} foot={foot} />
+        </div>
+      </Section>
+      <Section data-print="no">
+        <h2>Your questions</h2>
+        <div className="matter">
+          <QuestionsAbout questions={past.questions} />
         </div>
       </Section>
       <Section data-print="no">

@@ -15,6 +15,7 @@ import { requireCoach } from '../accounts/currentCoach';
 import { academyZone, today } from '../kernel/academyTime';
 import { listBlindRounds } from '../reviews/blindness';
 import type { FiguresDue } from '../students/loadStudent';
+import { loadReviewers, type ReviewersAgreed } from './loadReviewers';
 
 /** How far back it is looked for what was taught. @source own decision: half a year */
 const TAUGHT_DAYS = 182;
@@ -41,6 +42,7 @@ export interface AcademyPage {
   readonly hazards: Awaited<ReturnType<typeof listHazardsSeen>>;
   readonly moreHazards: boolean;
   readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
+  readonly reviewers: readonly ReviewersAgreed[];
   readonly open?: OpenCell;
   readonly today: string;
   readonly figuresDue: FiguresDue;
@@ -51,11 +53,12 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
   const coach = await requireCoach();
   const [day, zone, blind] = await Promise.all([today(), academyZone(), listBlindRounds(coach.id)]);
   const byBelt = await listErrorsByBelt(pool());
-  const [footage, taught, hazards, [work], figuresDue, open] = await Promise.all([
+  const [footage, taught, hazards, [work], reviewers, figuresDue, open] = await Promise.all([
     listFootageByBelt(pool(), liveTimeError?.id ?? ''),
     listTaughtDrills(pool(), addDays(day, -TAUGHT_DAYS), zone),
     listHazardsSeen(pool(), SHOWN_HAZARDS + 1, blind),
     listWork(pool()),
+    loadReviewers(blind),
     findFiguresDue(pool(), undefined),
     openCell(
       byBelt.map((one) => one.errorId),
@@ -68,6 +71,7 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
       table: academyTable(byBelt, footage),
       shared: listShared(byBelt),
       taught,
+      reviewers,
       open,
       today: day,
       figuresDue,

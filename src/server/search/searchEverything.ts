@@ -1,31 +1,12 @@
-import { buildVocabularyIndex } from '@/core/callline';
 import { storablePart } from '@/core/kernel';
-import { readQuery, type SearchedCount, type SearchFindings, type SearchQuery } from '@/core/search';
-import {
-  findError,
-  followMerges,
-  type HouseWords,
-  houseNameOf,
-  isUnnamed,
-  kindOf,
-  standardIdOf,
-} from '@/core/vocabulary';
-import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
+import { FOLLOWS_WITHIN_SECONDS, type SearchFindings, type SearchQuery } from '@/core/search';
+import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
-import {
-  countFoundMarks,
-  countUses,
-  type MarkSearch,
-  searchMarks,
-  sumSearchedExposure,
-} from '@/data/language/occurrences';
-import { listPeople } from '@/data/people/people';
+import { listFollowed, searchMarks } from '@/data/language/occurrences';
 import { listRounds } from '@/data/rounds/rounds';
-import { requireCoach } from '../accounts/currentCoach';
-import { today } from '../kernel/academyTime';
 import { describeFound } from '../language/foundMarks';
-import { loadHouse } from '../language/loadHouse';
-import { listBlindRounds } from '../reviews/blindness';
+import { answer } from './answer';
+import { openWorld, type SearchChanges } from './understand';
 
 const SHOWN = { marks: 60, notes: 20, rounds: 20, entries: 12 } as const;
 /** Longer texts are no search. */
@@ -37,13 +18,6 @@ export interface SearchPlace {
   readonly after: string;
 }
 
-/** What the coach changed of how the words were read. */
-export interface SearchChanges {
-  /** The one entry that is meant. */
-  readonly as?: string;
-  readonly whose?: string;
-}
-
 export interface SearchPage extends SearchFindings {
   readonly text: string;
   /** As it was asked: with what the coach changed. */
@@ -52,40 +26,22 @@ export interface SearchPage extends SearchFindings {
   readonly choices: readonly string[];
 }
 
-/** Marks are counted so far. @source own decision: more than anybody looks at, and quick to count */
-const MOST_COUNTED = 5000;
-
 /** Everything that the words may mean: people, rounds, marks, remarks, entries of the library; or one of these lists further on. */
 export async function searchEverything(
   raw: string,
   place?: SearchPlace,
   changes: SearchChanges = {},
 ): Promise<SearchPage> {
-  const coach = await requireCoach();
   const text = storablePart(raw.slice(0, MOST_QUERY_CHARACTERS));
-  const [house, people, uses, withoutRoundIds] = await Promise.all([
-    loadHouse(),
-    listPeople(pool()),
-    countUses(pool()),
-    listBlindRounds(coach.id),
-  ]);
-  const index = buildVocabularyIndex(house, uses, sayingsAsTold);
-  const read = readQuery(text, { people, house, index, today: await today() });
-  const choices = [...read.conceptIds, ...read.otherIds];
-  const query = changed(read, choices, changes);
-  const { personIds, partner, ownBelt, whose, uniform, fromDay, toDay, conceptIds, restWords, how } = query;
-  const frame = { personIds, partner, ownBelt, whose, uniform, fromDay, toDay, withoutRoundIds };
+  const world = await openWorld();
+  const asked = await answer(world, text, changes);
+  const { query, choices, frame, wanted, followedBy } = asked;
+  const { personIds, uniform, fromDay, restWords } = query;
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
-  const wantsConcepts = conceptIds.length > 0;
-  // "hazard", "stopped for blood": marks of a kind that names no entry.
-  const wantsKind = how.kind !== undefined && how.conceptId === undefined;
   const wants = (list: SearchPlace['list']) => place === undefined || place.list === list;
   const none = { rows: [], unreadable: 0, more: undefined };
-  const wanted = { ...frame, kind: how.kind, fields: how.fields, conceptIds: wantsConcepts ? conceptIds : undefined };
-  const wantsMarks = wantsConcepts || wantsKind;
-  const [found, count, noted, rounds] = await Promise.all([
-    wantsMarks && wants('marks') ? searchMarks(pool(), wanted, SHOWN.marks, place?.after) : none,
-    wantsMarks && place === undefined ? countOf(wanted) : undefined,
+  const [found, noted, rounds] = await Promise.all([
+    wanted && wants('marks') ? searchMarks(pool(), wanted, SHOWN.marks, place?.after) : none,
     restWords.length > 0 && wants('notes')
       ? searchMarks(pool(), { ...frame, noteWords: restWords }, SHOWN.notes, place?.after)
       : none,
@@ -93,16 +49,17 @@ export async function searchEverything(
       ? listRounds(pool(), frame, SHOWN.rounds, place?.after)
       : none,
   ]);
-  const nameOf = (id: string) => houseNameOf(house, id);
-  const shown = new Set(found.rows.map((one) => one.mark.id));
+  const nameOf = (id: string) => houseNameOf(world.house, id);
+  const ids = found.rows.map((one) => one.mark.id);
   return {
     text,
     query,
     choices,
-    count,
-    people: people.filter((person) => personIds.includes(person.id)).map(({ id, name }) => ({ id, name })),
+    answer: asked.answer,
+    followedIds: followedBy && (await listFollowed(pool(), ids, followedBy, FOLLOWS_WITHIN_SECONDS)),
+    people: world.people.filter((person) => personIds.includes(person.id)).map(({ id, name }) => ({ id, name })),
     marks: byPerson(found.rows, personIds).map((one) => describeFound(one, nameOf)),
-    notes: noted.rows.filter((one) => !shown.has(one.mark.id)).map((one) => describeFound(one, nameOf)),
+    notes: noted.rows.filter((one) => !ids.includes(one.mark.id)).map((one) => describeFound(one, nameOf)),
     rounds: rounds.rows.map(({ id, heldOn, uniform: worn, a, b, markCount, theme }) => ({
       id,
       heldOn,
@@ -112,38 +69,9 @@ export async function searchEverything(
       markCount,
       theme,
     })),
-    entries: place ? [] : entriesOf(query, house, uses),
+    entries: place ? [] : entriesOf(query, world.house, world.uses),
     more: { marks: found.more, notes: noted.more, rounds: rounds.more },
     unreadable: found.unreadable + noted.unreadable + rounds.unreadable,
-  };
-}
-
-function changed(read: SearchQuery, choices: readonly string[], { as, whose }: SearchChanges): SearchQuery {
-  const isMeant = as !== undefined && choices.includes(as);
-  const said = whose === 'own' || whose === 'partner' ? whose : undefined;
-  return {
-    ...read,
-    ...(isMeant ? { conceptIds: [as], how: { ...read.how, conceptId: as } } : {}),
-    ...(whose === undefined ? {} : { whose: said }),
-  };
-}
-
-/** Every mark that fits, and what it could have been seen in, where it is known whose rounds those are. */
-async function countOf(wanted: MarkSearch): Promise<SearchedCount> {
-  const { personIds = [], conceptIds = [] } = wanted;
-  const [onlyId] = conceptIds.length === 1 ? conceptIds : [];
-  const error = onlyId === undefined ? undefined : findError(onlyId);
-  const [found, seen] = await Promise.all([
-    countFoundMarks(pool(), wanted, MOST_COUNTED),
-    personIds.length > 0
-      ? sumSearchedExposure(pool(), { ...wanted, personIds }, onlyId && error ? standardIdOf(onlyId) : undefined)
-      : undefined,
-  ]);
-  return {
-    ...found,
-    isCut: found.marks >= MOST_COUNTED,
-    seenIn: seen && { rounds: seen.rounds, minutes: seen.minutes },
-    exposure: seen && error && onlyId ? { errorId: onlyId, amount: seen.exposure } : undefined,
   };
 }
 

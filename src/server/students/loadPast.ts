@@ -1,9 +1,11 @@
 import { type ApartReason, reasonApart } from '@/core/round';
 import { pool } from '@/data/client';
 import { type BeltStep, listBeltSteps, listWeighings, type Weighing } from '@/data/people/histories';
+import type { Person } from '@/data/people/people';
 import { listReviewsOf, type ReviewOf } from '@/data/reviews/signedReviews';
 import { type Hurt, listHurtsOf } from '@/data/rounds/hurts';
 import { listRoundsApart } from '@/data/rounds/rounds';
+import { type AnsweredQuestion, loadQuestionsAbout } from '../search/loadQuestions';
 
 /** Signed reviews, cards that say something hurt, and rounds apart shown at once. @source own decision: what can be looked through in one list */
 const SHOWN = { reviews: 12, hurts: 12, apart: 12 } as const;
@@ -27,20 +29,27 @@ export interface StudentPast {
   /** Newest first, each as it was signed last. */
   readonly reviews: readonly ReviewOf[];
   readonly apart: readonly RoundApart[];
+  /** This coach's kept questions about them, answered. */
+  readonly questions: readonly AnsweredQuestion[];
 }
 
-/** Belts, weights, what hurt, signed reviews, and the rounds that say nothing of sparring. */
-export async function loadPast(personId: string, withoutRoundIds: readonly string[]): Promise<StudentPast> {
-  const [belts, weights, hurts, reviews, apart] = await Promise.all([
+/** Belts, weights, what hurt, signed reviews, the rounds that say nothing of sparring, and what the coach asks about them. */
+export async function loadPast(
+  person: Pick<Person, 'id' | 'name'>,
+  withoutRoundIds: readonly string[],
+): Promise<StudentPast> {
+  const { id: personId } = person;
+  const [belts, weights, hurts, reviews, apart, questions] = await Promise.all([
     listBeltSteps(pool(), [personId]),
     listWeighings(pool(), [personId]),
     listHurtsOf(pool(), personId, SHOWN.hurts),
     listReviewsOf(pool(), personId, SHOWN.reviews),
     listRoundsApart(pool(), personId, SHOWN.apart),
+    loadQuestionsAbout(person),
   ]);
   const isSeen = ({ roundId }: { readonly roundId: string }) => !withoutRoundIds.includes(roundId);
   return {
-    ...{ belts, weights, hurts },
+    ...{ belts, weights, hurts, questions },
     reviews: reviews.filter(isSeen),
     apart: apart.filter(isSeen).flatMap(({ circumstances, ...round }) => {
       const reason = reasonApart(circumstances);

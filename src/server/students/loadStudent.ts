@@ -94,7 +94,7 @@ export async function loadStudent(
     loadPatterns(pool(), person, day, { withoutRoundIds: blind, filter }),
     listRounds(pool(), listed, SHOWN_ROUNDS, after),
     findFiguresDue(pool(), [person.id]),
-    loadPast(person.id, blind),
+    loadPast(person, blind),
     listUsualCounts(pool(), beltsLike(person), person.id),
   ]);
   const all = [...record.earlier, ...record.rounds];

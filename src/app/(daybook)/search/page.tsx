@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { onePlace } from '@/app/onePlace';
 import { SearchPage } from '@/features/search/SearchPage';
 import { loadHouse } from '@/server/language/loadHouse';
+import { listKeptQuestions, loadQuestions } from '@/server/search/loadQuestions';
 import { searchEverything } from '@/server/search/searchEverything';
 
 export const metadata: Metadata = { title: 'Search' };
@@ -14,9 +15,13 @@ export default async function Search({ searchParams }: { searchParams: Promise<P
     const after = onePlace(asked[list]);
     return after ? { list, after } : [];
   })[0];
-  const page = await searchEverything(onePlace(asked.q) ?? '', place, {
-    as: onePlace(asked.as),
-    whose: onePlace(asked.whose),
-  });
-  return <SearchPage {...page} isFurther={place !== undefined} house={await loadHouse()} />;
+  const whose = (['own', 'partner', 'either'] as const).find((one) => one === onePlace(asked.whose));
+  const text = onePlace(asked.q) ?? '';
+  const changes = { as: onePlace(asked.as), whose };
+  const [page, house, questions] = await Promise.all([
+    searchEverything(text, place, changes),
+    loadHouse(),
+    text.trim() === '' ? loadQuestions() : listKeptQuestions(),
+  ]);
+  return <SearchPage {...page} changes={changes} questions={questions} isFurther={place !== undefined} house={house} />;
 }

@@ -1,6 +1,12 @@
 import { exposureUnit } from '@/core/figures';
 import { kindCalled } from '@/core/round';
-import type { SearchedCount, SearchQuery } from '@/core/search';
+import {
+  FOLLOWS_WITHIN_SECONDS,
+  type SearchedAnswer,
+  type SearchedCount,
+  type SearchedFollows,
+  type SearchQuery,
+} from '@/core/search';
 import { findError } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 import { times } from '@/terms/times';
@@ -37,5 +43,18 @@ export function countWords({ marks, rounds, isCut, seenIn, exposure }: SearchedC
   if (seenIn.minutes <= 0) return `${often}${where}${of}.`;
   return `${often}${where}${of}, ${seenIn.minutes.toFixed(0)} live minutes: ${((marks / seenIn.minutes) * 10).toFixed(1)} in ten minutes.`;
 }
+
+/** "After “scissor sweep”: “arm drag” within 30 seconds 9 of 10 times, 90 % (60 to 98 %)". */
+export function followsWords({ first, second, isNot, marks, followed, isCut, interval }: SearchedFollows): string {
+  const what = `“${second}” ${isNot ? 'did not follow' : 'followed'} within ${FOLLOWS_WITHIN_SECONDS} seconds`;
+  if (!interval) return `“${first}” is not marked yet.`;
+  const percent = (share: number) => Math.round(share * 100);
+  const of = isCut ? `${followed} of the first ${marks}` : `${followed} of ${marks}`;
+  return `After “${first}”, ${what} ${of} times: ${percent(followed / marks)} % (between ${percent(interval.low)} and ${percent(interval.high)} %).`;
+}
+
+/** The answer to a question in one sentence. */
+export const answerWords = ({ count, follows }: SearchedAnswer): string =>
+  follows ? followsWords(follows) : count ? countWords(count) : '';
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
