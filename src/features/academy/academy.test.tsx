@@ -21,7 +21,7 @@ describe('the safety log', () => {
     expect(screen.getByText('2 of 2')).toBeTruthy();
     await userEvent.type(screen.getByLabelText('With'), 'teo');
     expect(screen.getByText('1 of 2')).toBeTruthy();
-    expect(screen.queryByText(/neck loaded/)).toBeNull();
+    expect(screen.queryByText(/Ana with Marek/)).toBeNull();
     const reel = screen.getByRole('link', { name: 'Play them in a row' }).getAttribute('href');
     expect(reel).toContain('moments=m00000000000040008000000000000002');
     await userEvent.type(screen.getByLabelText('With'), 'zzz');
