@@ -23,6 +23,7 @@ import { listPeople } from '@/data/people/people';
 import { listStandings } from '@/data/projections/people';
 import { findFiguresDue } from '@/data/projections/roundFigures';
 import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
+import { figurePerson } from '@/server/figures/figurePerson';
 import { figureRound, figuresOfAthlete } from '@/server/figures/figureRound';
 import { loadPatterns } from '@/server/figures/records';
 import { askForStaleFigures } from '@/server/jobs/refigure';
@@ -208,6 +209,41 @@ describe('figures that are kept', () => {
       { numRuns: 15 },
     );
   }, 300_000);
+
+  it('keep the sums of each belt as the sums of its people, whatever belts change, who goes, and how many add up at once', async () => {
+    const ids = people.slice(0, 4);
+    for (const [at, id] of ids.entries())
+      for (const other of ids.slice(at + 1)) await putMarks(await seedRound(id, other), coach, flatError(40));
+    const expectSums = async () => {
+      const kept = await pool().query('select * from group_error where people > 0 order by error_id, belt');
+      const { rows } = await pool().query(
+        `select e.error_id, coalesce(p.belt, '') as belt, count(*)::int as people, sum(e.count) as events, sum(e.exposure) as exposure
+         from person_error e join person p on p.id = e.person_id where e.exposure > 0 group by 1, 2 order by 1, 2`,
+      );
+      expect(kept.rows.map((one) => [one.error_id, one.belt, one.people, one.events])).toEqual(
+        rows.map((one) => [one.error_id, one.belt, one.people, one.events]),
+      );
+      for (const [at, one] of rows.entries()) expect(kept.rows[at].exposure).toBeCloseTo(one.exposure, 9);
+      return rows.length;
+    };
+    await figuresAreThere(today);
+    expect(await expectSums()).toBeGreaterThan(0);
+    await pool().query("update person set belt = 'purple' where id = $1", [ids[0]]);
+    await figuresAreThere(today);
+    await expectSums();
+    // Many at once, the same ones among them.
+    await Promise.all([...ids, ...ids, ...ids].map((id) => figurePerson(pool(), id, today)));
+    await expectSums();
+    const gone = await seedPerson('Gone soon');
+    await putMarks(await seedRound(gone, ids[1] ?? ''), coach, flatError(40));
+    await figuresAreThere(today);
+    await pool().query('delete from round where id in (select round_id from round_athlete where person_id = $1)', [
+      gone,
+    ]);
+    await pool().query('delete from person where id = $1', [gone]);
+    await figuresAreThere(today);
+    await expectSums();
+  });
 
   it('are asked for by whatever changes them, and a page can tell that they are on their way', async () => {
     const round = await seedRound(people[0] ?? '', people[1] ?? '');

@@ -5,21 +5,6 @@ import { anyBelts } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { listRows, runStatement } from '../rows';
 
-/** Sums of each person for each error: of standard entries they stand as they are, an own word takes the exposure of its standard. */
-const sumsOfStandards = `one as (
-       select w.error_id, e.person_id, e.count, e.judged_by_higher as judged, e.punished_by_higher as punished, e.exposure
-       from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3`;
-const sumsOfOwnWords = `part as (
-       select w.error_id, e.person_id, e.count, e.judged_by_higher as judged, e.punished_by_higher as punished,
-         case when w.error_id = w.standard_id then e.exposure else 0 end as exposure
-       from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3
-       union all
-       select w.error_id, e.person_id, 0, 0, 0, e.exposure
-       from wanted w join person_error e on e.error_id = w.standard_id where w.standard_id <> w.error_id and e.person_id <> $3
-     ), one as (
-       select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished
-       from part group by error_id, person_id`;
-
 const groupRow = z.object({
   error_id: z.string(),
   belt: z.enum(anyBelts).nullable(),
@@ -32,10 +17,26 @@ const groupRow = z.object({
   punished: z.number(),
 });
 
-/**
- * What everybody but one says about errors in their windows, added up by the belt that they wear today. An own word counts over the exposure of its standard.
- */
-export const listGroupSums = (
+/** What everybody but one says about errors in their windows, by the belt that they wear today: the sums of all, less that one's own. */
+const listSumsOfStandards = (database: Database, errorIds: readonly string[], withoutPersonId: string) =>
+  listRows(
+    database,
+    groupRow,
+    `select * from (
+       select g.error_id, nullif(g.belt, '') as belt, g.people - coalesce((own.exposure > 0)::int, 0) as people,
+         g.events - coalesce(case when own.exposure > 0 then own.count end, 0) as events, g.exposure - coalesce(own.exposure, 0) as exposure,
+         g.squares - coalesce(own.exposure * own.exposure, 0) as squares,
+         g.event_squares - coalesce(case when own.exposure > 0 then own.count * own.count / own.exposure end, 0) as event_squares,
+         g.judged - coalesce(own.judged_by_higher, 0) as judged, g.punished - coalesce(own.punished_by_higher, 0) as punished
+       from group_error g left join (select e.*, s.belt from person_error e join person_standing s on s.person_id = e.person_id where e.person_id = $2) own
+         on own.error_id = g.error_id and own.belt = g.belt
+       where g.error_id = any($1::text[])
+     ) others where people > 0 or judged > 0`,
+    [errorIds, withoutPersonId],
+  );
+
+/** The same of an academy's own words, which count over the exposure of their standard: added up from everybody. */
+const listSumsOfOwnWords = (
   database: Database,
   errors: readonly { readonly errorId: string; readonly standardId: string }[],
   withoutPersonId: string,
@@ -45,7 +46,15 @@ export const listGroupSums = (
     groupRow,
     `with wanted as (
        select * from unnest($1::text[], $2::text[]) as w (error_id, standard_id)
-     ), ${errors.some((one) => one.errorId !== one.standardId) ? sumsOfOwnWords : sumsOfStandards}
+     ), part as (
+       select w.error_id, e.person_id, e.count, e.judged_by_higher as judged, e.punished_by_higher as punished, 0 as exposure
+       from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3
+       union all
+       select w.error_id, e.person_id, 0, 0, 0, e.exposure
+       from wanted w join person_error e on e.error_id = w.standard_id where e.person_id <> $3
+     ), one as (
+       select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished
+       from part group by error_id, person_id
      )
      select one.error_id, p.belt, (count(*) filter (where one.exposure > 0))::int as people,
        coalesce(sum(one.count) filter (where one.exposure > 0), 0) as events, coalesce(sum(one.exposure) filter (where one.exposure > 0), 0) as exposure,
@@ -56,6 +65,20 @@ export const listGroupSums = (
     [errors.map((one) => one.errorId), errors.map((one) => one.standardId), withoutPersonId],
   );
 
+/** What everybody but one says about errors in their windows, added up by the belt that they wear today. */
+export async function listGroupSums(
+  database: Database,
+  errors: readonly { readonly errorId: string; readonly standardId: string }[],
+  withoutPersonId: string,
+) {
+  const own = errors.filter((one) => one.errorId !== one.standardId);
+  const standards = errors.filter((one) => one.errorId === one.standardId).map((one) => one.errorId);
+  return [
+    ...(standards.length > 0 ? await listSumsOfStandards(database, standards, withoutPersonId) : []),
+    ...(own.length > 0 ? await listSumsOfOwnWords(database, own, withoutPersonId) : []),
+  ];
+}
+
 /** What everybody but one who wears one of these belts says about errors in their windows; those that were never seen are absent. */
 export async function listUsualCounts(
   database: Database,
@@ -65,9 +88,11 @@ export async function listUsualCounts(
   const rows = await listRows(
     database,
     z.object({ error_id: z.string(), count: z.number(), exposure: z.number() }),
-    `select e.error_id, sum(e.count)::float8 as count, sum(e.exposure)::float8 as exposure
-     from person_error e join person p on p.id = e.person_id where e.person_id <> $1 and p.belt = any($2::text[])
-     group by e.error_id having sum(e.count) > 0 and sum(e.exposure) > 0`,
+    `select g.error_id, sum(g.events) - coalesce(max(own.count), 0) as count, sum(g.exposure) - coalesce(max(own.exposure), 0) as exposure
+     from group_error g left join (select e.* from person_error e join person_standing s on s.person_id = e.person_id
+       where e.person_id = $1 and s.belt = any($2::text[]) and e.exposure > 0) own on own.error_id = g.error_id
+     where g.belt = any($2::text[]) group by g.error_id
+     having sum(g.events) - coalesce(max(own.count), 0) > 0 and sum(g.exposure) - coalesce(max(own.exposure), 0) > 0`,
     [withoutPersonId, belts],
   );
   return new Map(rows.map(({ error_id, count, exposure }) => [error_id, { count, exposure }]));
@@ -109,10 +134,15 @@ export const listStandings = (database: Database, personIds: readonly string[]) 
 /** Puts somebody's sums and line in the place of the earlier ones. In a transaction. */
 export async function replaceStanding(database: Database, standing: Standing, sums: SumsByError): Promise<void> {
   const { personId, asOf, rounds, lastHeldOn, top } = standing;
+  // Of two who add up the same person the later one takes out what the first one added.
+  await runStatement(database, 'select 1 from person where id = $1 for no key update', [personId]);
+  await runStatement(database, 'select add_to_group($1, -1)', [personId]);
   await runStatement(
     database,
-    `insert into person_standing (person_id, as_of, rounds, last_held_on, top) values ($1, $2, $3, $4, $5)
-     on conflict (person_id) do update set as_of = excluded.as_of, rounds = excluded.rounds, last_held_on = excluded.last_held_on, top = excluded.top`,
+    `insert into person_standing (person_id, as_of, rounds, last_held_on, top, belt)
+     select $1, $2, $3, $4, $5, coalesce(p.belt, '') from person p where p.id = $1
+     on conflict (person_id) do update set as_of = excluded.as_of, rounds = excluded.rounds, last_held_on = excluded.last_held_on, top = excluded.top,
+       belt = excluded.belt`,
     [personId, asOf, rounds, lastHeldOn ?? null, top ? JSON.stringify(top) : null],
   );
   await runStatement(database, 'delete from person_error where person_id = $1', [personId]);
@@ -131,6 +161,7 @@ export async function replaceStanding(database: Database, standing: Standing, su
       column((one) => one.punishedByHigher),
     ],
   );
+  await runStatement(database, 'select add_to_group($1, 1)', [personId]);
 }
 
 /** Asks for the sums of everybody whose line was added up before a day: weights and the window moved on since. */

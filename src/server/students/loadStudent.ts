@@ -41,7 +41,7 @@ import { loadPast, type StudentPast } from './loadPast';
 import { readStudentQuery, type StudentQuery } from './studentInput';
 
 /** Rounds shown at once. @source own decision: what can be looked through in one list */
-const SHOWN_ROUNDS = 60;
+const SHOWN_ROUNDS = 30;
 
 /** How many rounds wait for their figures, and since when. */
 export type FiguresDue = Awaited<ReturnType<typeof findFiguresDue>>;
