@@ -64,7 +64,8 @@ export async function loadDemo(
 /** Throws the demo's data away. Only ever called on the demo's own database. */
 export async function emptyDemo(databaseUrl: string): Promise<void> {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 1 });
-  const tables = 'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, concept_use_total, group_error';
+  const tables =
+    'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, concept_use_total, group_error';
   await pool.query(`truncate ${tables} cascade`).finally(() => pool.end());
 }
 

@@ -176,7 +176,7 @@ async function reviewTwice(client: pg.PoolClient, { round, marks }: PlayedRound,
   const [reviewId, coachId] = [demoId('second', round.key), demoId('coach', 'felix')];
   const isSeen = () => draws.chance(0.62 + round.week / 90);
   const seen = marks
-    .filter((mark) => mark.kind === 'position' || isSeen())
+    .filter((mark) => (mark.kind === 'position' ? draws.chance(0.8 + round.week / 130) : isSeen()))
     .map((mark) => ({
       ...mark,
       id: demoId('second', mark.id),

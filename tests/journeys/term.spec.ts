@@ -58,6 +58,82 @@ test('what a class changed is said with its day; a stream of the river and a lin
   expect(pdf.match(/\/Type\s*\/Page[^s]/g)?.length).toBeLessThanOrEqual(2);
 });
 
+test('moments play in a row, each seen coming; keys go from one to the next and into Review', async ({ page }) => {
+  const complaints = watchConsole(page);
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/students/${demoId('person', 'ana')}`);
+  await page
+    .getByRole('link', { name: /^play \d+ in a row$/ })
+    .first()
+    .click();
+  await page.waitForURL(/\/reel\?/);
+  await page.locator('[aria-busy="false"]').first().waitFor();
+  await expect(page.getByRole('heading', { name: 'Flat in half guard' })).toBeVisible();
+  const moments = page.getByRole('list', { name: 'Moments' });
+  const current = moments.locator('[aria-current]');
+  const film = page.locator('video');
+  await expect(current).not.toContainText('not filmed');
+  const first = await current.innerText();
+  const seconds = () => film.evaluate((one: HTMLVideoElement) => one.currentTime);
+  const at = /, (\d+):(\d\d),/.exec(first) ?? [];
+  // Three seconds before, and never from the beginning of the film.
+  await expect.poll(seconds).toBeGreaterThan(Number(at[1]) * 60 + Number(at[2]) - 4);
+  // By itself it goes on to the next that was filmed.
+  await expect(current).not.toHaveText(first, { timeout: 30_000 });
+  await page.keyboard.press('Home');
+  await expect(current).toContainText(first.split('\n')[1] ?? '');
+  await page.keyboard.press('Space');
+  await expect(page.getByRole('button', { name: 'Play in a row (Space)' })).toBeVisible();
+  const paused = await seconds();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(seconds).toBeGreaterThan(paused);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/\/rounds\/.*mark=/);
+  await reviewIsReady(page);
+  // An address that names nothing, and one that would lead away.
+  await page.goto(`${server.url}/reel?moments=${'m0~'.repeat(200)}&back=//elsewhere`);
+  await expect(page.getByRole('link', { name: 'Back' })).toHaveAttribute('href', '/students');
+  expect(complaints).toEqual([]);
+});
+
+test('a question in own words is understood in parts, answered with its count, kept, and stands on the student’s page', async ({
+  page,
+}) => {
+  await signIn(page, server.url);
+  const box = page.getByRole('searchbox', { name: 'Search everything' });
+  await box.fill('ana passed from half guard by heavier partners since june');
+  await box.press('Enter');
+  await page.waitForURL('**/search?q=*');
+  await expect(page.getByRole('button', { name: /Done by/ })).toContainText('Ana’s partners');
+  const counted = page.getByRole('status').filter({ hasText: 'reviewed' });
+  await expect(counted).toContainText(/times in \d+ rounds of \d+ reviewed, \d+ live minutes/);
+  const all = await counted.innerText();
+  await expect(page.getByRole('list', { name: 'Marks' }).locator('img').first()).toBeVisible();
+  await page.getByRole('link', { name: /^Leave out: Against whom/ }).click();
+  await expect(counted).not.toHaveText(all);
+  // What was said of who did it stays.
+  await expect(page.getByRole('button', { name: /Done by/ })).toContainText('Ana’s partners');
+  await page.getByRole('button', { name: 'Keep this question' }).click();
+  await page.getByRole('link', { name: 'your questions' }).click();
+  const kept = page.getByRole('article', { name: 'ana passed from half guard since june' });
+  await expect(kept).toContainText('live minutes');
+  await page.goto(`${server.url}/students/${demoId('person', 'ana')}`);
+  await expect(page.getByRole('link', { name: 'ana passed from half guard since june' })).toBeVisible();
+  // Only some rounds: the whole page is about them.
+  await page.getByRole('button', { name: 'Only some rounds' }).click();
+  await page
+    .getByRole('button', { name: /^In/ })
+    .or(page.getByRole('button', { name: /In$/ }))
+    .first()
+    .click();
+  await page.getByRole('option', { name: 'no-gi', exact: true }).click();
+  await page.waitForURL(/uniform=no-gi/);
+  await expect(page.getByRole('button', { name: 'Not only in no-gi' })).toBeVisible();
+  await page.getByRole('button', { name: 'Not only in no-gi' }).click();
+  await expect(page.getByText('All rounds count.')).toBeVisible();
+});
+
 test('the academy’s table opens who and what, down to a student', async ({ page }) => {
   await signIn(page, server.url);
   await page.goto(`${server.url}/academy`);
@@ -76,7 +152,7 @@ test('the academy’s table opens who and what, down to a student', async ({ pag
   await expect(page.getByRole('heading', { name: 'Worth a class' })).toBeVisible();
   await expect(page.locator('#cell')).toHaveCount(0);
   await expect(page.getByRole('table', { name: 'Worth a class' })).toContainText('ago');
-  await expect(page.getByText(/late to let go/).first()).toBeVisible();
+  await expect(page.getByText(/: late to let go/).first()).toBeVisible();
 });
 
 test('after a class its coach ticks who came and what was drilled; students’ pages and the Academy know it', async ({

@@ -11,11 +11,11 @@ import { forgetQuestion, keepQuestion } from '@/server/search/questionActions';
 import { answerWords } from '@/terms/searchWords';
 import { Quiet, Section } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
-import { color, size, space } from '@/ui/tokens/tokens';
+import { color, font, size, space } from '@/ui/tokens/tokens';
 
 const One = styled.article`
   display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 2px ${space(4)}; align-items: baseline; padding: ${space(2)} 0; border-bottom: 1px solid ${color.rule};
-  h3 { font-size: ${size.body}; margin: 0; font-weight: 600; }
+  h3 { font-family: ${font.sans}; font-size: ${size.body}; margin: 0; font-weight: 600; }
   p { grid-column: 1; }
 `;
 

@@ -68,7 +68,7 @@ export function QuestionParts({ text, query, choices, names, house }: QuestionPa
           <span>
             {part.name === 'what' && said.what === '' ? part.words.join(' ') : said[part.name]}
             <Link
-              href={address({}, textWithout(text, part))}
+              href={address(part.name === 'people' || !whose ? {} : { whose }, textWithout(text, part))}
               aria-label={`Leave out: ${labels[part.name]}, ${part.words.join(' ')}`}
             >
               ×

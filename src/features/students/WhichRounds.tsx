@@ -53,7 +53,7 @@ export function WhichRounds({ filter, met }: WhichRoundsProps) {
   const partner = met.find((one) => one.id === partnerId)?.name ?? 'one partner';
   const parts: readonly (readonly [words: string | undefined, change: StudentParameters])[] = [
     [partnerId && `with ${partner}`, { with: '' }],
-    [against && `against ${partnerGroupWords[against]}`, { against: '' }],
+    [against && `against partners ${partnerGroupWords[against]}`, { against: '' }],
     [uniform && `in ${uniform}`, { uniform: '' }],
     [fromDay && `since ${dayWords(fromDay)}`, { from: '' }],
     [toDay && `until ${dayWords(toDay)}`, { to: '' }],

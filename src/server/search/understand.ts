@@ -1,6 +1,6 @@
-import { buildVocabularyIndex } from '@/core/callline';
+import { buildVocabularyIndex, type VocabularyIndex } from '@/core/callline';
 import { readQuery, type SearchedCount, type SearchQuery, type SearchWorld } from '@/core/search';
-import { findError, standardIdOf } from '@/core/vocabulary';
+import { findError, type HouseWords, standardIdOf } from '@/core/vocabulary';
 import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 import { pool } from '@/data/client';
 import { countFoundMarks, countUses, type MarkSearch, sumSearchedExposure } from '@/data/language/occurrences';
@@ -49,8 +49,17 @@ export async function openWorld(): Promise<AskedWorld> {
     listBlindRounds(coach.id),
     today(),
   ]);
-  const index = buildVocabularyIndex(house, uses, sayingsAsTold);
+  const index = { ...indexOf(house), uses: new Map(Object.entries(uses)) };
   return { coachId: coach.id, house, people, uses, withoutRoundIds, today: day, index };
+}
+
+let last: { readonly words: string; readonly index: VocabularyIndex } | undefined;
+
+/** The index of an academy's words: built anew, which takes longer than all else of a search, only when they changed. */
+function indexOf(house: HouseWords): VocabularyIndex {
+  const words = JSON.stringify(house);
+  if (last?.words !== words) last = { words, index: buildVocabularyIndex(house, {}, sayingsAsTold) };
+  return last.index;
 }
 
 /** What words ask for, with what the coach changed. */

@@ -106,7 +106,13 @@ export async function loadStudent(
     ...{ person, query, past, compared, figuresDue, today: day, weightUnit: coach.weightUnit },
     errors: withDrawnHistory(errors),
     notTheirs: listNotTheirs(record, usual),
-    rounds: { ...rounds, rows: rounds.rows.map((round) => ({ round, meanTide: tideIn(all, round.id) })) },
+    rounds: {
+      ...rounds,
+      rows: rounds.rows
+        // What kind a partner is, only the figures say.
+        .filter((round) => filter.against === undefined || all.some((one) => one.roundId === round.id))
+        .map((round) => ({ round, meanTide: tideIn(all, round.id) })),
+    },
     ...figuresOf(record),
     met: met.map(({ id, name }) => ({ id, name })),
     window: {

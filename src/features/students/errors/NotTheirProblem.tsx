@@ -1,13 +1,19 @@
 'use client';
 
 import Link from 'next/link';
+import { styled } from 'styled-components';
 import type { NotTheirs } from '@/core/patterns';
 import { findError } from '@/core/vocabulary';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
+import { size, space } from '@/ui/tokens/tokens';
 import { exposureWords } from '../studentView';
 
+const Part = styled.section`
+  margin-top: ${space(4)};
+  h3 { margin-bottom: ${space(1)}; font-size: ${size.body}; }
+`;
 const SHOWN = 4;
 
 /** Errors of the same belt that somebody does not make, though they had the chances for it. */
@@ -16,7 +22,7 @@ export function NotTheirProblem({ errors }: { readonly errors: readonly NotTheir
   const { shown, toggle } = useShowAll(errors, SHOWN);
   if (errors.length === 0) return null;
   return (
-    <section aria-label="Not their problem">
+    <Part aria-label="Not their problem">
       <h3>Not their problem</h3>
       {shown.map(({ errorId, expected, exposure, unit }) => {
         const error = findError(errorId);
@@ -32,6 +38,6 @@ export function NotTheirProblem({ errors }: { readonly errors: readonly NotTheir
         );
       })}
       {toggle}
-    </section>
+    </Part>
   );
 }

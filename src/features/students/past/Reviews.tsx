@@ -6,11 +6,11 @@ import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
-import { color, size, space } from '@/ui/tokens/tokens';
+import { color, font, size, space } from '@/ui/tokens/tokens';
 
 const Review = styled.article`
   padding: ${space(2)} 0; border-bottom: 1px solid ${color.rule};
-  h3 { font-size: ${size.body}; margin: 0; font-weight: 600; }
+  h3 { font-family: ${font.sans}; font-size: ${size.body}; margin: 0; font-weight: 600; }
   ul { margin: ${space(1)} 0 0; padding: 0; list-style: none; display: flex; flex-direction: column; gap: 2px; }
   li strong { font-weight: 600; }
 `;
@@ -50,7 +50,7 @@ export function Reviews({ reviews }: { readonly reviews: readonly SignedReviewLi
             <Link href={`/rounds/${roundId}/closing?for=${slot}`}>
               {dayWords(heldOn)} with {partner}
             </Link>{' '}
-            <Quiet>{signedByName ? `signed by ${signedByName}` : ''}</Quiet>
+            <Quiet style={{ fontWeight: 400 }}>{signedByName ? `signed by ${signedByName}` : ''}</Quiet>
           </h3>
           <ul>
             {content.good.text ? <li>Good: {content.good.text}</li> : null}
