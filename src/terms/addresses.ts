@@ -19,6 +19,17 @@ export const reelAddress = (reel: {
   readonly back: string;
 }): string => `/reel?${new URLSearchParams({ title: reel.title, back: reel.back })}&moments=${packReel(reel.moments)}`;
 
+/** Where a question is asked, with what was changed of how it was read. */
+export const questionAddress = ({
+  text,
+  as,
+  whose,
+}: {
+  readonly text: string;
+  readonly as?: string;
+  readonly whose?: string;
+}): string => `/search?${new URLSearchParams({ q: text, ...(as ? { as } : {}), ...(whose ? { whose } : {}) })}`;
+
 /** A path of this application as it came from an address; undefined for anything that could lead elsewhere. */
 export const ownPath = (text: string | undefined): string | undefined =>
   text !== undefined && text.length < 400 && /^\/(?![/\\])[\w\-/?=&.%+~]*$/.test(text) ? text : undefined;

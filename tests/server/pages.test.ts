@@ -5,9 +5,12 @@ import { packReel } from '@/core/reel';
 import { insertClass, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { listMarks } from '@/data/marks/marks';
+import { listPeople } from '@/data/people/people';
 import { insertSignedReview } from '@/data/reviews/signedReviews';
 import { insertClock } from '@/data/rounds/clocks';
+import { findRound } from '@/data/rounds/rounds';
 import { today } from '@/server/kernel/academyTime';
+import { moveRounds } from '@/server/people/moveRoundsActions';
 import { loadReel } from '@/server/reels/loadReel';
 import { loadClosing } from '@/server/reviews/loadClosing';
 import { loadReview } from '@/server/rounds/loadReview';
@@ -103,6 +106,37 @@ describe('a student’s page', () => {
   });
   it('is none for somebody who is not there', async () => {
     for (const id of [randomUUID(), 'nonsense', '']) expect(await loadStudent(id)).toBeUndefined();
+  });
+});
+
+describe('two who were taken for one', () => {
+  it('are parted: rounds with all that hangs on them go to the other, and come back', async () => {
+    const rounds = [await marked(addDays(day, -1)), await marked(addDays(day, -2)), await marked(addDays(day, -3))];
+    const [first, second] = rounds.map((round) => round.id);
+    const give = (name: string, roundIds: (string | undefined)[], fromId = ana) =>
+      moveRounds({ fromId, roundIds: roundIds.map((id) => id ?? ''), name, newId: randomUUID() });
+    expect(await give('', [first])).toMatchObject({ ok: false });
+    expect(await give('Anna', [])).toMatchObject({ ok: false });
+    expect(await give('ana velden', [first])).toMatchObject({ ok: false });
+    expect(await give('Anna', [randomUUID()])).toMatchObject({ ok: false });
+    expect((await listPeople(pool())).map((one) => one.name)).not.toContain('Anna');
+    const given = await give('Anna Velde', [first, second]);
+    if (!given.ok) throw new Error('not given');
+    expect(given).toMatchObject({ moved: 2, toName: 'Anna Velde' });
+    await figuresAreThere(day);
+    expect((await loadStudent(ana))?.errors).toMatchObject([{ count: 2 }]);
+    expect((await loadStudent(given.toId))?.errors).toMatchObject([{ count: 4 }]);
+    expect((await loadStudent(given.toId))?.past.belts.length).toBeGreaterThan(0);
+    // A card that was open meanwhile is told.
+    expect((await findRound(pool(), first ?? ''))?.version).toBe(rounds[0]!.version + 1);
+    // Nobody spars with themselves.
+    expect(await give('Marek Osei', [rounds[2]?.id])).toMatchObject({ ok: true, moved: 0 });
+    expect(await give('Ana Velden', [first, second], given.toId)).toMatchObject({ ok: true, moved: 2, toId: ana });
+    await figuresAreThere(day);
+    expect((await loadStudent(ana))?.errors).toMatchObject([{ count: 6 }]);
+    await seedPerson('Twin');
+    await seedPerson('twin');
+    expect(await give('TWIN', [first])).toMatchObject({ ok: false });
   });
 });
 

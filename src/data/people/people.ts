@@ -76,6 +76,12 @@ export async function listBelts(database: Database): Promise<ReadonlyMap<string,
 export const findPerson = (database: Database, id: string) =>
   findRow(database, personRow, `select ${columns} from person where id = $1`, [id]);
 
+/** Everybody who has exactly this name, however it is written large and small. */
+export const listPeopleNamed = (database: Database, name: string) =>
+  listRows(database, personRow, `select ${columns} from person where lower(name) = lower($1) order by id`, [
+    name.trim(),
+  ]);
+
 export const listPeopleByIds = (database: Database, ids: readonly string[]) =>
   listRows(database, personRow, `select ${columns} from person where id = any($1::uuid[]) order by lower(name), id`, [
     ids,

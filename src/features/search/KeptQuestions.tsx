@@ -8,6 +8,7 @@ import { FormMessage } from '@/forms/FormMessage';
 import { useNewId } from '@/forms/useNewId';
 import { useSending } from '@/forms/useSending';
 import { forgetQuestion, keepQuestion } from '@/server/search/questionActions';
+import { questionAddress } from '@/terms/addresses';
 import { answerWords } from '@/terms/searchWords';
 import { Quiet, Section } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
@@ -28,9 +29,6 @@ export interface QuestionLine {
   readonly answer?: SearchedAnswer;
 }
 
-const addressOf = ({ text, as, whose }: QuestionLine): string =>
-  `/search?${new URLSearchParams({ q: text, ...(as ? { as } : {}), ...(whose ? { whose } : {}) })}`;
-
 /** The coach's own questions with their answers of now; nothing where there are none. */
 export function KeptQuestions({ questions }: { readonly questions: readonly QuestionLine[] }) {
   const router = useRouter();
@@ -45,7 +43,7 @@ export function KeptQuestions({ questions }: { readonly questions: readonly Ques
         {questions.map((question) => (
           <One key={question.id} aria-label={question.text}>
             <h3>
-              <Link href={addressOf(question)}>{question.text}</Link>
+              <Link href={questionAddress(question)}>{question.text}</Link>
             </h3>
             <Button
               look="plain"

@@ -261,7 +261,7 @@ function Past({ person, rounds, foot, past, unit }: PastProps) {
         <h2>Rounds</h2>
         <div className="matter">
           <RoundsApart rounds={past.apart} />
-          <RoundsTable rounds={rounds} foot={foot} />
+          <RoundsTable person={person} rounds={rounds} foot={foot} />
         </div>
       </Section>
       <Section data-print="no">

@@ -2,12 +2,15 @@
 
 import Link from 'next/link';
 import type { SearchedAnswer } from '@/core/search';
+import { questionAddress } from '@/terms/addresses';
 import { answerWords } from '@/terms/searchWords';
 import { Quiet } from '@/ui/layout/Page';
 
 export interface QuestionAbout {
   readonly id: string;
   readonly text: string;
+  readonly as?: string;
+  readonly whose?: string;
   readonly answer?: SearchedAnswer;
 }
 
@@ -22,9 +25,9 @@ export function QuestionsAbout({ questions }: { readonly questions: readonly Que
         </Quiet>
       </p>
     );
-  return questions.map(({ id, text, answer }) => (
+  return questions.map(({ id, answer, ...question }) => (
     <p key={id}>
-      <Link href={`/search?${new URLSearchParams({ q: text })}`}>{text}</Link>:{' '}
+      <Link href={questionAddress(question)}>{question.text}</Link>:{' '}
       {answer ? answerWords(answer) : 'nothing here has these words.'}
     </p>
   ));
