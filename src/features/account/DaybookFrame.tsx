@@ -30,7 +30,7 @@ export function DaybookFrame({ coachName, children }: { readonly coachName: stri
           name="q"
           type="search"
           aria-label="Search everything"
-          placeholder="Search: elbows ana march"
+          placeholder="Ask: ana flat since march"
           maxLength={200}
           autoComplete="off"
         />

@@ -15,6 +15,11 @@ const Bar = styled.header`
   nav a:hover { border-color: ${color.rule}; }
   nav a[aria-current='page'] { border-color: ${color.focus}; }
   .end { margin-left: auto; display: flex; align-items: center; gap: ${space(4)}; font-size: ${size.small}; color: ${color.quiet}; }
+  .name, nav, .end { white-space: nowrap; }
+  .end { min-width: 0; }
+  .end form { min-width: 0; flex-shrink: 1; }
+  .end form input { min-width: 0; width: 100%; }
+  @media (max-width: 1180px) { gap: ${space(5)}; padding: 0 ${space(5)}; nav { gap: ${space(4)}; } .wordmark { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); } }
   @media print { display: none; }
 `;
 
@@ -28,7 +33,7 @@ export function Masthead({ places, end }: MastheadProps) {
   return (
     <Bar>
       <Link href="/footage" className="name">
-        <Owl size={26} /> Unhurried Owl
+        <Owl size={26} /> <span className="wordmark">Unhurried Owl</span>
       </Link>
       <nav aria-label="Main">
         {places.map(({ href, label, within = [] }) => (

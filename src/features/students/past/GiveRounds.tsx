@@ -3,12 +3,18 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { styled } from 'styled-components';
 import { FormMessage } from '@/forms/FormMessage';
 import { useNewId } from '@/forms/useNewId';
 import { useSending } from '@/forms/useSending';
 import { moveRounds } from '@/server/people/moveRoundsActions';
 import { Notice, Row } from '@/ui/layout/Page';
 import { Button, TextField } from '@/ui/primitives';
+import { space } from '@/ui/tokens/tokens';
+
+const Buttons = styled.div`
+  display: flex; gap: ${space(3)}; padding-top: 20px;
+`;
 
 export interface GiveRoundsProps {
   readonly person: { readonly id: string; readonly name: string };
@@ -56,9 +62,9 @@ export function GiveRounds({ person, chosenIds, onDone }: GiveRoundsProps) {
       </Notice>
     );
   return (
-    <Notice data-tone="calm">
+    <Notice data-tone="calm" style={{ maxWidth: 'none', marginBottom: 12 }}>
       <FormMessage messages={messages} />
-      <Row>
+      <Row style={{ alignItems: 'flex-start' }}>
         <TextField
           label="Whose are they?"
           hint="a name that is known here, or somebody new"
@@ -66,12 +72,14 @@ export function GiveRounds({ person, chosenIds, onDone }: GiveRoundsProps) {
           onChange={setName}
           problem={messages.name}
         />
-        <Button look="lead" onPress={give} isPending={isSending} isDisabled={chosenIds.length === 0}>
-          {chosenIds.length === 0
-            ? 'Choose rounds below'
-            : `Give ${chosenIds.length === 1 ? 'this round' : `these ${chosenIds.length} rounds`} to them`}
-        </Button>
-        <Button onPress={onDone}>Leave as it was</Button>
+        <Buttons>
+          <Button look="lead" onPress={give} isPending={isSending} isDisabled={chosenIds.length === 0}>
+            {chosenIds.length === 0
+              ? 'Choose rounds below'
+              : `Give ${chosenIds.length === 1 ? 'this round' : `these ${chosenIds.length} rounds`} to them`}
+          </Button>
+          <Button onPress={onDone}>Leave as it was</Button>
+        </Buttons>
       </Row>
     </Notice>
   );
