@@ -85,6 +85,23 @@ describe('a student’s page', () => {
     expect(beside.compared.others.map((one) => one.id)).not.toContain(ana);
     expect(beside.compared.differences).toMatchObject([{ one: { count: 7 }, other: { count: 0 } }]);
   });
+  it('expects of partners what this academy’s rounds taught', async () => {
+    const iris = await seedPerson('Iris Kovar', 90);
+    for (let days = 1; days <= 6; days += 1) {
+      const round = await seedRound(ana, iris, addDays(day, -days));
+      await pool().query("update round_athlete set weight_kg = 90 where round_id = $1 and slot = 'b'", [round.id]);
+      await putMarks(round, coach.id, {
+        ...{ kind: 'attempt', id: randomUUID(), atSeconds: 40, techniqueId: 'armbar', athlete: 'a' },
+        ...{ stage: 'finished', end: 'finished' },
+      });
+    }
+    await figuresAreThere(day);
+    const page = (await loadStudent(ana))!;
+    // The lighter one taps the heavier one six times: weight is worth less here than was thought.
+    expect(page.edge.rounds).toBe(6);
+    expect(page.edge.perTenth).toBeLessThan(40);
+    expect(page.partners.find((one) => one.group === 'heavier')).toMatchObject({ result: 1 });
+  });
   it('keeps apart what was played for the camera, with its reason and its moments, and knows what is noted', async () => {
     const lesson = await marked(addDays(day, -1));
     await pool().query(`update round set circumstances = '{"audience":"for-the-camera"}' where id = $1`, [lesson.id]);

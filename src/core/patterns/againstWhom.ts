@@ -2,29 +2,26 @@ import jstat from 'jstat';
 import type { RoundFigures } from '../figures';
 import { type Interval, pooledRateRatio } from '../statistics';
 import { findTechnique } from '../vocabulary';
+import { type EdgeWeights, expectedOfGap, houseEdge } from './edge';
 
-/** Points of an edge. @source own decision, before the academy's own rounds say otherwise: what a belt and a tenth more weight are worth */
-const EDGE_PER_BELT = 120;
-const EDGE_PER_TENTH_OF_WEIGHT = 40;
-/** @source Elo 1978, The Rating of Chessplayers, Past and Present: 400 points are ten to one */
-const POINTS_OF_TEN_TO_ONE = 400;
 /** How much of a result the average tide makes. @source own decision */
 const TIDE_WEIGHT = 0.8;
 /** From so many rounds on a difference is said. @source own decision */
 const FEWEST_ROUNDS_TO_SAY = 8;
 
 /** What a round is expected to give, 0 to 1, from its belts and weights; undefined when neither gap is known. An unknown one counts as none. */
-export function expectedResult({
-  beltGap,
-  weightGap,
-}: Pick<RoundFigures, 'beltGap' | 'weightGap'>): number | undefined {
-  if (beltGap === undefined && weightGap === undefined) return undefined;
-  const edge = EDGE_PER_BELT * (beltGap ?? 0) + EDGE_PER_TENTH_OF_WEIGHT * 10 * (weightGap ?? 0);
-  return 1 / (1 + 10 ** (-edge / POINTS_OF_TEN_TO_ONE));
-}
+export const expectedResult = (
+  { beltGap, weightGap }: Pick<RoundFigures, 'beltGap' | 'weightGap'>,
+  edge: EdgeWeights = houseEdge,
+): number | undefined =>
+  beltGap === undefined && weightGap === undefined ? undefined : expectedOfGap(edge, beltGap, weightGap);
 
 /** What a round gave, 0 to 1: more taps decide, as many of each are even; without any the average tide says it. Points are not counted. */
-export function resultOf({ attempts, tideArea, liveMinutes }: RoundFigures): number {
+export function resultOf({
+  attempts,
+  tideArea,
+  liveMinutes,
+}: Pick<RoundFigures, 'attempts' | 'tideArea' | 'liveMinutes'>): number {
   const taps = (isOwn: boolean) =>
     attempts.filter(
       (one) =>
@@ -71,11 +68,11 @@ export interface AgainstGroup {
 }
 
 /** How somebody does against kinds of partners, and against what belts and weights let one expect. Groups without a round are absent. */
-export function againstWhom(rounds: readonly RoundFigures[]): AgainstGroup[] {
+export function againstWhom(rounds: readonly RoundFigures[], edge: EdgeWeights = houseEdge): AgainstGroup[] {
   return partnerGroups.flatMap((group) => {
     const own = rounds.filter((round) => round.liveMinutes > 0 && isIn[group](round));
     if (own.length === 0) return [];
-    const differences = own.map((round) => resultOf(round) - (expectedResult(round) ?? 0.5));
+    const differences = own.map((round) => resultOf(round) - (expectedResult(round, edge) ?? 0.5));
     const mean = (values: readonly number[]) => values.reduce((sum, one) => sum + one, 0) / values.length;
     const liveMinutes = own.reduce((sum, round) => sum + round.liveMinutes, 0);
     return [
@@ -85,7 +82,7 @@ export function againstWhom(rounds: readonly RoundFigures[]): AgainstGroup[] {
         liveMinutes,
         meanTide: own.reduce((sum, round) => sum + round.tideArea, 0) / (liveMinutes * 60),
         result: mean(own.map(resultOf)),
-        expected: mean(own.map((round) => expectedResult(round) ?? 0.5)),
+        expected: mean(own.map((round) => expectedResult(round, edge) ?? 0.5)),
         over: own.length < FEWEST_ROUNDS_TO_SAY ? undefined : meanWithInterval(differences),
       },
     ];

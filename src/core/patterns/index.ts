@@ -3,6 +3,7 @@ export * from './againstWhom';
 export * from './change';
 export * from './cohort';
 export * from './cost';
+export * from './edge';
 export * from './flows';
 export * from './funnels';
 export * from './habits';

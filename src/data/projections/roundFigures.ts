@@ -157,6 +157,8 @@ export interface FiguredRound {
     readonly slot: 'a' | 'b';
     readonly personId: string;
     readonly figures: RoundFigures;
+    /** What the round gave, 0 to 1. */
+    readonly result: number;
   }[];
   readonly uses: ReadonlyMap<string, number>;
   readonly lesson: CallHabits;
@@ -171,8 +173,9 @@ export async function replaceRoundFigures(database: Database, figured: FiguredRo
   await runStatement(database, 'delete from round_figure where round_id = $1', [roundId]);
   await runStatement(
     database,
-    `insert into round_figure (round_id, slot, person_id, held_on, number_in_session, content)
-     select $1, slot, person_id, held_on::date, $2, content from unnest($3::text[], $4::uuid[], $5::text[], $6::jsonb[]) as t (slot, person_id, held_on, content)`,
+    `insert into round_figure (round_id, slot, person_id, held_on, number_in_session, content, belt_gap, weight_gap, result)
+     select $1, slot, person_id, held_on::date, $2, content, belt_gap, weight_gap, result
+     from unnest($3::text[], $4::uuid[], $5::text[], $6::jsonb[], $7::real[], $8::real[], $9::real[]) as t (slot, person_id, held_on, content, belt_gap, weight_gap, result)`,
     [
       roundId,
       numberInSession,
@@ -180,6 +183,9 @@ export async function replaceRoundFigures(database: Database, figured: FiguredRo
       athletes.map(({ personId }) => personId),
       athletes.map(({ figures }) => figures.heldOn),
       athletes.map(({ figures }) => JSON.stringify(contentOf(figures))),
+      athletes.map(({ figures }) => figures.beltGap ?? null),
+      athletes.map(({ figures }) => figures.weightGap ?? null),
+      athletes.map(({ result }) => result),
     ],
   );
   await runStatement(

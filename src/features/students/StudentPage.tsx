@@ -5,6 +5,7 @@ import { formatWeight, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
   chooseWorkOn,
+  type EdgeWeights,
   type ErrorsAgainst,
   type Flows,
   type Funnel,
@@ -36,7 +37,7 @@ import { Keeping, type KeepingProps } from './past/Keeping';
 import { type QuestionAbout, QuestionsAbout } from './past/QuestionsAbout';
 import { Reviews, type SignedReviewLine } from './past/Reviews';
 import { type RoundApartLine, RoundsApart } from './past/RoundsApart';
-import { AgainstWhom } from './rounds/AgainstWhom';
+import { AgainstWhom, edgeWords } from './rounds/AgainstWhom';
 import { Finishes } from './rounds/Finishes';
 import { GoesWell } from './rounds/GoesWell';
 import { type LateErrors, LeftRightEarlyLate } from './rounds/LeftRightEarlyLate';
@@ -55,6 +56,7 @@ export interface StudentPageProps {
   readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
   readonly partners: readonly AgainstGroup[];
   readonly errorsAgainst: readonly ErrorsAgainst[];
+  readonly edge: EdgeWeights;
   readonly notTheirs: readonly NotTheirs[];
   readonly filter: RoundFilter;
   readonly met: WhichRoundsProps['met'];
@@ -200,12 +202,15 @@ function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { re
   );
 }
 
-type GoProps = Pick<FiguresProps, 'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'sides' | 'late'> & {
+type GoProps = Pick<
+  FiguresProps,
+  'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'edge' | 'sides' | 'late'
+> & {
   readonly labels: RoundLabels;
 };
 
 /** What goes well, how rounds flow, what becomes of chances, against whom, to which side and when. */
-function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, sides, late }: GoProps) {
+function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, edge, sides, late }: GoProps) {
   return (
     <>
       <Section>
@@ -235,7 +240,7 @@ function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, 
       <Section>
         <h2>Against whom</h2>
         <div className="note">
-          A tap decides a round, else the tide. Expected from belts and weights alone: a house estimate.
+          A tap decides a round, else the tide. Expected from belts and weights alone, {edgeWords(edge)}.
         </div>
         <div className="matter">
           <AgainstWhom groups={partners} errors={errorsAgainst} />

@@ -2,6 +2,7 @@ import type pg from 'pg';
 import { learnCalls } from '@/core/callline';
 import { type RoundFigures, roundFigures } from '@/core/figures';
 import { beltGap, weightGap } from '@/core/partner';
+import { resultOf } from '@/core/patterns';
 import {
   type Athlete,
   conceptIdOf,
@@ -57,11 +58,10 @@ export function figuresOfRound(round: Round, stored: readonly CountedMark[], hou
       undefined,
     ),
     athletes: says
-      ? (['a', 'b'] as const).map((slot) => ({
-          slot,
-          personId: round[slot].personId,
-          figures: figuresOfAthlete(round, slot, marks),
-        }))
+      ? (['a', 'b'] as const).map((slot) => {
+          const figures = figuresOfAthlete(round, slot, marks);
+          return { slot, figures, personId: round[slot].personId, result: resultOf(figures) };
+        })
       : [],
     lesson: learnCalls([
       { span: round, uniform: round.uniform, people: { a: round.a.personId, b: round.b.personId }, marks },

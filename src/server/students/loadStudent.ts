@@ -4,6 +4,7 @@ import {
   againstWhom,
   chooseWorkOn,
   compareStudents,
+  type EdgeWeights,
   type ErrorsAgainst,
   errorsAgainst,
   type Flows,
@@ -12,6 +13,7 @@ import {
   funnelsOf,
   type Habits,
   habitsOf,
+  houseEdge,
   lateErrors,
   listChanged,
   listNotTheirs,
@@ -27,6 +29,7 @@ import {
 import { adultEquivalent, anyBelts } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findPerson, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
+import { findEdge } from '@/data/projections/edge';
 import { listUsualCounts } from '@/data/projections/people';
 import { findFiguresDue } from '@/data/projections/roundFigures';
 import { listRounds, type Round } from '@/data/rounds/rounds';
@@ -60,6 +63,8 @@ export interface StudentPage {
   readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
   readonly partners: readonly AgainstGroup[];
   readonly errorsAgainst: readonly ErrorsAgainst[];
+  /** By what is expected of partners: learned from the academy's rounds, or the house estimate. */
+  readonly edge: EdgeWeights;
   /** Everybody met in the rounds that are looked at, by name. */
   readonly met: readonly Named[];
   readonly sides: readonly SideCount[];
@@ -90,12 +95,13 @@ export async function loadStudent(
   const { filter, after } = query;
   const { partnerId, uniform, fromDay, toDay } = filter;
   const listed = { personIds: [person.id, ...(partnerId ? [partnerId] : [])], uniform, fromDay, toDay };
-  const [{ record, errors }, rounds, figuresDue, past, usual] = await Promise.all([
+  const [{ record, errors }, rounds, figuresDue, past, usual, edge = houseEdge] = await Promise.all([
     loadPatterns(pool(), person, day, { withoutRoundIds: blind, filter }),
     listRounds(pool(), listed, SHOWN_ROUNDS, after),
     findFiguresDue(pool(), [person.id]),
     loadPast(person, blind),
     listUsualCounts(pool(), beltsLike(person), person.id),
+    findEdge(pool()),
   ]);
   const all = [...record.earlier, ...record.rounds];
   const [compared, met] = await Promise.all([
@@ -113,7 +119,8 @@ export async function loadStudent(
         .filter((round) => filter.against === undefined || all.some((one) => one.roundId === round.id))
         .map((round) => ({ round, meanTide: tideIn(all, round.id) })),
     },
-    ...figuresOf(record),
+    ...figuresOf(record, edge),
+    edge,
     met: met.map(({ id, name }) => ({ id, name })),
     window: {
       since: record.rounds[0]?.heldOn,
@@ -123,11 +130,11 @@ export async function loadStudent(
   };
 }
 
-const figuresOf = ({ rounds }: StudentRecord) => ({
+const figuresOf = ({ rounds }: StudentRecord, edge: EdgeWeights) => ({
   habits: habitsOf(rounds),
   flows: flowsOf(rounds),
   funnels: { own: funnelsOf(rounds, 'own'), faced: funnelsOf(rounds, 'faced') },
-  partners: againstWhom(rounds),
+  partners: againstWhom(rounds, edge),
   errorsAgainst: errorsAgainst(rounds),
   sides: sidesOf(rounds),
   late: lateErrors(rounds),

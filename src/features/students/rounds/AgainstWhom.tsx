@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import type { AgainstGroup, ErrorsAgainst } from '@/core/patterns';
+import type { AgainstGroup, EdgeWeights, ErrorsAgainst } from '@/core/patterns';
 import { Quiet, Table } from '@/ui/layout/Page';
 import { partnerGroupWords } from '../partnerGroupWords';
 import { tideFigure } from '../studentView';
@@ -13,6 +13,16 @@ export function overWords({ over }: Pick<AgainstGroup, 'over'>): string {
   if (over.interval.low > 0) return 'better than expected';
   return over.interval.high < 0 ? 'worse than expected' : 'about as expected';
 }
+
+/** "learned from 214 rounds here: a belt counts as much as 31 % more weight" or that it is a house estimate. */
+export function edgeWords({ perBelt, perTenth, rounds }: EdgeWeights): string {
+  if (rounds < FEWEST_TO_LEARN) return 'a house estimate until more rounds are known';
+  const share = perTenth > 0 ? Math.round((perBelt / perTenth) * 10) : undefined;
+  const worth = share === undefined || share < 0 || share > 100 ? '' : `: a belt counts like ${share} % more weight`;
+  return `learned from ${rounds} rounds here${worth}`;
+}
+/** Before so many rounds the estimates are hardly changed. @source own decision */
+const FEWEST_TO_LEARN = 40;
 
 const hundredths = (share: number) => Math.round(share * 100);
 
