@@ -9,6 +9,7 @@ import {
   flowsOf,
   funnelsOf,
   lateErrors,
+  laterRounds,
   monthsOf,
   narrows,
   type RoundFilter,
@@ -200,6 +201,21 @@ describe('how rounds flow', () => {
     expect(heavier).toMatchObject({ group: 'heavier', count: 12, others: 6 });
     expect(heavier?.ratio).toBeCloseTo(2, 9);
     expect(errorsAgainst(rounds.slice(0, 1))).toEqual([]);
+  });
+
+  it('compares later rounds of a session with the first two, from eight errors on', () => {
+    const with_ = (count: number, numberInSession: number) =>
+      figures({
+        numberInSession,
+        occurrences: new Map([['err-half-flat', Array.from({ length: count }, () => ({}) as never)]]),
+      });
+    // Six times as often in as many minutes; the conditional exact test of 3 against 18 (p about 0.0015).
+    const later = laterRounds([with_(1, 1), with_(2, 2), with_(9, 3), with_(9, 5)]);
+    expect(later?.ratio).toBeCloseTo(6, 9);
+    expect(later).toMatchObject({ isFlagged: true });
+    expect(later?.p).toBeCloseTo(0.0015, 4);
+    expect(laterRounds([with_(4, 1), with_(3, 3)])).toBeUndefined();
+    expect(laterRounds([with_(9, 1)])).toBeUndefined();
   });
 
   it('has every month between, also over the turn of a year', () => {

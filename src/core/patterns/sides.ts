@@ -54,3 +54,22 @@ export function lateErrors(rounds: readonly RoundFigures[]): (RateRatio & { read
   const ratio = compareRates(early, late);
   return ratio && { ...ratio, isFlagged: ratio.p < UNLIKELY };
 }
+
+/** From this round of a session on somebody may be tired. @source own decision: the third */
+export const TIRED_FROM = 3;
+
+/** How much more often somebody errs in the third round of a session and later than in the first two, per live minute. Undefined with fewer than eight errors. */
+export function laterRounds(
+  rounds: readonly RoundFigures[],
+): (RateRatio & { readonly isFlagged: boolean }) | undefined {
+  const fresh = { count: 0, exposure: 0 };
+  const tired = { count: 0, exposure: 0 };
+  for (const { numberInSession = 1, liveMinutes, occurrences } of rounds) {
+    const side = numberInSession >= TIRED_FROM ? tired : fresh;
+    side.exposure += liveMinutes;
+    for (const all of occurrences.values()) side.count += all.length;
+  }
+  if (fresh.count + tired.count < FEWEST) return undefined;
+  const ratio = compareRates(fresh, tired);
+  return ratio && { ...ratio, isFlagged: ratio.p < UNLIKELY };
+}

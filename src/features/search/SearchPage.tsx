@@ -74,13 +74,7 @@ export function SearchPage(props: SearchPageProps) {
               Ask as you would ask a colleague. Slips of the keyboard are forgiven, and each part of what was understood
               can be changed.
             </p>
-            <ul>
-              {examples.map((example) => (
-                <li key={example}>
-                  <Link href={`/search?q=${encodeURIComponent(example)}`}>{example}</Link>
-                </li>
-              ))}
-            </ul>
+            <Examples />
           </Empty>
         </>
       ) : (
@@ -101,6 +95,7 @@ export function SearchPage(props: SearchPageProps) {
               : 'Leave a part out above, '}
             or look through the <Link href="/library">Library</Link> for how it is called here.
           </p>
+          <Examples />
         </Empty>
       ) : null}
       {marks.length === 0 ? students : null}
@@ -167,6 +162,17 @@ export function SearchPage(props: SearchPageProps) {
     </Page>
   );
 }
+
+/** Questions that are understood, to begin with. */
+const Examples = () => (
+  <ul>
+    {examples.map((example) => (
+      <li key={example}>
+        <Link href={`/search?q=${encodeURIComponent(example)}`}>{example}</Link>
+      </li>
+    ))}
+  </ul>
+);
 
 const isSame = (one: QuestionLine, text: string, changes: Pick<QuestionLine, 'as' | 'whose'>): boolean =>
   one.text.toLowerCase() === text.toLowerCase() && one.as === changes.as && one.whose === changes.whose;

@@ -70,6 +70,7 @@ export interface StudentPageProps {
   };
   readonly sides: readonly SideCount[];
   readonly late: LateErrors;
+  readonly later: LateErrors;
   readonly rounds: readonly StudentRound[];
   readonly foot?: PieceFootProps;
   readonly figuresDue: FiguresDueProps;
@@ -204,13 +205,13 @@ function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { re
 
 type GoProps = Pick<
   FiguresProps,
-  'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'edge' | 'sides' | 'late'
+  'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'edge' | 'sides' | 'late' | 'later'
 > & {
   readonly labels: RoundLabels;
 };
 
 /** What goes well, how rounds flow, what becomes of chances, against whom, to which side and when. */
-function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, edge, sides, late }: GoProps) {
+function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, edge, sides, late, later }: GoProps) {
   return (
     <>
       <Section>
@@ -249,7 +250,7 @@ function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, 
       <Section data-print="no">
         <h2>Left and right, early and late</h2>
         <div className="matter">
-          <LeftRightEarlyLate sides={sides} late={late} />
+          <LeftRightEarlyLate sides={sides} late={late} later={later} />
         </div>
       </Section>
     </>

@@ -15,6 +15,7 @@ import {
   habitsOf,
   houseEdge,
   lateErrors,
+  laterRounds,
   listChanged,
   listNotTheirs,
   type NotTheirs,
@@ -69,6 +70,7 @@ export interface StudentPage {
   readonly met: readonly Named[];
   readonly sides: readonly SideCount[];
   readonly late: ReturnType<typeof lateErrors>;
+  readonly later: ReturnType<typeof laterRounds>;
   readonly compared: {
     readonly differences: readonly PeriodDifference[];
     /** The day that parts the two periods. */
@@ -138,6 +140,7 @@ const figuresOf = ({ rounds }: StudentRecord, edge: EdgeWeights) => ({
   errorsAgainst: errorsAgainst(rounds),
   sides: sidesOf(rounds),
   late: lateErrors(rounds),
+  later: laterRounds(rounds),
 });
 
 function tideIn(figures: StudentRecord['rounds'], roundId: string): number | undefined {

@@ -9,18 +9,32 @@ export type LateErrors = ReturnType<typeof lateErrors>;
 const probability = (p: number) =>
   p < 0.001 ? 'less than 1 in 1000' : `about ${Math.max(1, Math.round(p * 1000))} in 1000`;
 
-/** What chance would hardly bring: one side only, errors late in rounds. What is not flagged folds away. */
+/** "1.8 times as often", "60 % as often". */
+const ratioWords = (ratio: number): string =>
+  ratio >= 1 ? `${ratio.toFixed(1)} times as often` : `${Math.round(ratio * 100)} % as often`;
+
+/** What chance would hardly bring: one side only, errors late in rounds or in sessions. What is not flagged folds away. */
 export function LeftRightEarlyLate({
   sides,
   late,
+  later,
 }: {
   readonly sides: readonly SideCount[];
+  /** The last third of rounds against the first two. */
   readonly late: LateErrors;
+  /** The third round of a session and later against the first two. */
+  readonly later: LateErrors;
 }) {
   const wordOf = useWordOf();
   const nameOf = ({ techniqueId }: SideCount) => (techniqueId === undefined ? 'all attempts' : wordOf(techniqueId));
   const flagged = sides.filter((one) => one.isFlagged);
   const rest = sides.filter((one) => !one.isFlagged);
+  const times = [
+    { found: late, where: 'in rounds', when: 'in the last third' },
+    { found: later, where: 'in sessions', when: 'in the third round of an evening and later' },
+  ].flatMap(({ found, ...words }) => (found ? [{ ...words, found }] : []));
+  const told = times.filter(({ found }) => found.isFlagged);
+  const untold = times.filter(({ found }) => !found.isFlagged);
   return (
     <>
       {flagged.map((one) => (
@@ -31,18 +45,19 @@ export function LeftRightEarlyLate({
           , {one.left} left and {one.right} right <Quiet>(by chance {probability(one.p)})</Quiet>
         </p>
       ))}
-      {late?.isFlagged ? (
-        <p>
-          <strong>Errors {late.ratio > 1 ? 'late' : 'early'} in rounds</strong>: in the last third{' '}
-          {late.ratio >= 1 ? `${late.ratio.toFixed(1)} times as often` : `${Math.round(late.ratio * 100)} % as often`}{' '}
-          as before{' '}
+      {told.map(({ found, where, when }) => (
+        <p key={where}>
+          <strong>
+            Errors {found.ratio > 1 ? 'late' : 'early'} {where}
+          </strong>
+          : {when} {ratioWords(found.ratio)} as before{' '}
           <Quiet>
-            (between {late.interval.low.toFixed(1)} and {late.interval.high.toFixed(1)})
+            (between {found.interval.low.toFixed(1)} and {found.interval.high.toFixed(1)})
           </Quiet>
         </p>
-      ) : null}
-      {flagged.length === 0 && !late?.isFlagged ? <p>Nothing here that chance would not bring.</p> : null}
-      {rest.length > 0 || (late && !late.isFlagged) ? (
+      ))}
+      {flagged.length === 0 && told.length === 0 ? <p>Nothing here that chance would not bring.</p> : null}
+      {rest.length > 0 || untold.length > 0 ? (
         <details>
           <summary>what was counted</summary>
           {rest.map((one) => (
@@ -50,9 +65,11 @@ export function LeftRightEarlyLate({
               {nameOf(one)}: {one.left} left, {one.right} right
             </p>
           ))}
-          {late && !late.isFlagged ? (
-            <p>Errors in the last third: {late.ratio.toFixed(1)} times as often as before</p>
-          ) : null}
+          {untold.map(({ found, where, when }) => (
+            <p key={where}>
+              Errors {when}: {ratioWords(found.ratio)} as before
+            </p>
+          ))}
         </details>
       ) : null}
     </>
