@@ -6,7 +6,7 @@ import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
 import { chooseRounds, type WorthReason } from '@/core/reviewing';
 import { dayWords } from '@/terms/dayWords';
-import { Section, Table } from '@/ui/layout/Page';
+import { Section } from '@/ui/layout/Page';
 import { Button, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { minutesWords, paceWords, whyLines } from './nextView';
@@ -19,11 +19,18 @@ const Ask = styled.div`
 const Why = styled.span`
   display: block; color: ${color.quiet}; font-size: ${size.small};
 `;
-const Chosen = styled.div`
-  margin-top: ${space(4)};
-  td { vertical-align: top; }
-  td:not(:nth-child(2)) { white-space: nowrap; }
+const Chosen = styled.ol`
+  list-style: none; margin: ${space(4)} 0 0; padding: 0;
+  li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 0 ${space(6)}; padding: ${space(3)} 0; border-bottom: 1px solid ${color.rule}; align-items: baseline; }
+  h3 { font-family: ${font.serif}; font-size: 23px; font-weight: 600; line-height: 1.2; margin: 0; }
+  .takes { font-family: ${font.serif}; font-size: ${size.large}; white-space: nowrap; }
+  .why { grid-column: 1; margin-top: ${space(1)}; }
+  li[data-later] { padding: ${space(1.5)} 0; }
+  li[data-later] h3 { font-family: ${font.sans}; font-size: ${size.body}; font-weight: 400; }
+  li[data-later] .takes { font-family: ${font.sans}; font-size: ${size.small}; color: ${color.quiet}; }
 `;
+/** Rounds that stand large: what can be kept in mind. */
+const LARGE = 3;
 
 export interface WaitingRound {
   readonly roundId: string;
@@ -81,36 +88,25 @@ export function WhatNext({ ratio, learnedFrom, names, waiting }: WhatNextProps) 
           </span>
         </Ask>
         {chosen.length > 0 ? (
-          <Chosen>
-            <Table>
-              <thead>
-                <tr>
-                  <th>Round</th>
-                  <th>Why</th>
-                  <th className="figure">Footage</th>
-                  <th className="figure">Takes you</th>
-                </tr>
-              </thead>
-              <tbody>
-                {chosen.map((round) => (
-                  <tr key={round.roundId}>
-                    <td>
-                      <Link href={`/rounds/${round.roundId}`}>
-                        {round.a} and {round.b}
-                      </Link>
-                      <Why>{dayWords(round.heldOn)}</Why>
-                    </td>
-                    <td>
-                      {whyLines(round.reasons, names).map((line) => (
-                        <Why key={line}>{line}</Why>
-                      ))}
-                    </td>
-                    <td className="figure">{formatClock(round.liveSeconds)}</td>
-                    <td className="figure">about {minutesWords(round.costSeconds)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </Table>
+          <Chosen aria-label="What to review next">
+            {chosen.map((round, place) => (
+              <li key={round.roundId} data-later={place >= LARGE || undefined}>
+                <h3>
+                  <Link href={`/rounds/${round.roundId}`}>
+                    {round.a} and {round.b}
+                  </Link>
+                </h3>
+                <span className="takes">about {minutesWords(round.costSeconds)}</span>
+                <div className="why">
+                  {whyLines(round.reasons, names).map((line) => (
+                    <Why key={line}>{line}</Why>
+                  ))}
+                  <Why>
+                    {dayWords(round.heldOn)}, {formatClock(round.liveSeconds)} of footage
+                  </Why>
+                </div>
+              </li>
+            ))}
           </Chosen>
         ) : null}
         {left > 0 && chosen.length > 0 ? (
