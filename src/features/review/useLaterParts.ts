@@ -9,6 +9,8 @@ export function useLaterParts(): void {
     void Promise.allSettled([
       import('@/core/commentary'),
       import('./panels/causes/CausesPanel'),
+      import('./panels/clocks/ClocksPanel'),
+      import('./panels/figures/FiguresPanel'),
       import('./panels/history/HistoryPanel'),
       import('./panels/overtime/OvertimePanel'),
       import('./panels/commentary/CommentaryPanel'),

@@ -1,4 +1,4 @@
-import { occurrenceCost } from '@/core/patterns';
+import { occurrenceCost } from '@/core/patterns/cost';
 import {
   type Athlete,
   type ChainReading,

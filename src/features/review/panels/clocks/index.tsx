@@ -1,6 +1,8 @@
+import dynamic from 'next/dynamic';
 import { plain } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
-import { ClocksPanel } from './ClocksPanel';
+
+const ClocksPanel = dynamic(() => import('./ClocksPanel').then((one) => one.ClocksPanel), { ssr: false });
 
 export const clocks = definePanel({
   id: 'clocks',

@@ -1,6 +1,8 @@
+import dynamic from 'next/dynamic';
 import { shifted } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
-import { FiguresPanel } from './FiguresPanel';
+
+const FiguresPanel = dynamic(() => import('./FiguresPanel').then((one) => one.FiguresPanel), { ssr: false });
 
 export const figures = definePanel({
   id: 'figures',
