@@ -129,7 +129,9 @@ test('weights can be read and written in pounds everywhere', async ({ page }) =>
   await page.getByRole('button', { name: 'Save settings' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
   await page.goto(`${server.url}/students/${demoId('person', 'felix')}`);
-  await expect(page.getByText('185.2 lb')).toBeVisible();
+  // At the head of the page, and in the weights over time.
+  await expect(page.getByText(/brown belt, 2 stripes · 185\.2 lb/)).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: '185.2 lb' })).toBeVisible();
   await page.goto(`${server.url}/settings`);
   await page.getByText('Kilograms', { exact: true }).click();
   await page.getByRole('button', { name: 'Save settings' }).click();
