@@ -101,7 +101,7 @@ export function CircumstancesFields({ circumstances, a, b, messages, onChange, o
       </Row>
       <Row>
         <Choice
-          label="Sizes, where nobody was weighed"
+          label="Who looks bigger"
           value={circumstances.size}
           onChange={(size) => onChange({ size })}
           onClear={() => onChange({ size: undefined })}
