@@ -168,8 +168,8 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
       <Section>
         <h2>What it was like</h2>
         <div className="note">
-          All of it may stay open. What was agreed shields what was done on purpose; a round played for the camera
-          enters no rate.
+          All of it may stay open. What was agreed shields what was done on purpose; a round played for the camera, or
+          agreed to flow, enters no rate.
         </div>
         <div className="matter">
           <CircumstancesFields

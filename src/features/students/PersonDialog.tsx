@@ -9,7 +9,7 @@ import { BeltField, DivisionField, HeightField, StandingField, StripesField, Wei
 import { useNewId } from '@/forms/useNewId';
 import { useDraft, useSending } from '@/forms/useSending';
 import { savePerson } from '@/server/people/personActions';
-import { Fields } from '@/ui/layout/Page';
+import { Fields, Row } from '@/ui/layout/Page';
 import { Button, Dialog, TextArea, TextField } from '@/ui/primitives';
 
 export interface PersonFacts {
@@ -91,8 +91,10 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
         problem={messages.name}
         autoFocus
       />
-      <StandingField value={fields.standing} onChange={(standing) => set({ standing })} />
-      <DivisionField value={fields.division} onChange={(division) => set({ division })} />
+      <Row style={{ alignItems: 'flex-start', gap: 32 }}>
+        <StandingField value={fields.standing} onChange={(standing) => set({ standing })} />
+        <DivisionField value={fields.division} onChange={(division) => set({ division })} />
+      </Row>
       <Fields>
         <BeltField label="Belt" value={fields.belt} onChange={(belt) => set({ belt, stripes: 0 })} />
         <StripesField
