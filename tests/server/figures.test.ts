@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { RoundFigures } from '@/core/figures';
-import { addDays } from '@/core/kernel';
+import { addDays, present } from '@/core/kernel';
 import {
   chooseWorkOn,
   cohortOf,
@@ -14,6 +14,7 @@ import {
   splitByWindow,
 } from '@/core/patterns';
 import type { Mark } from '@/core/round';
+import { findRuleSet, type PointsRules, type RuleSet } from '@/core/scoring';
 import { adultEquivalent } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { insertOwnWord, saveMerge } from '@/data/language/houseWords';
@@ -23,6 +24,7 @@ import { listPeople } from '@/data/people/people';
 import { listStandings } from '@/data/projections/people';
 import { findFiguresDue } from '@/data/projections/roundFigures';
 import { deleteRound, findRound, type Round } from '@/data/rounds/rounds';
+import { insertHouseRuleSet, updateHouseRuleSet } from '@/data/rounds/ruleSets';
 import { figurePerson } from '@/server/figures/figurePerson';
 import { figureRound, figuresOfAthlete } from '@/server/figures/figureRound';
 import { loadPatterns } from '@/server/figures/records';
@@ -35,6 +37,7 @@ import { figuresAreThere } from '../support/plans';
 import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
 
 const today = '2026-11-23';
+const gi = present(findRuleSet('points-gi') as (RuleSet & { readonly points: PointsRules }) | undefined);
 const OWN_ERROR = 'err-half-flat~sleepy';
 let coach: string;
 let people: string[];
@@ -57,7 +60,8 @@ async function fromScratch(roundIds: readonly string[]) {
     for (const round of rounds) {
       const athlete = round.a.personId === person.id ? 'a' : round.b.personId === person.id ? 'b' : undefined;
       const marks = (await listMarks(pool(), round.id)).map(({ mark }) => withMerges(house, mark));
-      if (athlete && marks.length > 0) own.push(figuresOfAthlete(round, athlete, marks));
+      if (athlete && marks.length > 0)
+        own.push(figuresOfAthlete(round, athlete, marks, findRuleSet(round.ruleSet)?.points?.points));
     }
     records.push({
       personId: person.id,
@@ -260,6 +264,28 @@ describe('figures that are kept', () => {
     await figuresAreThere(today);
     const { record } = await loadPatterns(pool(), { id: people[0] ?? '', belt: 'blue' }, today);
     expect(record.rounds[0]?.liveMinutes).toBe(5);
+  });
+
+  it('are asked for when the rules change by which a round is judged, and for no other round', async () => {
+    const rules = { ...gi, id: randomUUID(), name: 'Ours' };
+    await insertHouseRuleSet(pool(), rules, coach);
+    const round = await seedRound(people[0] ?? '', people[1] ?? '');
+    await seedRound(people[0] ?? '', people[1] ?? '', addDays(today, -3));
+    await pool().query('update round set rule_set = $1 where id = $2', [rules.id, round.id]);
+    const mounted: Mark = { kind: 'position', id: randomUUID(), atSeconds: 60, positionId: 'mount', holder: 'b' };
+    await putMarks(round, coach, mounted, flatError(50, { ledTo: [mounted.id] }));
+    const damage = async () => {
+      await figuresAreThere(today);
+      const { record } = await loadPatterns(pool(), { id: people[0] ?? '', belt: 'blue' }, today);
+      return record.rounds.flatMap((one) => [...one.occurrences.values()]).flat()[0]?.damage ?? 0;
+    };
+    const before = await damage();
+    const points = { ...gi.points, points: { ...gi.points.points, mount: 1 } };
+    await updateHouseRuleSet(pool(), { ...rules, points }, 1, coach);
+    expect(await findFiguresDue(pool(), undefined)).toMatchObject({ rounds: 1 });
+    expect(before - (await damage())).toBeCloseTo(3, 9);
+    await updateHouseRuleSet(pool(), { ...rules, points, name: 'Ours, renamed' }, 2, coach);
+    expect(await findFiguresDue(pool(), undefined)).toMatchObject({ rounds: 0 });
   });
 
   it('that a new reading asks for wait behind what coaches change, newest first', async () => {

@@ -1,5 +1,5 @@
 import { present } from '../kernel';
-import { opponentOf } from '../round';
+import { type Mark, opponentOf, stages } from '../round';
 import { findTechnique } from '../vocabulary';
 import { type BestReading, bestReading, placeOf } from './bestReading';
 import type { CallContext } from './callContext';
@@ -10,6 +10,7 @@ import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn, 
 import { changesSubject, hearClauses } from './hearClauses';
 import type { Heard } from './heard';
 import { hear } from './hearing';
+import { goingAttempt } from './hearSuffered';
 import { judge } from './judgement';
 import { type ConceptMatch, listUnreadWords } from './matchConcept';
 import { type Modifiers, mergeModifiers, splitModifiers } from './modifiers';
@@ -48,6 +49,8 @@ export interface CallReading {
   readonly causeId?: string;
   /** The attempt or the stoppage that the call ends: the mark to change instead of making another. */
   readonly finishesId?: string;
+  /** The attempt that was on and has come further: its stage is raised, no second one made. */
+  readonly furthersId?: string;
   /** Another reading is about as likely: nobody takes either without having seen both. */
   readonly doubtful?: true;
   /** The mark that keeps the words as they are, where none of the entries may be meant. */
@@ -168,9 +171,21 @@ function told(heard: Heard, unfinished: Unfinished): CallReading {
     isPraised: judge(wordsOf(linked.text))?.judgement === 'good' || judge(who.words)?.judgement === 'good',
   });
   if (heard.finishesId) return { ...reading, finishesId: heard.finishesId };
+  const further = draft.kind === 'attempt' ? comesFurther(draft, context) : undefined;
+  if (further) return { ...reading, furthersId: further.id };
   return reading.doubtful
     ? { ...reading, ownWords: ownWordsOf(who, linked.text, modifiers, atSeconds, context) }
     : reading;
+}
+
+/** The attempt of the same technique that is on, where the call says that it holds or is locked now. */
+function comesFurther(
+  { techniqueId, athlete, stage, end }: Extract<MarkDraft, { kind: 'attempt' }>,
+  context: CallContext,
+): Mark | undefined {
+  if (end !== undefined || (stage !== 'control' && stage !== 'locked')) return undefined;
+  const going = goingAttempt(techniqueId, athlete, context);
+  return going && stages.indexOf(going.stage) < stages.indexOf(stage) ? going : undefined;
 }
 
 /** What stays when none of the entries is meant: the verdict in the coach's own words, a note where nothing is judged. */

@@ -162,6 +162,30 @@ describe('sentences about an attempt are read for every technique', () => {
     expect(read('marek defends the armbar').draft).toMatchObject({ stage: 'locked', end: 'escaped' });
     expect(read('marek goes for the armbar').finishesId).toBeUndefined();
   });
+
+  it('and one that comes further is the same one, further', () => {
+    const going = {
+      ...({
+        kind: 'attempt',
+        id: 'going',
+        atSeconds: 90,
+        techniqueId: 'armbar',
+        athlete: 'a',
+        stage: 'entry',
+      } as const),
+    };
+    const read = (text: string, stage: 'entry' | 'locked' = 'entry') =>
+      readCall(text, index, { ...callContextAt('mount', 'a'), marks: [{ ...going, stage }] });
+    expect(read('ana armbar locked')).toMatchObject({ furthersId: 'going', draft: { stage: 'locked' } });
+    expect(read('ana armbar almost in')).toMatchObject({ furthersId: 'going', draft: { stage: 'control' } });
+    for (const [text, stage] of [
+      ['ana armbar locked', 'locked'],
+      ['marek armbar locked', 'entry'],
+      ['ana triangle locked', 'entry'],
+      ['ana armbar locked, escaped', 'entry'],
+    ] as const)
+      expect(read(text, stage).furthersId, text).toBeUndefined();
+  });
 });
 
 describe('sentences about a position are read for every position', () => {

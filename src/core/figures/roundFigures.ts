@@ -1,13 +1,16 @@
 import { countsAsAttempt } from '../attempts';
 import type { Span } from '../clock';
 import type { CalendarDate } from '../kernel';
+import { listReactions, type Reaction } from '../reaction';
 import {
   type Athlete,
   type AttemptMark,
   countsAsError,
   type ErrorMark,
+  type GripMark,
   linksOf,
   type Mark,
+  type PointsTable,
   type PositionTime,
   placeOfRole,
   type RoundReading,
@@ -27,6 +30,7 @@ export interface Occurrence {
   readonly heldOn: CalendarDate;
   readonly atSeconds: number;
   readonly punished?: ErrorMark['punished'];
+  readonly side?: ErrorMark['side'];
   /** Damage as a first cause; undefined for a symptom, whose damage its first cause carries. */
   readonly damage?: number;
   readonly symptom: boolean;
@@ -60,9 +64,19 @@ export interface AttemptMade {
   readonly stage: AttemptMark['stage'];
   readonly end?: AttemptMark['end'];
   readonly side?: AttemptMark['side'];
-  /** From its beginning to its end, where that is marked. */
+  /** From its beginning to each stage and to its end, where that is marked. */
+  readonly toControl?: number;
+  readonly toLocked?: number;
   readonly seconds?: number;
 }
+
+/** A grip that somebody reached for. */
+export interface GripTaken extends Pick<GripMark, 'gripId' | 'side' | 'outcome' | 'atSeconds'> {
+  readonly markId: string;
+}
+
+/** How long somebody took to answer what the partner began. */
+export type Answer = Omit<Reaction, 'athlete'>;
 
 /** A chance that the athlete let pass. */
 export interface ChanceMissed {
@@ -104,6 +118,8 @@ export interface RoundFigures {
   /** Those that say something of technique. */
   readonly attempts: readonly AttemptMade[];
   readonly missed: readonly ChanceMissed[];
+  readonly grips: readonly GripTaken[];
+  readonly answers: readonly Answer[];
 }
 
 /** The exposure to an error in a round; an academy's own error has that of the standard one. 0 when there was none. */
@@ -126,6 +142,8 @@ export interface RoundRecord
   readonly span: Span;
   readonly athlete: Athlete;
   readonly marks: readonly Mark[];
+  /** Of the rules that the round is judged by; absent where they give no points. */
+  readonly table?: PointsTable;
 }
 
 /** The figures of one athlete in one round, from its marks alone. */
@@ -133,7 +151,7 @@ export function roundFigures(record: RoundRecord): RoundFigures {
   const { athlete, marks } = record;
   const reading = readRound(record.span, marks);
   const tide = tideOf(reading);
-  const chains = readChains(reading, tide);
+  const chains = readChains(reading, tide, record.table);
   const summary = summariseAthlete(reading, athlete);
   const own = reading.marks.filter(
     (mark): mark is ErrorMark => mark.kind === 'error' && mark.athlete === athlete && countsAsError(mark),
@@ -149,6 +167,7 @@ export function roundFigures(record: RoundRecord): RoundFigures {
       heldOn: record.heldOn,
       atSeconds: mark.atSeconds,
       punished: mark.punished,
+      side: mark.side,
       damage: mark.ledTo.length > 0 ? chains.damageByRoot.get(mark.id)?.total : undefined,
       symptom: chains.symptomIds.has(mark.id),
       rootErrorIds: rootsOf(mark, parents, isFirstCause),
@@ -187,6 +206,8 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     stays: staysOf(reading, athlete),
     attempts: attemptsOf(reading.marks, athlete),
     missed: missedBy(reading.marks, athlete),
+    grips: gripsOf(reading.marks, athlete),
+    answers: listReactions(reading, athlete).map(({ athlete: _own, ...answer }) => answer),
   };
 }
 
@@ -227,7 +248,24 @@ const attemptsOf = (marks: readonly Mark[], athlete: Athlete): AttemptMade[] =>
           {
             ...{ markId: mark.id, techniqueId: mark.techniqueId, isOwn: mark.athlete === athlete },
             ...{ atSeconds: mark.atSeconds, stage: mark.stage, end: mark.end, side: mark.side },
-            seconds: mark.endSeconds === undefined ? undefined : mark.endSeconds - mark.atSeconds,
+            toControl: secondsTo(mark, mark.controlSeconds),
+            toLocked: secondsTo(mark, mark.lockedSeconds),
+            seconds: secondsTo(mark, mark.endSeconds),
+          },
+        ]
+      : [],
+  );
+
+const secondsTo = ({ atSeconds }: AttemptMark, seconds: number | undefined): number | undefined =>
+  seconds === undefined ? undefined : seconds - atSeconds;
+
+const gripsOf = (marks: readonly Mark[], athlete: Athlete): GripTaken[] =>
+  marks.flatMap((mark) =>
+    mark.kind === 'grip' && mark.athlete === athlete && !mark.unsure
+      ? [
+          {
+            ...{ markId: mark.id, gripId: mark.gripId, atSeconds: mark.atSeconds },
+            ...{ side: mark.side, outcome: mark.outcome },
           },
         ]
       : [],

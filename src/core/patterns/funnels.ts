@@ -10,6 +10,9 @@ export interface Funnel {
   readonly openings: number;
   /** From a try to its end, where the end is marked. */
   readonly medianSeconds?: number;
+  /** From a try to where it holds, and from there (else from the try) to where it is locked, where somebody called it then. */
+  readonly medianToControl?: number;
+  readonly medianToLocked?: number;
   /** How many came so far or further. */
   readonly reached: Readonly<Record<Stage, number>>;
   /** Share of tries that was finished, with its 95 % interval; undefined where nothing was tried. */
@@ -46,10 +49,9 @@ export function funnelsOf(rounds: readonly RoundFigures[], whose: 'own' | 'faced
       return {
         techniqueId,
         openings: attempts.length + missed.length,
-        medianSeconds: quantile(
-          attempts.flatMap((one) => one.seconds ?? []),
-          0.5,
-        ),
+        medianSeconds: medianOf(attempts, (one) => one.seconds),
+        medianToControl: medianOf(attempts, (one) => one.toControl),
+        medianToLocked: medianOf(attempts, (one) => one.toLocked && one.toLocked - (one.toControl ?? 0)),
         reached,
         finished: interval && { share: reached.finished / attempts.length, interval },
         moments: [
@@ -66,6 +68,12 @@ export function funnelsOf(rounds: readonly RoundFigures[], whose: 'own' | 'faced
     })
     .sort((one, other) => other.openings - one.openings || (one.techniqueId < other.techniqueId ? -1 : 1));
 }
+
+const medianOf = (attempts: readonly AttemptMade[], secondsOf: (one: AttemptMade) => number | undefined) =>
+  quantile(
+    attempts.flatMap((one) => secondsOf(one) ?? []),
+    0.5,
+  );
 
 const byTime = (one: Moment, other: Moment): number =>
   one.heldOn === other.heldOn ? one.atSeconds - other.atSeconds : one.heldOn < other.heldOn ? -1 : 1;

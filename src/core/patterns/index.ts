@@ -1,5 +1,6 @@
 export * from './academy';
 export * from './againstWhom';
+export * from './answers';
 export * from './change';
 export * from './cohort';
 export * from './cost';

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { RoundFigures } from '../figures';
 import {
   againstWhom,
+  answersOf,
   errorsAgainst,
   expectedResult,
   filterRounds,
@@ -20,7 +21,7 @@ import {
 const figures = (patch: Partial<RoundFigures> = {}): RoundFigures => ({
   ...{ roundId: 'r', heldOn: '2026-11-20', beltGap: 0, weightGap: 0, startSeconds: 0, endSeconds: 300 },
   ...{ liveMinutes: 5, tideArea: 0, positions: [], occurrences: new Map(), exposures: new Map() },
-  ...{ goods: [], stays: [], attempts: [], missed: [] },
+  ...{ goods: [], stays: [], attempts: [], missed: [], grips: [], answers: [] },
   ...patch,
 });
 const attempt = (patch: Partial<RoundFigures['attempts'][number]> = {}) => ({
@@ -92,6 +93,49 @@ describe('left and right, early and late', () => {
     expect(sided(7, 1)?.p).toBeCloseTo(0.0703, 4);
     expect(sided(7, 1)?.isFlagged).toBe(false);
     expect(sided(4, 3)).toBeUndefined();
+  });
+
+  it('counts grips and errors by side as well, what has no side nowhere', () => {
+    const grip = { markId: 'g', gripId: 'collar-grip', atSeconds: 3, outcome: 'got' as const };
+    const error = { markId: 'e', roundId: 'r', heldOn: '2026-11-20', atSeconds: 9, symptom: false, rootErrorIds: [] };
+    const found = sidesOf([
+      figures({
+        grips: [grip, ...Array.from({ length: 8 }, () => ({ ...grip, side: 'right' as const }))],
+        occurrences: new Map([
+          ['err-half-flat', Array.from({ length: 9 }, () => ({ ...error, side: 'left' as const }))],
+        ]),
+      }),
+    ]);
+    expect(found.map(({ of, conceptId, left, right }) => [of, conceptId, left, right])).toEqual([
+      ['errors', undefined, 9, 0],
+      ['errors', 'err-half-flat', 9, 0],
+      ['grips', undefined, 0, 8],
+      ['grips', 'collar-grip', 0, 8],
+    ]);
+  });
+
+  it('pools answers of all rounds, and flags who plainly waits more than one time in four', () => {
+    const answer = (seconds: number) => ({
+      markId: `m${seconds}`,
+      atSeconds: seconds,
+      seconds,
+      from: 'marks' as const,
+    });
+    const of = (...seconds: number[]) =>
+      answersOf([
+        figures({ answers: seconds.slice(0, 2).map(answer) }),
+        figures({ roundId: 's', answers: seconds.slice(2).map(answer) }),
+      ]);
+    expect(of(1, 2, 4)).toBeUndefined();
+    const some = of(1, 2, 2, 4);
+    // Wilson, 1 of 4: from 0.0456 (statistics.test).
+    expect(some).toMatchObject({
+      count: 4,
+      medianSeconds: 2,
+      isFlagged: false,
+      waited: [{ markId: 'm4', roundId: 's' }],
+    });
+    expect(of(1, 3, 4, 5, 6, 7, 8, 9)?.isFlagged).toBe(true);
   });
 
   it('compares the last third with the first two, per minute', () => {
@@ -169,6 +213,15 @@ describe('how rounds flow', () => {
     expect(triangle?.moments.map((one) => one.atSeconds)).toEqual([3, 10, 10]);
     expect(armbar).toMatchObject({ openings: 1, reached: { entry: 0 }, finished: undefined });
     expect(funnelsOf([round], 'faced')).toMatchObject([{ openings: 1 }]);
+    const stages = [
+      attempt({ toControl: 2, toLocked: 5, seconds: 9 }),
+      attempt({ toControl: 4, toLocked: 11 }),
+      attempt({ toLocked: 5 }),
+    ];
+    // To control 2 and 4; from there to locked 3 and 7, once from the beginning 5.
+    expect(funnelsOf([figures({ attempts: stages })], 'own')[0]).toMatchObject({
+      ...{ medianToControl: 3, medianToLocked: 5, medianSeconds: 9 },
+    });
   });
 
   it('leaves the rounds that a filter names, and none of which it is not known', () => {

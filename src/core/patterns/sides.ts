@@ -1,4 +1,5 @@
 import type { RoundFigures } from '../figures';
+import type { Side } from '../marks';
 import { compareRates, exactBinomialP, type RateRatio } from '../statistics';
 
 /** From so many on a side or a third is said. @source own decision: 7 to 1 is still chance (p = 0.070), 8 to 0 is not (0.008) */
@@ -6,8 +7,9 @@ const FEWEST = 8;
 const UNLIKELY = 0.05;
 
 export interface SideCount {
-  /** Undefined for all techniques together. */
-  readonly techniqueId?: string;
+  readonly of: 'attempts' | 'grips' | 'errors';
+  /** The technique, grip or error; undefined for all of them together. */
+  readonly conceptId?: string;
   readonly left: number;
   readonly right: number;
   readonly p: number;
@@ -15,23 +17,40 @@ export interface SideCount {
   readonly isFlagged: boolean;
 }
 
-/** To which side somebody's own attempts go, all together and by technique, those with eight and more; attempts without a side count nowhere. */
+/** One thing done on a side. */
+interface Sided {
+  readonly of: SideCount['of'];
+  readonly conceptId: string;
+  readonly side: Side | undefined;
+}
+
+const sidedIn = ({ attempts, grips, occurrences }: RoundFigures): Sided[] => [
+  ...attempts
+    .filter(({ isOwn }) => isOwn)
+    .map(({ techniqueId, side }): Sided => ({ of: 'attempts', conceptId: techniqueId, side })),
+  ...grips.map(({ gripId, side }): Sided => ({ of: 'grips', conceptId: gripId, side })),
+  ...[...occurrences].flatMap(([errorId, all]) =>
+    all.map(({ side }): Sided => ({ of: 'errors', conceptId: errorId, side })),
+  ),
+];
+
+/** To which side somebody's own attempts, grips and errors go, all together and one by one, those with eight and more; what has no side counts nowhere. */
 export function sidesOf(rounds: readonly RoundFigures[]): SideCount[] {
-  const counts = new Map<string, { left: number; right: number }>();
-  for (const { attempts } of rounds)
-    for (const { isOwn, side, techniqueId } of attempts) {
-      if (!isOwn || (side !== 'left' && side !== 'right')) continue;
-      for (const key of ['', techniqueId]) {
-        const count = counts.get(key) ?? { left: 0, right: 0 };
-        count[side] += 1;
-        counts.set(key, count);
-      }
+  const counts = new Map<string, { of: SideCount['of']; conceptId?: string; left: number; right: number }>();
+  for (const { of, conceptId, side } of rounds.flatMap(sidedIn)) {
+    if (side !== 'left' && side !== 'right') continue;
+    for (const id of [undefined, conceptId]) {
+      const key = `${of} ${id ?? ''}`;
+      const count = counts.get(key) ?? { of, conceptId: id, left: 0, right: 0 };
+      count[side] += 1;
+      counts.set(key, count);
     }
-  return [...counts]
-    .filter(([, { left, right }]) => left + right >= FEWEST)
-    .map(([key, { left, right }]) => {
-      const p = exactBinomialP(left, left + right, 0.5);
-      return { techniqueId: key || undefined, left, right, p, isFlagged: p < UNLIKELY };
+  }
+  return [...counts.values()]
+    .filter(({ left, right }) => left + right >= FEWEST)
+    .map((count) => {
+      const p = exactBinomialP(count.left, count.left + count.right, 0.5);
+      return { ...count, p, isFlagged: p < UNLIKELY };
     })
     .sort((one, other) => one.p - other.p);
 }

@@ -51,9 +51,16 @@ describe('answers', () => {
     ]);
     // Six of ten starts were never answered: the middle one, too.
     const ten = [
-      ...[1, 1.2, 2, 4].map((took) => ({ athlete: 'a' as const, atSeconds: 0, seconds: took, from: 'marks' as const })),
+      ...[1, 1.2, 2, 4].map((took) => ({
+        athlete: 'a' as const,
+        markId: 'm',
+        atSeconds: 0,
+        seconds: took,
+        from: 'marks' as const,
+      })),
       ...Array.from({ length: 6 }, () => ({
         athlete: 'a' as const,
+        markId: 'm',
         atSeconds: 0,
         seconds: 15,
         isUnanswered: true as const,
@@ -69,6 +76,7 @@ describe('answers', () => {
     });
     const cutOff = {
       athlete: 'a' as const,
+      markId: 'm',
       atSeconds: 0,
       seconds: 1,
       isUnanswered: true as const,
@@ -83,7 +91,13 @@ describe('answers', () => {
   });
   it('have figures from four on: median, quartiles, slow over 1.5 s, waiting from 3 s (common practice)', () => {
     const of = (...values: number[]) =>
-      values.map((value) => ({ athlete: 'a' as const, atSeconds: 0, seconds: value, from: 'marks' as const }));
+      values.map((value) => ({
+        athlete: 'a' as const,
+        markId: 'm',
+        atSeconds: 0,
+        seconds: value,
+        from: 'marks' as const,
+      }));
     expect(reactionFigures(of(1, 2, 3))).toBeUndefined();
     expect(reactionFigures(of(1, 1.5, 2, 3))).toEqual({
       count: 4,

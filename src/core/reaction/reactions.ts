@@ -19,6 +19,8 @@ export const usualLimits: ReactionLimits = { slowSeconds: 1.5, passiveSeconds: 3
 /** How long an athlete took to answer something that the opponent began, or waited without an answer. */
 export interface Reaction {
   readonly athlete: Athlete;
+  /** What is answered, or the time taken with the stopwatch. */
+  readonly markId: string;
   readonly atSeconds: number;
   /** Live time. */
   readonly seconds: number;
@@ -35,6 +37,8 @@ const isAction = (mark: Mark): mark is Extract<Mark, { kind: 'attempt' | 'grip' 
 const workedAlone = (mark: AttemptMark): boolean =>
   mark.stage !== 'entry' && (mark.end === undefined || mark.end === 'finished');
 
+const startOf = ({ id, atSeconds }: Mark) => ({ markId: id, atSeconds });
+
 /**
  * The answers of one athlete, in order of time: for each attempt of the opponent, the athlete's next attempt or grip; further starts before the answer are
  * answered with it. What worked without an answer is there as unanswered: it took longer than the time until play stopped, at most fifteen seconds. Times
@@ -47,14 +51,14 @@ export function listReactions({ marks, round }: RoundReading, athlete: Athlete):
   const waitedUntil = (atSeconds: number) => {
     if (open && workedAlone(open)) {
       const seconds = Math.min(LONGEST_ANSWER_SECONDS, liveSecondsBetween(live, open.atSeconds, atSeconds));
-      found.push({ athlete, atSeconds: open.atSeconds, seconds, isUnanswered: true, from: 'marks' });
+      found.push({ ...startOf(open), athlete, seconds, isUnanswered: true, from: 'marks' });
     }
     open = undefined;
   };
   for (const mark of marks) {
     if (mark.kind === 'stoppage') waitedUntil(mark.atSeconds);
     if (mark.kind === 'measure' && mark.athlete === athlete)
-      found.push({ athlete, atSeconds: mark.atSeconds, seconds: mark.endSeconds - mark.atSeconds, from: 'stopwatch' });
+      found.push({ ...startOf(mark), athlete, seconds: mark.endSeconds - mark.atSeconds, from: 'stopwatch' });
     if (!isAction(mark)) continue;
     if (mark.athlete === opponentOf(athlete)) {
       if (mark.kind === 'attempt') open ??= mark;
@@ -63,7 +67,7 @@ export function listReactions({ marks, round }: RoundReading, athlete: Athlete):
     if (open === undefined) continue;
     const seconds = liveSecondsBetween(live, open.atSeconds, mark.atSeconds);
     if (seconds > LONGEST_ANSWER_SECONDS) waitedUntil(mark.atSeconds);
-    else found.push({ athlete, atSeconds: open.atSeconds, seconds, from: 'marks' });
+    else found.push({ ...startOf(open), athlete, seconds, from: 'marks' });
     open = undefined;
   }
   waitedUntil(round.endSeconds);
@@ -89,7 +93,7 @@ export interface ReactionFigures {
  * @source censored observations: a time of which only a lower bound is known (common practice of survival statistics)
  */
 export function reactionFigures(
-  reactions: readonly Reaction[],
+  reactions: readonly Pick<Reaction, 'seconds' | 'isUnanswered'>[],
   { slowSeconds, passiveSeconds } = usualLimits,
 ): ReactionFigures | undefined {
   const known = reactions.filter((one) => !one.isUnanswered || one.seconds > slowSeconds);

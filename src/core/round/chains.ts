@@ -1,6 +1,6 @@
 import { fail, present, type Result, succeed } from '../kernel';
 import { compareMarks, countsAsError, linksOf, type Mark } from '../marks';
-import { type Root, sharePoints } from './conceded';
+import { genericPoints, type PointsTable, type Root, sharePoints } from './conceded';
 import { listEndings } from './endings';
 import { descendantFinder, type LinkGraph, latestBelow, linkGraphOf } from './linkGraph';
 import type { RoundReading } from './readRound';
@@ -61,7 +61,7 @@ export function descendantIds(marks: readonly Mark[], markId: string): ReadonlyS
   return new Set(descendantFinder(linkGraphOf(marks))(place).map((below) => present(marks[below]).id));
 }
 
-/** What an error cost, in points of the generic table. */
+/** What an error cost, in points of the rules that the round is judged by. */
 export interface Damage {
   readonly points: number;
   /** Tide area lost, per minute. */
@@ -86,8 +86,9 @@ export interface ChainReading {
  * The chains of a round: first causes, what hangs from them, and what each cost. Points, taps and lost seconds with several first
  * causes are shared among them in equal parts, so nothing counts twice. A lost second lies between the error and the moment the
  * athlete's tide is back at its level just before, or play began anew, and never ends before the last linked consequence.
+ * `table` is that of the rules that the round is judged by; without it the usual points.
  */
-export function readChains(reading: RoundReading, tide: Tide): ChainReading {
+export function readChains(reading: RoundReading, tide: Tide, table: PointsTable = genericPoints): ChainReading {
   const { marks } = reading;
   const graph = linkGraphOf(marks);
   const isSymptom = findSymptoms(graph);
@@ -109,7 +110,7 @@ export function readChains(reading: RoundReading, tide: Tide): ChainReading {
     const { id, athlete, atSeconds } = mark;
     linked.push({ id, athlete, atSeconds, lastSeconds: present(latest[place]), descendants });
   }
-  const shares = sharePoints(linked, marks);
+  const shares = sharePoints(linked, marks, table);
   const losses = shareTideLoss(linked, tide, listEndings(reading));
   for (let root = 0; root < linked.length; root += 1) {
     const { points, taps } = present(shares[root]);

@@ -2,8 +2,11 @@ import { present } from '../kernel';
 import { type Athlete, isFinished, type Mark } from '../marks';
 import { findPosition, findTechnique, type PointsClass } from '../vocabulary';
 
-/** @source usual points of the sport (common practice) */
-export const genericPoints: Readonly<Record<PointsClass, number>> = {
+/** What each way to score is worth. */
+export type PointsTable = Readonly<Record<PointsClass, number>>;
+
+/** For rounds whose rules give no points. @source usual points of the sport (common practice) */
+export const genericPoints: PointsTable = {
   pass: 3,
   mount: 4,
   back: 4,
@@ -25,8 +28,8 @@ export interface Share {
 
 export const bothAthletes = ['a', 'b'] as const;
 
-/** Points and taps given away below each first cause; what hangs from several is shared among them in equal parts. */
-export function sharePoints(roots: readonly Root[], marks: readonly Mark[]): Share[] {
+/** Points by a table and taps given away below each first cause; what hangs from several is shared among them in equal parts. */
+export function sharePoints(roots: readonly Root[], marks: readonly Mark[], table: PointsTable): Share[] {
   const shares = roots.map((): Share => ({ points: 0, taps: 0 }));
   const owners = new Map<number, number[]>();
   for (let root = 0; root < roots.length; root += 1) {
@@ -49,7 +52,7 @@ export function sharePoints(roots: readonly Root[], marks: readonly Mark[]): Sha
       if (losing.length === 0) continue;
       const counted = !mayBePaid(mark) || losing.some((root) => !isPaid(mark, paidBy(root)));
       if (!counted) continue;
-      const { points, tap } = conceded(mark, athlete);
+      const { points, tap } = conceded(mark, athlete, table);
       for (const root of losing) {
         const share = present(shares[root]);
         share.points += points / losing.length;
@@ -94,10 +97,10 @@ function isPaid(mark: Mark, paid: Paid): boolean {
 const mayConcede = (mark: Mark): boolean =>
   mark.kind === 'position' ? mark.holder !== undefined : mark.kind === 'attempt' && isFinished(mark);
 
-function conceded(mark: Mark, loser: Athlete): { points: number; tap: number } {
+function conceded(mark: Mark, loser: Athlete, table: PointsTable): { points: number; tap: number } {
   if (mark.kind === 'position' && mark.holder && mark.holder !== loser) {
     const position = findPosition(mark.positionId);
-    const points = position?.points && position.betterRole !== 'neutral' ? genericPoints[position.points] : 0;
+    const points = position?.points && position.betterRole !== 'neutral' ? table[position.points] : 0;
     return { points, tap: 0 };
   }
   if (mark.kind !== 'attempt' || mark.athlete === loser || !isFinished(mark)) return { points: 0, tap: 0 };
@@ -106,10 +109,10 @@ function conceded(mark: Mark, loser: Athlete): { points: number; tap: number } {
     return { points: 0, tap: (mark.tapCause ?? 'technique') === 'technique' && !mark.came ? 1 : 0 };
   }
   const classPoints = {
-    passes: 3,
-    sweeps: 2,
-    takedowns: 2,
-    'back-takes': technique?.resultPositionId === 'back-control' ? 4 : 0,
+    passes: table.pass,
+    sweeps: table.sweep,
+    takedowns: table.takedown,
+    'back-takes': technique?.resultPositionId === 'back-control' ? table.back : 0,
   };
   const points =
     technique && technique.scores !== false ? ((classPoints as Record<string, number>)[technique.class] ?? 0) : 0;

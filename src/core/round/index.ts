@@ -4,6 +4,7 @@ export * from './chainSteps';
 export * from './chains';
 export * from './checkMark';
 export * from './circumstances';
+export type { PointsTable } from './conceded';
 export * from './contradictions';
 export * from './likelySwap';
 export * from './proposeLinks';

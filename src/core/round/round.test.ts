@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryMarks, span } from '../../../tests/support/arbitraryRound';
 import { spanSeconds } from '../clock';
+import { findRuleSet } from '../scoring';
 import {
   type AttemptMark,
   checkLink,
@@ -263,6 +264,20 @@ describe('chains of cause and cost', () => {
     expect(damage?.points).toBe(3);
     expect(damage?.tideLoss).toBeCloseTo(2, 9);
     expect(damage?.total).toBeCloseTo(5, 9);
+  });
+
+  it('charge what the rules of the round give for it', () => {
+    const marks = [
+      position(10, 'half-guard', 'b'),
+      error(40, 'a', ['p50', 'p110']),
+      position(50, 'mount', 'b'),
+      position(110, 'back-control', 'b'),
+    ];
+    const reading = readRound(span, marks);
+    const points = (id: string) =>
+      readChains(reading, tideOf(reading), findRuleSet(id)?.points?.points).damageByRoot.get('e40')?.points;
+    // Main gi federation: mount 4, back 4; where only the second half counts: mount 2, back 3 (both rule books, from memory). Without points: the usual ones.
+    expect([points('points-gi'), points('points-second-half'), points('no-score')]).toEqual([8, 5, 8]);
   });
 
   it('count a tap as eight, unless it was not by technique', () => {

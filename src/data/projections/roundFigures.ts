@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { CallHabits } from '@/core/callline';
 import { FIGURES_VERSION, occasions, type RoundFigures } from '@/core/figures';
-import { attemptEnds, punishments, sides, stages, type Transition } from '@/core/round';
+import { attemptEnds, gripOutcomes, punishments, sides, stages, type Transition } from '@/core/round';
 import { roles } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
@@ -10,6 +10,7 @@ const occurrenceShape = z.object({
   markId: z.string(),
   atSeconds: z.number(),
   punished: z.enum(punishments).optional(),
+  side: z.enum(sides).optional(),
   damage: z.number().optional(),
   symptom: z.boolean(),
   rootErrorIds: z.array(z.string()),
@@ -36,7 +37,23 @@ const attemptShape = z.object({
   stage: z.enum(stages),
   end: z.enum(attemptEnds).optional(),
   side: z.enum(sides).optional(),
+  toControl: z.number().optional(),
+  toLocked: z.number().optional(),
   seconds: z.number().optional(),
+});
+const gripShape = z.object({
+  markId: z.string(),
+  gripId: z.string(),
+  atSeconds: z.number(),
+  side: z.enum(sides).optional(),
+  outcome: z.enum(gripOutcomes),
+});
+const answerShape = z.object({
+  markId: z.string(),
+  atSeconds: z.number(),
+  seconds: z.number(),
+  isUnanswered: z.literal(true).optional(),
+  from: z.enum(['marks', 'stopwatch']),
 });
 /** As it lies in a row; what the row's own columns say is not said again. */
 const contentShape = z.object({
@@ -61,6 +78,8 @@ const contentShape = z.object({
   missed: z
     .array(z.object({ markId: z.string(), techniqueId: z.string().optional(), atSeconds: z.number() }))
     .default([]),
+  grips: z.array(gripShape).default([]),
+  answers: z.array(answerShape).default([]),
 });
 
 const figureRow = z
@@ -99,6 +118,8 @@ const figureRow = z
       stays: content.stays,
       attempts: content.attempts,
       missed: content.missed,
+      grips: content.grips,
+      answers: content.answers,
     } satisfies RoundFigures,
   }));
 
@@ -126,6 +147,8 @@ const contentOf = (figures: RoundFigures): z.input<typeof contentShape> => ({
   stays: [...figures.stays],
   attempts: [...figures.attempts],
   missed: [...figures.missed],
+  grips: [...figures.grips],
+  answers: [...figures.answers],
 });
 
 /** Which of somebody's rounds are read: those since a day, and so many of the newest at any age; none after `until`, and never more than `most`. */

@@ -47,7 +47,7 @@ const Box = styled.div`
 `;
 
 /** Other marks that a call is about, and what its words were read as. */
-export interface CallTies extends Pick<CallReading, 'causeId' | 'finishesId' | 'endsRound'> {
+export interface CallTies extends Pick<CallReading, 'causeId' | 'finishesId' | 'furthersId' | 'endsRound'> {
   /** The words that name what was marked. */
   readonly words?: string;
   /** Another meaning was chosen than the likeliest. */
@@ -365,10 +365,13 @@ function RemarkWords({ reading }: { readonly reading: CallReading }) {
   ) : null;
 }
 
-const pickTies = ({ causeId, finishesId, endsRound }: CallReading): CallTies => ({ causeId, finishesId, endsRound });
+const pickTies = ({ causeId, finishesId, furthersId, endsRound }: CallReading): CallTies => ({
+  ...{ causeId, finishesId, furthersId, endsRound },
+});
 
 /** With which other mark the call has to do. */
-function tieWords({ draft, causeId, finishesId }: CallReading): string {
+function tieWords({ draft, causeId, finishesId, furthersId }: CallReading): string {
+  if (furthersId) return ' · the attempt that was on came so far';
   if (finishesId) return draft?.kind === 'stoppage' ? ' · ends the stoppage' : ' · ends the attempt that was on';
   if (causeId) return ' · linked with its cause';
   return (draft?.ledTo ?? []).length > 0 ? ' · linked with what it led to' : '';

@@ -86,8 +86,8 @@ export function useCalls(options: CallsOptions) {
     });
   };
   const commit = (draft: MarkDraft, editing: Mark | undefined, ties: CallTies) => {
-    const { causeId, finishesId, endsRound, meant, words } = ties;
-    const going = editing ? undefined : reading.marks.find((one) => one.id === finishesId);
+    const { causeId, finishesId, furthersId, endsRound, meant, words } = ties;
+    const going = editing ? undefined : reading.marks.find((one) => one.id === (finishesId ?? furthersId));
     const mark = { ...draft, ...keptOf(editing, draft), id: editing?.id ?? crypto.randomUUID() } as Mark;
     const cause = causeId ? reading.marks.find((one) => one.id === causeId) : undefined;
     const rewritten = editing && meantByRewriting(lately.current, mark);
@@ -95,7 +95,7 @@ export function useCalls(options: CallsOptions) {
     lately.current =
       words && !editing ? { markId: mark.id, words, conceptId: conceptIdOf(mark), at: Date.now() } : undefined;
     if (editing) marks.replace(editing, mark);
-    else if (going?.kind === 'attempt') marks.replace(going, endedBy(going, draft));
+    else if (going?.kind === 'attempt') marks.replace(going, (furthersId ? furtheredBy : endedBy)(going, draft));
     else if (going?.kind === 'stoppage' && draft.kind === 'stoppage')
       marks.replace(going, { ...going, endSeconds: draft.endSeconds });
     else marks.add(mark, cause && withLink(cause, mark.id));
@@ -142,10 +142,20 @@ const stateAt = (reading: RoundReading, seconds: number): RoundState =>
 
 /** The attempt that was on, ended by the tap that was called; what was remarked is kept. */
 function endedBy(attempt: AttemptMark, draft: MarkDraft): AttemptMark {
-  const notes = [attempt.note, draft.note].filter(Boolean).join(' - ');
   const how = draft.kind === 'attempt' ? { stage: draft.stage, end: draft.end, tapCause: draft.tapCause } : {};
-  const ended = { ...attempt, ...how, endSeconds: draft.atSeconds };
-  return notes ? { ...ended, note: notes } : ended;
+  return { ...attempt, ...how, endSeconds: draft.atSeconds, ...bothRemarks(attempt, draft) };
+}
+
+/** The attempt that was on, come so far as the call says, at its moment. */
+function furtheredBy(attempt: AttemptMark, draft: MarkDraft): AttemptMark {
+  if (draft.kind !== 'attempt') return attempt;
+  const at = draft.stage === 'locked' ? { lockedSeconds: draft.atSeconds } : { controlSeconds: draft.atSeconds };
+  return { ...attempt, stage: draft.stage, ...at, ...bothRemarks(attempt, draft) };
+}
+
+function bothRemarks(attempt: AttemptMark, draft: MarkDraft): { note?: string } {
+  const note = [attempt.note, draft.note].filter(Boolean).join(' - ');
+  return note ? { note } : {};
 }
 
 /** What a rewritten mark keeps of the one it was: links and the end are not part of the words. */

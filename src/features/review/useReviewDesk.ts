@@ -93,7 +93,7 @@ export function useReviewDesk(props: ReviewPageProps) {
   const address = useMemo(() => addressOf(round.id, second?.id), [round.id, second]);
   const marks = useMarks(address, stored, coachId);
   const { state } = marks;
-  const { reading, settled, tide, chains, outline, contradictions } = useRoundReading(state.held, span);
+  const { reading, settled, tide, chains, outline, contradictions } = useRoundReading(state.held, span, ruleSet);
   const asks = useDeskQuestions({
     round,
     scopeId: address.scopeId,

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
+  type Answers,
   chooseWorkOn,
   type EdgeWeights,
   type ErrorsAgainst,
@@ -69,6 +70,7 @@ export interface StudentPageProps {
     readonly questions: readonly QuestionAbout[];
   };
   readonly sides: readonly SideCount[];
+  readonly answers: Answers | undefined;
   readonly late: LateErrors;
   readonly later: LateErrors;
   readonly rounds: readonly StudentRound[];
@@ -205,13 +207,13 @@ function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { re
 
 type GoProps = Pick<
   FiguresProps,
-  'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'edge' | 'sides' | 'late' | 'later'
+  'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'edge' | 'sides' | 'late' | 'later' | 'answers'
 > & {
   readonly labels: RoundLabels;
 };
 
 /** What goes well, how rounds flow, what becomes of chances, against whom, to which side and when. */
-function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, edge, sides, late, later }: GoProps) {
+function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, edge, ...flagged }: GoProps) {
   return (
     <>
       <Section>
@@ -248,9 +250,9 @@ function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, 
         </div>
       </Section>
       <Section data-print="no">
-        <h2>Left and right, early and late</h2>
+        <h2>Left and right, early and late, answering</h2>
         <div className="matter">
-          <LeftRightEarlyLate sides={sides} late={late} later={later} />
+          <LeftRightEarlyLate {...flagged} labels={labels} />
         </div>
       </Section>
     </>

@@ -10,6 +10,7 @@ import {
   gapInWords,
   type Mark,
   opponentOf,
+  type PointsTable,
   readRound,
   reasonApart,
 } from '@/core/round';
@@ -20,6 +21,7 @@ import { listMarksForFigures } from '@/data/marks/marks';
 import { type FiguredRound, holdRound, replaceRoundFigures } from '@/data/projections/roundFigures';
 import { findRound, type Round } from '@/data/rounds/rounds';
 import { withMerges } from '../language/loadHouse';
+import { ruleSetOf } from '../rounds/ruleSetOf';
 
 /** Works out what a round says today and keeps it for every page. Harmless to repeat; nothing for a round that is gone. */
 export async function figureRound(database: pg.Pool, roundId: string): Promise<void> {
@@ -29,8 +31,12 @@ export async function figureRound(database: pg.Pool, roundId: string): Promise<v
     // Marks are read after the round is held: of two who work at once, the one who writes last has read last.
     if (!(await holdRound(client, roundId))) return;
     const round = await findRound(client, roundId);
-    if (round)
-      await replaceRoundFigures(client, figuresOfRound(round, await listMarksForFigures(client, roundId), house));
+    if (!round) return;
+    const rules = await ruleSetOf(client, round.ruleSet);
+    await replaceRoundFigures(
+      client,
+      figuresOfRound(round, await listMarksForFigures(client, roundId), house, rules?.points?.points),
+    );
   });
 }
 
@@ -39,8 +45,13 @@ interface CountedMark {
   readonly changedAt: string;
 }
 
-/** What is kept of a round, from its marks alone. */
-export function figuresOfRound(round: Round, stored: readonly CountedMark[], house: HouseWords): FiguredRound {
+/** What is kept of a round, from its marks and the points of the rules that it is judged by. */
+export function figuresOfRound(
+  round: Round,
+  stored: readonly CountedMark[],
+  house: HouseWords,
+  table: PointsTable | undefined,
+): FiguredRound {
   const marks = stored.map(({ mark }) => withMerges(house, mark));
   const uses = new Map<string, number>();
   for (const { mark } of stored) {
@@ -59,7 +70,7 @@ export function figuresOfRound(round: Round, stored: readonly CountedMark[], hou
     ),
     athletes: says
       ? (['a', 'b'] as const).map((slot) => {
-          const figures = figuresOfAthlete(round, slot, marks);
+          const figures = figuresOfAthlete(round, slot, marks, table);
           return { slot, figures, personId: round[slot].personId, result: resultOf(figures) };
         })
       : [],
@@ -72,10 +83,15 @@ export function figuresOfRound(round: Round, stored: readonly CountedMark[], hou
 }
 
 /** What a round says about one athlete. */
-export function figuresOfAthlete(round: Round, athlete: Athlete, marks: readonly Mark[]): RoundFigures {
+export function figuresOfAthlete(
+  round: Round,
+  athlete: Athlete,
+  marks: readonly Mark[],
+  table: PointsTable | undefined,
+): RoundFigures {
   const { [athlete]: own, [opponentOf(athlete)]: other } = round;
   return roundFigures({
-    ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks },
+    ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks, table },
     ...{ uniform: round.uniform, occasion: round.occasion },
     beltGap: beltGap(own, other),
     ...{ partnerId: other.personId, numberInSession: round.numberInSession },

@@ -13,6 +13,7 @@ import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { loadHouse } from '../language/loadHouse';
 import { marksByRound } from '../rounds/marksByRound';
+import { ruleSetOf } from '../rounds/ruleSetOf';
 import { requireSight } from './blindness';
 import type { ReviewContent } from './closingInput';
 
@@ -33,10 +34,11 @@ export async function loadClosing(roundId: string, slot: Athlete) {
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
   await requireSight(round.id, coach.id);
-  const [house, person, signed] = await Promise.all([
+  const [house, person, signed, rules] = await Promise.all([
     loadHouse(),
     findPerson(pool(), round[slot].personId),
     listSignedReviews(pool(), round.id, slot),
+    ruleSetOf(pool(), round.ruleSet),
   ]);
   const marks = (await marksByRound(pool(), house, [round])).get(round.id) ?? [];
   const reading = readRound(round, marks);
@@ -44,7 +46,7 @@ export async function loadClosing(roundId: string, slot: Athlete) {
   const belt = adultEquivalent(athlete.belt);
   const draft = draftReview(
     reading,
-    readChains(reading, tideOf(reading)),
+    readChains(reading, tideOf(reading), rules?.points?.points),
     slot,
     belt,
     await prioritiesOf(athlete.personId),

@@ -1,7 +1,9 @@
 import { addDays, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
+  type Answers,
   againstWhom,
+  answersOf,
   chooseWorkOn,
   compareStudents,
   type EdgeWeights,
@@ -69,6 +71,7 @@ export interface StudentPage {
   /** Everybody met in the rounds that are looked at, by name. */
   readonly met: readonly Named[];
   readonly sides: readonly SideCount[];
+  readonly answers: Answers | undefined;
   readonly late: ReturnType<typeof lateErrors>;
   readonly later: ReturnType<typeof laterRounds>;
   readonly compared: {
@@ -139,6 +142,7 @@ const figuresOf = ({ rounds }: StudentRecord, edge: EdgeWeights) => ({
   partners: againstWhom(rounds, edge),
   errorsAgainst: errorsAgainst(rounds),
   sides: sidesOf(rounds),
+  answers: answersOf(rounds),
   late: lateErrors(rounds),
   later: laterRounds(rounds),
 });

@@ -24,6 +24,9 @@ const schema = z.strictObject({
   athlete: athleteSchema,
   stage: z.enum(stages),
   end: z.enum(attemptEnds).optional(),
+  /** When it came so far, where somebody called it then. */
+  controlSeconds: endSchema.optional(),
+  lockedSeconds: endSchema.optional(),
   endSeconds: endSchema.optional(),
   side: sideSchema,
   tapCause: z.enum(tapCauses).optional(),

@@ -28,9 +28,21 @@ const SHOWN = 6;
 /** A share is not worth a figure before so many tries. @source own decision, as for answers */
 const FEWEST = 4;
 
-/** "4 s"; nothing where no end is marked. */
-const secondsWords = (seconds: number | undefined): string =>
-  seconds === undefined ? '–' : `${Math.round(seconds)} s`;
+/** "4 s", "held after 3 s, locked 5 s later, 12 s in all"; nothing where no end is marked. */
+function secondsWords({
+  medianSeconds,
+  medianToControl,
+  medianToLocked,
+}: Pick<Funnel, 'medianSeconds' | 'medianToControl' | 'medianToLocked'>): string {
+  const words = [
+    medianToControl === undefined ? '' : `held after ${Math.round(medianToControl)} s`,
+    medianToLocked === undefined
+      ? ''
+      : `locked ${Math.round(medianToLocked)} s ${medianToControl === undefined ? 'in' : 'later'}`,
+  ].filter(Boolean);
+  if (medianSeconds === undefined) return words.join(', ') || '–';
+  return [...words, `${Math.round(medianSeconds)} s${words.length > 0 ? ' in all' : ''}`].join(', ');
+}
 
 export interface FinishesProps {
   readonly funnels: readonly Funnel[];
@@ -43,7 +55,7 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
   const wordOf = useWordOf();
   const [openId, setOpenId] = useState<string>();
   const { shown, toggle } = useShowAll(funnels, SHOWN);
-  const isTimed = funnels.some((one) => one.medianSeconds !== undefined);
+  const isTimed = funnels.some((one) => secondsWords(one) !== '–');
   const letPass = funnels.some((one) => one.openings > one.reached.entry);
   if (funnels.length === 0) return <p>No attempts are marked in these rounds.</p>;
   return (
@@ -61,7 +73,7 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
           </tr>
         </thead>
         <tbody>
-          {shown.map(({ techniqueId, openings, reached, finished, medianSeconds, moments }) => (
+          {shown.map(({ techniqueId, openings, reached, finished, moments, ...took }) => (
             <Fragment key={techniqueId}>
               <tr>
                 <td>
@@ -77,7 +89,7 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
                 <td className="figure">{reached.entry}</td>
                 <td className="figure">{reached.control}</td>
                 <td className="figure">{reached.finished}</td>
-                {isTimed ? <td className="figure">{secondsWords(medianSeconds)}</td> : null}
+                {isTimed ? <td className="figure">{secondsWords(took)}</td> : null}
                 <td>
                   {reached.entry < FEWEST || !finished ? (
                     <Quiet>too few to say</Quiet>

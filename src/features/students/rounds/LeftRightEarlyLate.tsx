@@ -1,8 +1,10 @@
 'use client';
 
-import type { lateErrors, SideCount } from '@/core/patterns';
+import type { Answers, lateErrors, SideCount } from '@/core/patterns';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
+import type { RoundLabels } from '../errors/Moments';
+import { Answering } from './Answering';
 
 export type LateErrors = ReturnType<typeof lateErrors>;
 
@@ -13,20 +15,21 @@ const probability = (p: number) =>
 const ratioWords = (ratio: number): string =>
   ratio >= 1 ? `${ratio.toFixed(1)} times as often` : `${Math.round(ratio * 100)} % as often`;
 
-/** What chance would hardly bring: one side only, errors late in rounds or in sessions. What is not flagged folds away. */
-export function LeftRightEarlyLate({
-  sides,
-  late,
-  later,
-}: {
+export interface LeftRightEarlyLateProps {
   readonly sides: readonly SideCount[];
   /** The last third of rounds against the first two. */
   readonly late: LateErrors;
   /** The third round of a session and later against the first two. */
   readonly later: LateErrors;
-}) {
+  readonly answers: Answers | undefined;
+  readonly labels: RoundLabels;
+}
+
+/** What chance would hardly bring: one side only, errors late in rounds or in sessions, waiting instead of answering. What is not flagged folds away. */
+export function LeftRightEarlyLate({ sides, late, later, answers, labels }: LeftRightEarlyLateProps) {
   const wordOf = useWordOf();
-  const nameOf = ({ techniqueId }: SideCount) => (techniqueId === undefined ? 'all attempts' : wordOf(techniqueId));
+  const nameOf = ({ of, conceptId }: SideCount) => (conceptId === undefined ? `all ${of}` : wordOf(conceptId));
+  const keyOf = ({ of, conceptId }: SideCount) => `${of} ${conceptId}`;
   const flagged = sides.filter((one) => one.isFlagged);
   const rest = sides.filter((one) => !one.isFlagged);
   const times = [
@@ -38,7 +41,7 @@ export function LeftRightEarlyLate({
   return (
     <>
       {flagged.map((one) => (
-        <p key={nameOf(one)}>
+        <p key={keyOf(one)}>
           <strong>
             {nameOf(one)}: nearly always {one.left > one.right ? 'left' : 'right'}
           </strong>
@@ -56,12 +59,15 @@ export function LeftRightEarlyLate({
           </Quiet>
         </p>
       ))}
-      {flagged.length === 0 && told.length === 0 ? <p>Nothing here that chance would not bring.</p> : null}
-      {rest.length > 0 || untold.length > 0 ? (
+      {answers?.isFlagged ? <Answering answers={answers} labels={labels} /> : null}
+      {flagged.length === 0 && told.length === 0 && !answers?.isFlagged ? (
+        <p>Nothing here that chance would not bring.</p>
+      ) : null}
+      {rest.length > 0 || untold.length > 0 || (answers && !answers.isFlagged) ? (
         <details>
           <summary>what was counted</summary>
           {rest.map((one) => (
-            <p key={nameOf(one)}>
+            <p key={keyOf(one)}>
               {nameOf(one)}: {one.left} left, {one.right} right
             </p>
           ))}
@@ -70,6 +76,7 @@ export function LeftRightEarlyLate({
               Errors {when}: {ratioWords(found.ratio)} as before
             </p>
           ))}
+          {answers && !answers.isFlagged ? <Answering answers={answers} labels={labels} /> : null}
         </details>
       ) : null}
     </>
