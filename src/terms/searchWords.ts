@@ -5,6 +5,7 @@ import {
   type SearchedAnswer,
   type SearchedCount,
   type SearchedFollows,
+  type SearchedLength,
   type SearchQuery,
 } from '@/core/search';
 import { findError } from '@/core/vocabulary';
@@ -53,8 +54,35 @@ export function followsWords({ first, second, isNot, marks, followed, isCut, int
   return `After “${first}”, ${what} ${of} times: ${percent(followed / marks)} % (between ${percent(interval.low)} and ${percent(interval.high)} %).`;
 }
 
+/** "On top 4.2 of 21.0 live minutes, 20 %, in 9 of 12 reviewed rounds; in half of the rounds between 5 and 41 %." */
+function lengthWords(length: SearchedLength, nameOf: (id: string) => string): string {
+  const { place, positionIds, minutes, liveMinutes, rounds, roundsWith, usual } = length;
+  const side = place === 'over' ? 'on top' : place === 'under' ? 'below' : '';
+  const where = capital([positionIds.map(nameOf).join(' or '), side].filter(Boolean).join(', '));
+  if (rounds === 0 || liveMinutes <= 0) return `${where}: no reviewed round fits.`;
+  const share = Math.round((minutes / liveMinutes) * 100);
+  const spread =
+    usual && rounds > 3
+      ? `; half of the rounds lie between ${Math.round(usual.low * 100)} and ${Math.round(usual.high * 100)} %`
+      : '';
+  return `${where}: ${minutes.toFixed(1)} of ${liveMinutes.toFixed(1)} live minutes, ${share} %, in ${roundsWith} of ${rounds === 1 ? 'one reviewed round' : `${rounds} reviewed rounds`}${spread}.`;
+}
+
 /** The answer to a question in one sentence. */
-export const answerWords = ({ count, follows }: SearchedAnswer): string =>
-  follows ? followsWords(follows) : count ? countWords(count) : '';
+export function answerWords(
+  { count, follows, length, needsName }: SearchedAnswer,
+  nameOf: (id: string) => string,
+): string {
+  if (needsName) return 'Time is somebody’s: add a name to the question.';
+  if (length) return lengthWords(length, nameOf);
+  return follows ? followsWords(follows) : count ? countWords(count) : '';
+}
+
+/** The answer of one round in a few words: "2 times", "1 of 3", "31 %". */
+export function newestWords({ count, follows, length }: SearchedAnswer): string {
+  if (length) return `${Math.round((length.minutes / (length.liveMinutes || 1)) * 100)} %`;
+  if (follows) return follows.marks === 0 ? 'not marked' : `${follows.followed} of ${follows.marks}`;
+  return count && count.marks > 0 ? times(count.marks) : 'not once';
+}
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -243,6 +243,31 @@ describe('the one box', () => {
     for (const nothing of ['', '   ', '🦉'.repeat(400), "'; drop table mark; --"])
       expect((await searchEverything(nothing)).marks).toEqual([]);
   });
+
+  it('tells how long somebody was somewhere, of all their live time, and plays it', async () => {
+    const round = await marked();
+    await marked(addDays(day, -30));
+    const mount = { kind: 'position' as const, id: randomUUID(), atSeconds: 130, positionId: 'mount' };
+    await putMarks(round, coach.id, { ...mount, holder: 'a' });
+    await figuresAreThere(day);
+    const asked = async (text: string) => (await searchEverything(text)).answer;
+    // In half guard from 10 on, in the other round to its end at 310; mounted from 130 on.
+    const onTop = await searchEverything('ana share of time on top');
+    expect(onTop.answer?.length).toMatchObject({
+      place: 'over',
+      positionIds: [],
+      minutes: 3,
+      rounds: 2,
+      roundsWith: 1,
+    });
+    expect(onTop.stays).toEqual([{ roundId: round.id, atSeconds: 130 }]);
+    expect(onTop.query.parts.map((part) => part.name)).toEqual(['time', 'people']);
+    const inMount = await asked('how long is marek under mount this month');
+    expect(inMount?.length).toMatchObject({ minutes: 3, rounds: 1, liveMinutes: 5 });
+    expect((await asked('ana time in half guard'))?.length?.minutes).toBeGreaterThan(5);
+    expect(await asked('share of time on top')).toEqual({ needsName: true });
+    expect((await asked('ana time in side control'))?.length).toMatchObject({ minutes: 0, roundsWith: 0 });
+  });
 });
 
 describe('a coach’s own questions', () => {
@@ -267,6 +292,7 @@ describe('a coach’s own questions', () => {
     expect((await searchEverything('ana flat in half guard without side control')).answer?.follows?.followed).toBe(1);
     expect((await loadStudent(ana))?.past.questions).toHaveLength(2);
     expect((await loadStudent(marek))?.past.questions).toEqual([]);
+    expect(counted?.newest).toMatchObject({ roundId: round.id, heldOn: day, answer: { count: { marks: 2 } } });
     const other = coach;
     coach = { ...coach, id: await seedCoach('felix') };
     expect(await loadQuestions()).toEqual([]);

@@ -55,9 +55,32 @@ export interface SearchedFollows {
   /** Between which shares the truth lies, 19 times in 20; undefined where the first is not marked. */
   readonly interval?: Interval;
 }
+
+/** How long somebody was somewhere, of all their live time. */
+export interface SearchedLength {
+  readonly place?: 'over' | 'under';
+  /** Where; empty for anywhere. */
+  readonly positionIds: readonly string[];
+  readonly minutes: number;
+  readonly liveMinutes: number;
+  /** Reviewed rounds that fit, and those of them in which it happened. */
+  readonly rounds: number;
+  readonly roundsWith: number;
+  /** Between which shares half of the rounds lie; undefined without rounds. */
+  readonly usual?: Interval;
+}
 export interface SearchedAnswer {
   readonly count?: SearchedCount;
   readonly follows?: SearchedFollows;
+  readonly length?: SearchedLength;
+  /** The question is about somebody, and nobody is named. */
+  readonly needsName?: true;
+}
+/** What the newest round in which a question could be answered says by itself. */
+export interface NewestAnswer {
+  readonly roundId: string;
+  readonly heldOn: string;
+  readonly answer: SearchedAnswer;
 }
 
 export interface SearchFindings {
@@ -68,6 +91,8 @@ export interface SearchFindings {
   readonly entries: readonly EntryLine[];
   /** Of all marks that fit, not only of those shown; absent where no marks were looked for. */
   readonly answer?: SearchedAnswer;
+  /** Where the time that was asked for begins, newest first. */
+  readonly stays?: readonly { readonly roundId: string; readonly atSeconds: number }[];
   /** Marks of those shown that were followed by what the question asks for. */
   readonly followedIds?: readonly string[];
   /** From where each list goes on; absent where all of it is shown. */

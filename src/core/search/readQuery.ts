@@ -18,7 +18,7 @@ export type Whose = 'own' | 'partner';
 
 /** A part of a search with the words that say it: taking them out of the text takes the part out of the question. */
 export interface SearchPart {
-  readonly name: 'people' | 'partner' | 'uniform' | 'days' | 'what' | 'rest';
+  readonly name: 'time' | 'people' | 'partner' | 'uniform' | 'days' | 'what' | 'rest';
   readonly words: readonly string[];
 }
 
@@ -176,7 +176,7 @@ function isDone(how: SearchedHow, conceptId: string | undefined): boolean {
 }
 
 /** What a step has taken: the words of before that are not among those after, each as often as it is gone. */
-function without(before: readonly string[], after: readonly string[]): string[] {
+export function without(before: readonly string[], after: readonly string[]): string[] {
   const left = [...after];
   return before.filter((word) => {
     const at = left.indexOf(word);

@@ -76,6 +76,8 @@ export interface MarkSearch {
   readonly fields?: Readonly<Record<string, string>>;
   /** Words of the remark, all of which must occur. */
   readonly noteWords?: readonly string[];
+  /** This round alone. */
+  readonly roundId?: string;
   /** Rounds that are left out: who reviews them blind must not meet their marks. */
   readonly withoutRoundIds?: readonly string[];
 }
@@ -146,9 +148,9 @@ export const listFoundMarks = (database: Database, markIds: readonly string[]) =
   );
 
 /** What a mark must be to be found. */
-const conditionsOf = (search: MarkSearch): Condition[] => {
+export const conditionsOf = (search: MarkSearch): Condition[] => {
   const { conceptIds, personIds = [], uniform, fromDay, toDay, noteWords = [], kind, fields = {} } = search;
-  const { withoutRoundIds = [] } = search;
+  const { roundId, withoutRoundIds = [] } = search;
   return [
     conceptIds && ['m.concept_id = any(?)', conceptIds],
     kind === undefined ? undefined : ['m.kind = ?', kind],
@@ -161,6 +163,7 @@ const conditionsOf = (search: MarkSearch): Condition[] => {
     // Said again for the index of remarks, which holds only marks that have one.
     noteWords.length > 0 ? ["m.content ->> 'note' is not null"] : undefined,
     ...noteWords.map((word): Condition => ["lower(m.content ->> 'note') like ?", anywhere(word)]),
+    roundId === undefined ? undefined : ['r.id = ?', roundId],
     withoutRoundIds.length > 0 ? ['r.id <> all(?::uuid[])', withoutRoundIds] : undefined,
   ];
 };
@@ -232,11 +235,11 @@ export async function listFollowed(
 /** What a search is asked of: the reviewed rounds of the first who is named that fit, their live minutes, and the exposure to an error in them, of the named one or of the partners. */
 export async function sumSearchedExposure(
   database: Database,
-  { personIds, partner, uniform, fromDay, toDay, withoutRoundIds, whose }: MarkSearch,
+  { personIds, partner, uniform, fromDay, toDay, roundId, withoutRoundIds, whose }: MarkSearch,
   standardErrorId: string | undefined,
 ) {
   const { text, values } = joinConditions(
-    conditionsOf({ personIds, partner, uniform, fromDay, toDay, withoutRoundIds }),
+    conditionsOf({ personIds, partner, uniform, fromDay, toDay, roundId, withoutRoundIds }),
     3,
   );
   const row = await findRow(

@@ -3,12 +3,14 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { styled } from 'styled-components';
-import type { SearchedAnswer } from '@/core/search';
+import type { NewestAnswer, SearchedAnswer } from '@/core/search';
 import { FormMessage } from '@/forms/FormMessage';
 import { useNewId } from '@/forms/useNewId';
 import { useSending } from '@/forms/useSending';
 import { forgetQuestion, keepQuestion } from '@/server/search/questionActions';
 import { questionAddress } from '@/terms/addresses';
+import { useWordOf } from '@/terms/HouseContext';
+import { InNewest } from '@/terms/InNewest';
 import { answerWords } from '@/terms/searchWords';
 import { Quiet, Section } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
@@ -27,11 +29,13 @@ export interface QuestionLine {
   readonly as?: string;
   readonly whose?: 'own' | 'partner' | 'either';
   readonly answer?: SearchedAnswer;
+  readonly newest?: NewestAnswer;
 }
 
 /** The coach's own questions with their answers of now; nothing where there are none. */
 export function KeptQuestions({ questions }: { readonly questions: readonly QuestionLine[] }) {
   const router = useRouter();
+  const wordOf = useWordOf();
   const { messages, isSending, send } = useSending();
   if (questions.length === 0) return null;
   return (
@@ -57,7 +61,10 @@ export function KeptQuestions({ questions }: { readonly questions: readonly Ques
             >
               Forget
             </Button>
-            <p>{question.answer ? answerWords(question.answer) : <Quiet>Nothing here has these words.</Quiet>}</p>
+            <p>
+              {question.answer ? answerWords(question.answer, wordOf) : <Quiet>Nothing here has these words.</Quiet>}{' '}
+              {question.newest ? <InNewest {...question.newest} /> : null}
+            </p>
           </One>
         ))}
       </div>

@@ -19,6 +19,7 @@ const Parts = styled.div`
   .pick { min-width: 210px; }
 `;
 const labels: Readonly<Record<SearchPart['name'], string>> = {
+  time: 'How long',
   people: 'Who',
   what: 'What',
   partner: 'Against whom',
@@ -36,16 +37,19 @@ export interface QuestionPartsProps {
   /** All entries that the words may mean. */
   readonly choices: readonly string[];
   readonly names: readonly string[];
+  /** On top or below, where a time is asked for. */
+  readonly place?: 'over' | 'under';
   readonly house: HouseWords;
 }
 
 /** How a question was understood, part by part: each can be taken out, what is meant and whose it is can be changed. */
-export function QuestionParts({ text, query, choices, names, house }: QuestionPartsProps) {
+export function QuestionParts({ text, query, choices, names, place, house }: QuestionPartsProps) {
   const router = useRouter();
   const address = (change: Readonly<Record<string, string>>, q = text) =>
     `/search?${new URLSearchParams({ q, ...change })}`;
   const { how, conceptIds, whose } = query;
   const said: Readonly<Record<SearchPart['name'], string>> = {
+    time: place === 'over' ? 'on top' : place === 'under' ? 'below' : 'there',
     people: names.join(' and '),
     what: conceptIds.length > 0 ? '' : howWords(how),
     partner: [query.ownBelt ? `${query.ownBelt} belts` : '', hasPartner(query) ? partnerWords(query.partner) : '']

@@ -1,6 +1,8 @@
 import Link from 'next/link';
+import { MOST_MOMENTS } from '@/core/reel';
 import type { SearchFindings } from '@/core/search';
 import { type HouseWords, houseNameOf, kindOf } from '@/core/vocabulary';
+import { reelAddress } from '@/terms/addresses';
 import { dayWords } from '@/terms/dayWords';
 import { kindNames } from '@/terms/kindNames';
 import { answerWords } from '@/terms/searchWords';
@@ -34,6 +36,7 @@ export function SearchPage(props: SearchPageProps) {
     changes,
     answer,
     followedIds,
+    stays,
     questions,
     isFurther,
     people,
@@ -44,7 +47,8 @@ export function SearchPage(props: SearchPageProps) {
     more,
     unreadable,
   } = props;
-  const nothing = people.length + marks.length + notes.length + rounds.length + entries.length === 0;
+  const isAboutTime = answer?.length !== undefined || answer?.needsName === true;
+  const nothing = !isAboutTime && people.length + marks.length + notes.length + rounds.length + entries.length === 0;
   const address = `/search?q=${encodeURIComponent(text)}`;
   const footOf = (list: keyof typeof more): PieceFootProps => ({
     more: more[list] ? { href: `${address}&${list}=${more[list]}`, words: 'Earlier ones' } : undefined,
@@ -83,6 +87,7 @@ export function SearchPage(props: SearchPageProps) {
           query={query}
           choices={choices}
           names={people.map((one) => one.name)}
+          place={answer?.length?.place}
           house={house}
         />
       )}
@@ -101,7 +106,12 @@ export function SearchPage(props: SearchPageProps) {
       {marks.length === 0 ? students : null}
       {answer ? (
         <Answered>
-          <Counted role="status">{answerWords(answer)}</Counted>
+          <Counted role="status">{answerWords(answer, (id) => houseNameOf(house, id))}</Counted>
+          {stays && stays.length > 1 ? (
+            <Link href={reelAddress({ title: text, moments: stays, back: address })}>
+              play {stays.length === MOST_MOMENTS ? `the newest ${MOST_MOMENTS}` : stays.length} in a row
+            </Link>
+          ) : null}
           <KeepQuestion text={text} {...changes} isKept={questions.some((one) => isSame(one, text, changes))} />
         </Answered>
       ) : null}

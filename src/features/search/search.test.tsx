@@ -63,3 +63,34 @@ it('shows how the words were understood, each finding as a way on, and that ther
   const earlier = screen.getAllByRole('link').map((one) => one.getAttribute('href'));
   expect(earlier).toContain('/search?q=ana%20gi%20november&rounds=2025-11-19~1~x');
 });
+
+it('says how long somebody was somewhere, and plays when they came there', () => {
+  const length = {
+    positionIds: ['half-guard'],
+    place: 'under',
+    minutes: 4.2,
+    liveMinutes: 21,
+    rounds: 12,
+    roundsWith: 9,
+  };
+  const found = {
+    ...nothing,
+    text: 'ana time in half guard bottom',
+    query: { ...emptyQuery, conceptIds: ['half-guard'], parts: [{ name: 'time', words: ['time', 'bottom'] }] },
+    answer: { length: { ...length, usual: { low: 0.05, high: 0.41 } } },
+    stays: [
+      { roundId: '00000000-0000-4000-8000-000000000001', atSeconds: 3 },
+      { roundId: '00000000-0000-4000-8000-000000000001', atSeconds: 30 },
+    ],
+  } as unknown as SearchPageProps;
+  const { rerender } = render(<SearchPage {...found} />);
+  expect(
+    screen.getByText(
+      'Half guard, below: 4.2 of 21.0 live minutes, 20 %, in 9 of 12 reviewed rounds; half of the rounds lie between 5 and 41 %.',
+    ),
+  ).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Leave out: How long, time bottom' })).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'play 2 in a row' }).getAttribute('href')).toContain('/reel?');
+  rerender(<SearchPage {...found} answer={{ needsName: true }} />);
+  expect(screen.getByText(/add a name/)).toBeTruthy();
+});

@@ -1,15 +1,16 @@
 import { wordsOf } from '@/core/callline';
-import type { SearchedAnswer } from '@/core/search';
+import type { NewestAnswer, SearchedAnswer } from '@/core/search';
 import { pool } from '@/data/client';
 import { type KeptQuestion, listQuestions } from '@/data/language/questions';
 import { requireCoach } from '../accounts/currentCoach';
-import { answer } from './answer';
+import { answerOfNewest, answerTo, ask } from './answer';
 import { MOST_QUESTIONS } from './questionInput';
 import { openWorld } from './understand';
 
 /** A kept question with its answer of now. */
 export interface AnsweredQuestion extends KeptQuestion {
   readonly answer?: SearchedAnswer;
+  readonly newest?: NewestAnswer;
 }
 
 /** The questions that this coach keeps, unanswered. */
@@ -39,8 +40,10 @@ async function answerAll(kept: readonly KeptQuestion[], personId?: string): Prom
   const world = await openWorld();
   const answered = await Promise.all(
     kept.map(async (question) => {
-      const { answer: found, query } = await answer(world, question.text, question);
-      return personId === undefined || query.personIds.includes(personId) ? [{ ...question, answer: found }] : [];
+      const asked = ask(world, question.text, question);
+      if (personId !== undefined && !asked.query.personIds.includes(personId)) return [];
+      const [answer, newest] = await Promise.all([answerTo(asked), answerOfNewest(asked)]);
+      return [{ ...question, answer, newest }];
     }),
   );
   return answered.flat();

@@ -1,11 +1,13 @@
 import { storablePart } from '@/core/kernel';
+import { MOST_MOMENTS } from '@/core/reel';
 import { FOLLOWS_WITHIN_SECONDS, type SearchFindings, type SearchQuery } from '@/core/search';
 import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { listFollowed, searchMarks } from '@/data/language/occurrences';
+import { listStays } from '@/data/language/stays';
 import { listRounds } from '@/data/rounds/rounds';
 import { describeFound } from '../language/foundMarks';
-import { answer } from './answer';
+import { answerTo, ask } from './answer';
 import { openWorld, type SearchChanges } from './understand';
 
 const SHOWN = { marks: 60, notes: 20, rounds: 20, entries: 12 } as const;
@@ -34,13 +36,13 @@ export async function searchEverything(
 ): Promise<SearchPage> {
   const text = storablePart(raw.slice(0, MOST_QUERY_CHARACTERS));
   const world = await openWorld();
-  const asked = await answer(world, text, changes);
-  const { query, choices, frame, wanted, followedBy } = asked;
+  const asked = ask(world, text, changes);
+  const { query, choices, frame, wanted, followedBy, stays } = asked;
   const { personIds, uniform, fromDay, restWords } = query;
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
   const wants = (list: SearchPlace['list']) => place === undefined || place.list === list;
   const none = { rows: [], unreadable: 0, more: undefined };
-  const [found, noted, rounds] = await Promise.all([
+  const [found, noted, rounds, answer, begun] = await Promise.all([
     wanted && wants('marks') ? searchMarks(pool(), wanted, SHOWN.marks, place?.after) : none,
     restWords.length > 0 && wants('notes')
       ? searchMarks(pool(), { ...frame, noteWords: restWords }, SHOWN.notes, place?.after)
@@ -48,6 +50,8 @@ export async function searchEverything(
     isFramed && restWords.length === 0 && wants('rounds')
       ? listRounds(pool(), frame, SHOWN.rounds, place?.after)
       : none,
+    answerTo(asked),
+    stays && stays !== 'needs-name' ? listStays(pool(), stays, MOST_MOMENTS) : undefined,
   ]);
   const nameOf = (id: string) => houseNameOf(world.house, id);
   const ids = found.rows.map((one) => one.mark.id);
@@ -55,7 +59,8 @@ export async function searchEverything(
     text,
     query,
     choices,
-    answer: asked.answer,
+    answer,
+    stays: begun,
     followedIds: followedBy && (await listFollowed(pool(), ids, followedBy, FOLLOWS_WITHIN_SECONDS)),
     people: world.people.filter((person) => personIds.includes(person.id)).map(({ id, name }) => ({ id, name })),
     marks: byPerson(found.rows, personIds).map((one) => describeFound(one, nameOf)),

@@ -1,8 +1,10 @@
 'use client';
 
 import Link from 'next/link';
-import type { SearchedAnswer } from '@/core/search';
+import type { NewestAnswer, SearchedAnswer } from '@/core/search';
 import { questionAddress } from '@/terms/addresses';
+import { useWordOf } from '@/terms/HouseContext';
+import { InNewest } from '@/terms/InNewest';
 import { answerWords } from '@/terms/searchWords';
 import { Quiet } from '@/ui/layout/Page';
 
@@ -12,10 +14,12 @@ export interface QuestionAbout {
   readonly as?: string;
   readonly whose?: string;
   readonly answer?: SearchedAnswer;
+  readonly newest?: NewestAnswer;
 }
 
 /** The coach's own questions about a student, answered from the marks of now. */
 export function QuestionsAbout({ questions }: { readonly questions: readonly QuestionAbout[] }) {
+  const wordOf = useWordOf();
   if (questions.length === 0)
     return (
       <p>
@@ -25,10 +29,11 @@ export function QuestionsAbout({ questions }: { readonly questions: readonly Que
         </Quiet>
       </p>
     );
-  return questions.map(({ id, answer, ...question }) => (
+  return questions.map(({ id, answer, newest, ...question }) => (
     <p key={id}>
       <Link href={questionAddress(question)}>{question.text}</Link>:{' '}
-      {answer ? answerWords(answer) : 'nothing here has these words.'}
+      {answer ? answerWords(answer, wordOf) : 'nothing here has these words.'}{' '}
+      {newest ? <InNewest {...newest} /> : null}
     </p>
   ));
 }
