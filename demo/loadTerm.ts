@@ -14,6 +14,12 @@ import { furtherPeople } from './term/people';
 import { type PlayedRound, playTerm, spanOfTermRound } from './term/playTerm';
 import { type TermRound, termClasses } from './term/schedule';
 
+/** The kits that their films are drawn in. */
+const toldApart = {
+  gi: { a: 'white gi', b: 'blue gi' },
+  'no-gi': { a: 'green rash guard', b: 'plum rash guard' },
+} as const;
+
 /** One round in so many has a signed review. */
 const REVIEWED = 3;
 /** One in so many was reviewed by a second coach, who did not see the first one’s marks. */
@@ -98,7 +104,7 @@ async function insertTermRound(
       stripes,
       weightKg,
       weightSource: 'stated',
-      toldApartBy: '',
+      toldApartBy: toldApart[round.uniform][slot],
     });
   }
   await client.query(

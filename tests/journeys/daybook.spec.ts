@@ -64,7 +64,7 @@ test('files that are no whole video are refused with what to do; a good one can 
   await expect(line).toContainText('On the shelf.', { timeout: 90_000 });
   await page.locator('input[type="file"]').setInputFiles(film);
   await expect(page.getByText('is here already')).toBeVisible();
-  await expect(page.getByRole('row', { name: /small\.mp4/ })).toHaveCount(1);
+  await expect(page.getByRole('article', { name: /small\.mp4/ })).toHaveCount(1);
   // Cancel in the middle: a slow line holds the upload back.
   const client = await page.context().newCDPSession(page);
   await client.send('Network.emulateNetworkConditions', {
@@ -89,11 +89,11 @@ test('files that are no whole video are refused with what to do; a good one can 
     uploadThroughput: -1,
   });
   await page
-    .getByRole('row', { name: /small\.mp4/ })
+    .getByRole('article', { name: /small\.mp4/ })
     .getByRole('button', { name: 'Delete' })
     .click();
   await page.getByRole('button', { name: 'Delete the file' }).click();
-  await expect(page.getByRole('row', { name: /small\.mp4/ })).toHaveCount(0);
+  await expect(page.getByRole('article', { name: /small\.mp4/ })).toHaveCount(0);
 });
 
 test('a card keeps what was typed until it can be stored', async ({ page }) => {

@@ -84,14 +84,30 @@ export type Footage = z.output<typeof footageRow>;
 const columns =
   'id, original_name, storage_name, byte_length, sha256, duration_seconds, frame_rate_numerator, frame_rate_denominator, width, height, container, video_codec, audio_codec, uploaded_at, recorded_at, picture, proxy, filmstrip, damage';
 
-/** A piece of the shelf, newest first, from behind the file with the id `after` on. */
-export const listFootagePiece = (database: Database, most: number, after?: string) =>
+const shelfRow = z
+  .object({ day: z.string() })
+  .and(footageRow)
+  .transform(({ day, ...footage }) => ({ ...footage, day }));
+
+export type ShelfFile = z.output<typeof shelfRow>;
+
+/**
+ * A piece of the shelf from behind the file with the id `after` on: the newest day first, within a day as it was filmed. The day of a file is that of its rounds, else
+ * that on which it was filmed, else that on which it came, in the academy's zone.
+ */
+export const listFootagePiece = (database: Database, most: number, timeZone: string, after?: string) =>
   readPiece(
     database,
-    footageRow,
-    `select ${columns} from footage where $1::uuid is null or (uploaded_at, id) < (select uploaded_at, id from footage where id = $1)
-     order by uploaded_at desc, id desc limit $2`,
-    [after ?? null, most + 1],
+    shelfRow,
+    `with shelf as (
+       select f.*, coalesce(f.recorded_at, f.uploaded_at) as filmed_at,
+         coalesce((select max(r.held_on) from round r where r.footage_id = f.id), (coalesce(f.recorded_at, f.uploaded_at) at time zone $3)::date) as day
+       from footage f)
+     select ${columns}, day::text as day from shelf
+     where $1::uuid is null or exists (select 1 from shelf last where last.id = $1 and
+       (shelf.day < last.day or shelf.day = last.day and (shelf.filmed_at, shelf.id) > (last.filmed_at, last.id)))
+     order by day desc, filmed_at, id limit $2`,
+    [after ?? null, most + 1, timeZone],
     most,
     (footage) => footage.id,
   );

@@ -4,13 +4,13 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { forgetArrival, removeFootage, tryArrivalAgain } from '@/server/footage/footageActions';
-import { ActionLink, Empty, Page, Section, Table } from '@/ui/layout/Page';
+import { ActionLink, Empty, Page, Section } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { ConfirmDialog, FileDrop } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 import type { FootageLine } from './footageView';
 import { OnTheWay } from './OnTheWay';
-import { ShelfRow } from './ShelfRow';
+import { Shelf } from './Shelf';
 import { useShelfNews } from './useShelfNews';
 import { useUploads } from './useUploads';
 
@@ -71,30 +71,11 @@ export function FootagePage({ lines, count, foot }: FootagePageProps) {
         <Section>
           <h2>On the shelf</h2>
           <div className="note">
-            {count === 1 ? 'One file.' : `${count} files, newest first.`} Open a round to review it.
+            {count === 1 ? 'One file.' : `${count} files by the day of their rounds.`} Open a round to review it; amber
+            still needs you.
           </div>
           <div className="matter">
-            <Table>
-              <thead>
-                <tr>
-                  <th />
-                  <th>File</th>
-                  <th className="figure">Length</th>
-                  <th>Rounds in it</th>
-                </tr>
-              </thead>
-              <tbody>
-                {lines.map((line) => (
-                  <ShelfRow
-                    key={line.id}
-                    line={line}
-                    work={news.work.filter((one) => one.footageId === line.id)}
-                    onAct={look}
-                    onDelete={() => setDoomed(line)}
-                  />
-                ))}
-              </tbody>
-            </Table>
+            <Shelf lines={lines} work={news.work} onAct={look} onDelete={setDoomed} />
             <PieceFoot {...foot} />
           </div>
         </Section>

@@ -13,6 +13,8 @@ export interface Filmstrip {
 
 export interface FootageLine {
   readonly id: string;
+  /** On which its rounds were held, or else it was filmed. */
+  readonly day: string;
   readonly name: string;
   readonly durationSeconds: number;
   readonly width: number;
@@ -24,13 +26,75 @@ export interface FootageLine {
   /** Places where the film itself is damaged. */
   readonly damagedAboutSeconds: readonly number[];
   readonly looking: { readonly original: boolean; readonly copy: boolean; readonly copyWanted: boolean };
-  readonly rounds: readonly {
-    readonly id: string;
-    readonly a: string;
-    readonly b: string;
-    readonly markCount: number;
-  }[];
+  readonly rounds: readonly RoundOnFilm[];
 }
+
+/** A round where it lies on its file. */
+export interface RoundOnFilm {
+  readonly id: string;
+  readonly a: InKit;
+  readonly b: InKit;
+  readonly startSeconds: number;
+  readonly endSeconds: number;
+  readonly markCount: number;
+}
+
+/** Somebody, and by what they are told apart on the film: "blue gi". */
+export interface InKit {
+  readonly name: string;
+  readonly toldApartBy: string;
+}
+
+/** Files by the day of their rounds, in the order in which they come. */
+export function byDay(
+  lines: readonly FootageLine[],
+): readonly (readonly [day: string, films: readonly FootageLine[]])[] {
+  const days = new Map<string, FootageLine[]>();
+  for (const line of lines) days.set(line.day, [...(days.get(line.day) ?? []), line]);
+  return [...days];
+}
+
+/** What of an evening still needs a coach: "2 rounds to review, one file not cut yet"; undefined where nothing does. */
+export function waitingWords(films: readonly FootageLine[]): string | undefined {
+  const uncut = films.filter((film) => film.rounds.length === 0).length;
+  const unmarked = films.flatMap((film) => film.rounds).filter((round) => round.markCount === 0).length;
+  const words = [
+    unmarked === 0 ? '' : unmarked === 1 ? 'one round to review' : `${unmarked} rounds to review`,
+    uncut === 0 ? '' : uncut === 1 ? 'one file not cut yet' : `${uncut} files not cut yet`,
+  ].filter(Boolean);
+  return words.length > 0 ? words.join(', ') : undefined;
+}
+
+/** Pictures of a film so many a row, evenly over its length: when each was taken. */
+export const momentsOfRow = (durationSeconds: number, count: number): number[] =>
+  Array.from({ length: count }, (_, at) => (durationSeconds * at) / count);
+
+/** Colours of kits by the words that name them. */
+const kitColors: Readonly<Record<string, string>> = {
+  white: '#f7f4ea',
+  blue: '#2f57a6',
+  navy: '#22345e',
+  black: '#22221f',
+  grey: '#8d8d86',
+  gray: '#8d8d86',
+  green: '#35633f',
+  red: '#a8392f',
+  pink: '#cf7f93',
+  purple: '#5e3b7d',
+  plum: '#6d2f4f',
+  violet: '#5e3b7d',
+  brown: '#6a4a2c',
+  orange: '#c8752a',
+  yellow: '#d8b53c',
+};
+
+/** The colour that "blue gi, no stripes" names first; undefined where none is named. */
+export const kitColor = (toldApartBy: string): string | undefined =>
+  toldApartBy
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .map((word) => kitColors[word])
+    .find((found) => found !== undefined);
 
 /** Where the picture of a moment lies in the strip. */
 export function frameOfStrip(strip: Filmstrip, atSeconds: number): { readonly column: number; readonly row: number } {

@@ -1,8 +1,9 @@
 import { framesPerSecond } from '@/core/clock';
 import { pool } from '@/data/client';
-import { countFootage, type Footage, listFootagePiece } from '@/data/footage/footage';
+import { countFootage, listFootagePiece, type ShelfFile } from '@/data/footage/footage';
 import { listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
+import { academyZone } from '../kernel/academyTime';
 import { uuidIn } from '../kernel/isUuid';
 import { lookingOf } from './loadProgress';
 
@@ -12,7 +13,11 @@ const SHOWN = 60;
 /** A piece of the shelf with the rounds that were cut out of each file; `after` is the last file of the piece before. */
 export async function loadFootage(after?: string) {
   await requireCoach();
-  const [files, count] = await Promise.all([listFootagePiece(pool(), SHOWN, uuidIn(after)), countFootage(pool())]);
+  const zone = await academyZone();
+  const [files, count] = await Promise.all([
+    listFootagePiece(pool(), SHOWN, zone, uuidIn(after)),
+    countFootage(pool()),
+  ]);
   const rounds = await listRoundsOfFootage(
     pool(),
     files.rows.map((file) => file.id),
@@ -20,8 +25,9 @@ export async function loadFootage(after?: string) {
   return { ...files, rows: files.rows.map((file) => lineOf(file, rounds)), count };
 }
 
-const lineOf = (file: Footage, rounds: readonly Round[]) => ({
+const lineOf = (file: ShelfFile, rounds: readonly Round[]) => ({
   id: file.id,
+  day: file.day,
   name: file.originalName,
   durationSeconds: file.durationSeconds,
   width: file.width,
@@ -34,5 +40,10 @@ const lineOf = (file: Footage, rounds: readonly Round[]) => ({
   looking: lookingOf(file),
   rounds: rounds
     .filter((round) => round.footageId === file.id)
-    .map((round) => ({ id: round.id, a: round.a.name, b: round.b.name, markCount: round.markCount })),
+    .map((round) => ({
+      ...{ id: round.id, markCount: round.markCount },
+      ...{ startSeconds: round.startSeconds, endSeconds: round.endSeconds },
+      a: { name: round.a.name, toldApartBy: round.a.toldApartBy },
+      b: { name: round.b.name, toldApartBy: round.b.toldApartBy },
+    })),
 });
