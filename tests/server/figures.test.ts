@@ -221,13 +221,16 @@ describe('figures that are kept', () => {
     const expectSums = async () => {
       const kept = await pool().query('select * from group_error where people > 0 order by error_id, belt');
       const { rows } = await pool().query(
-        `select e.error_id, coalesce(p.belt, '') as belt, count(*)::int as people, sum(e.count) as events, sum(e.exposure) as exposure
+        `select e.error_id, coalesce(p.belt, '') as belt, count(*)::int as people, sum(e.count) as events, sum(e.exposure) as exposure,
+           sum(e.damaged) as damaged, sum(e.damage) as damage
          from person_error e join person p on p.id = e.person_id where e.exposure > 0 group by 1, 2 order by 1, 2`,
       );
       expect(kept.rows.map((one) => [one.error_id, one.belt, one.people, one.events])).toEqual(
         rows.map((one) => [one.error_id, one.belt, one.people, one.events]),
       );
-      for (const [at, one] of rows.entries()) expect(kept.rows[at].exposure).toBeCloseTo(one.exposure, 9);
+      for (const [at, one] of rows.entries())
+        for (const column of ['exposure', 'damaged', 'damage'])
+          expect(kept.rows[at][column], column).toBeCloseTo(one[column], 9);
       return rows.length;
     };
     await figuresAreThere(today);

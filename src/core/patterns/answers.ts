@@ -15,9 +15,14 @@ export interface Answers extends ReactionFigures {
   readonly waited: readonly Moment[];
 }
 
-/** How somebody answers what partners begin, over all rounds together; undefined from fewer than four. */
-export function answersOf(rounds: readonly RoundFigures[]): Answers | undefined {
-  const all = rounds.flatMap(({ roundId, heldOn, answers }) => answers.map((one) => ({ ...one, roundId, heldOn })));
+/**
+ * How somebody answers what partners begin, over all rounds together; undefined from fewer than four. Times taken with the stopwatch say how fast
+ * somebody is; times between marks say only when the next thing was marked, which is as dense as the coach marks.
+ */
+export function answersOf(rounds: readonly RoundFigures[], from: Answer['from']): Answers | undefined {
+  const all = rounds.flatMap(({ roundId, heldOn, answers }) =>
+    answers.filter((one) => one.from === from).map((one) => ({ ...one, roundId, heldOn })),
+  );
   const figures = reactionFigures(all);
   if (!figures) return undefined;
   const waited = all.filter(isWaiting);

@@ -17,6 +17,9 @@ export interface ErrorSums {
   /** Against partners at least one belt up: occurrences with a verdict, and how many of them were punished (partly counts half). */
   readonly judgedByHigher: number;
   readonly punishedByHigher: number;
+  /** First causes that cost something, and what they cost together. */
+  readonly damaged: number;
+  readonly damage: number;
 }
 export type SumsByError = ReadonlyMap<string, ErrorSums>;
 
@@ -29,7 +32,7 @@ export interface CohortMember {
 
 const nothing: ErrorSums = {
   ...{ count: 0, exposure: 0, weightedCount: 0, weightedExposure: 0 },
-  ...{ judgedByHigher: 0, punishedByHigher: 0 },
+  ...{ judgedByHigher: 0, punishedByHigher: 0, damaged: 0, damage: 0 },
 };
 
 /** The sums of somebody's rounds as of a day, by error; errors without exposure and occurrence are absent. */
@@ -52,6 +55,11 @@ export function sumsOf(rounds: readonly RoundFigures[], asOf: CalendarDate): Sum
       const sum = of(errorId);
       sum.count += occurrences.length;
       sum.weightedCount += occurrences.length * weight;
+      for (const { damage = 0 } of occurrences) {
+        if (damage <= 0) continue;
+        sum.damaged += 1;
+        sum.damage += damage;
+      }
       if (!isAgainstHigher) continue;
       for (const { punished } of occurrences) {
         if (punished === undefined) continue;
@@ -85,10 +93,12 @@ export const weightedCountOverOf = (sums: SumsByError, errorId: string): CountOv
 export interface GroupSums extends RateMoments {
   readonly judgedByHigher: number;
   readonly punishedByHigher: number;
+  readonly damaged: number;
+  readonly damage: number;
 }
 const nobody: GroupSums = {
   ...momentsOf({ count: 0, exposure: 0 }),
-  ...{ judgedByHigher: 0, punishedByHigher: 0 },
+  ...{ judgedByHigher: 0, punishedByHigher: 0, damaged: 0, damage: 0 },
 };
 
 /** Two groups as one. */
@@ -100,6 +110,8 @@ export const addGroups = (one: GroupSums, other: GroupSums): GroupSums => ({
   eventSquares: one.eventSquares + other.eventSquares,
   judgedByHigher: one.judgedByHigher + other.judgedByHigher,
   punishedByHigher: one.punishedByHigher + other.punishedByHigher,
+  damaged: one.damaged + other.damaged,
+  damage: one.damage + other.damage,
 });
 
 /** The people with whom somebody is compared, that somebody left out: by error, then by the belt that they wear today. */
@@ -118,8 +130,8 @@ export function cohortOf(members: readonly CohortMember[], errorIds: readonly st
     errorIds.map((errorId) => {
       const byBelt = new Map<Belt, GroupSums>();
       for (const { belt, sums } of members) {
-        const { judgedByHigher = 0, punishedByHigher = 0 } = sums.get(errorId) ?? {};
-        const own = { ...momentsOf(countOverOf(sums, errorId)), judgedByHigher, punishedByHigher };
+        const { judgedByHigher, punishedByHigher, damaged, damage } = sums.get(errorId) ?? nothing;
+        const own = { ...momentsOf(countOverOf(sums, errorId)), judgedByHigher, punishedByHigher, damaged, damage };
         byBelt.set(belt, addGroups(byBelt.get(belt) ?? nobody, own));
       }
       return [errorId, byBelt];

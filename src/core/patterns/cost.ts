@@ -22,18 +22,20 @@ export interface OccurrenceCost {
 
 /**
  * What one more occurrence is expected to cost: punished share × mean damage when punished + the rest × latent damage.
- * Damage comes from the athlete's own linked chains, else the catalogue's severity. The punished share starts at one in two (two
+ * Damage comes from the athlete's own linked chains, else from those of the whole academy, else from the catalogue's severity. The punished share starts at one in two (two
  * pseudo-counts); the chance that somebody one belt up would punish it starts at 0.6 worth four occurrences (house estimates).
  */
 export function occurrenceCost(
   error: CatalogueError,
   own: readonly Occurrence[],
   againstHigher: { readonly judged: number; readonly punished: number } = { judged: 0, punished: 0 },
+  others: { readonly damaged: number; readonly damage: number } = { damaged: 0, damage: 0 },
 ): OccurrenceCost {
   const known = own.filter((one) => one.punished !== undefined);
   const share = ((punishedShare(own) ?? 0) * known.length + 1) / (known.length + 2);
   const damages = own.flatMap(({ damage }) => (damage !== undefined && damage > 0 ? damage : []));
-  const mean = damages.length > 0 ? damages.reduce((sum, one) => sum + one, 0) / damages.length : error.severity;
+  const usual = others.damaged > 0 ? others.damage / others.damaged : error.severity;
+  const mean = damages.length > 0 ? damages.reduce((sum, one) => sum + one, 0) / damages.length : usual;
   const chance = (againstHigher.punished + 0.6 * 4) / (againstHigher.judged + 4);
   const latentDamage = mean * chance;
   return {

@@ -119,13 +119,14 @@ describe('left and right, early and late', () => {
       markId: `m${seconds}`,
       atSeconds: seconds,
       seconds,
-      from: 'marks' as const,
+      from: 'stopwatch' as const,
     });
-    const of = (...seconds: number[]) =>
-      answersOf([
-        figures({ answers: seconds.slice(0, 2).map(answer) }),
-        figures({ roundId: 's', answers: seconds.slice(2).map(answer) }),
-      ]);
+    const rounds = (seconds: readonly number[]) => [
+      figures({ answers: seconds.slice(0, 2).map(answer) }),
+      figures({ roundId: 's', answers: seconds.slice(2).map(answer) }),
+    ];
+    const of = (...seconds: number[]) => answersOf(rounds(seconds), 'stopwatch');
+    expect(answersOf(rounds([1, 3, 4, 5]), 'marks')).toBeUndefined();
     expect(of(1, 2, 4)).toBeUndefined();
     const some = of(1, 2, 2, 4);
     // Wilson, 1 of 4: from 0.0456 (statistics.test).

@@ -84,7 +84,15 @@ const groupMoments = (group: readonly CountOver[]) =>
         sums: new Map([
           [
             'err-half-flat',
-            { ...one, weightedCount: 0, weightedExposure: 0, judgedByHigher: 1, punishedByHigher: 0.5 },
+            {
+              ...one,
+              weightedCount: 0,
+              weightedExposure: 0,
+              judgedByHigher: 1,
+              punishedByHigher: 0.5,
+              damaged: 1,
+              damage: 4,
+            },
           ],
         ]),
       })),
@@ -205,6 +213,10 @@ describe('cost', () => {
     expect(cost.latentDamage).toBeCloseTo(3, 9);
     expect(cost.perOccurrence).toBeCloseTo(0.75 * 5 + 0.25 * 3, 9);
     expect(occurrenceCost(half, [occurrence('no')]).damageWhenPunished).toBe(half.severity);
+    // Without a price of their own: what it costs in the academy.
+    const academy = { damaged: 4, damage: 30 };
+    expect(occurrenceCost(half, [occurrence('no')], undefined, academy).damageWhenPunished).toBe(7.5);
+    expect(occurrenceCost(half, [occurrence('yes', 6)], undefined, academy).damageWhenPunished).toBe(6);
   });
 });
 

@@ -193,7 +193,7 @@ function priorityFactors(
       prior,
     ),
     exposurePerTenMinutes: liveMinutes > 0 ? exposure / (liveMinutes / 10) : 0,
-    cost: occurrenceCost(error, occurrences, againstHigher),
+    cost: occurrenceCost(error, occurrences, againstHigher, all),
     teachable: teachableAt(error, student.belt),
     handedOver: 0,
   };

@@ -15,6 +15,8 @@ const groupRow = z.object({
   event_squares: z.number(),
   judged: z.number(),
   punished: z.number(),
+  damaged: z.number(),
+  damage: z.number(),
 });
 
 /** What everybody but one says about errors in their windows, by the belt that they wear today: the sums of all, less that one's own. */
@@ -27,11 +29,12 @@ const listSumsOfStandards = (database: Database, errorIds: readonly string[], wi
          g.events - coalesce(case when own.exposure > 0 then own.count end, 0) as events, g.exposure - coalesce(own.exposure, 0) as exposure,
          g.squares - coalesce(own.exposure * own.exposure, 0) as squares,
          g.event_squares - coalesce(case when own.exposure > 0 then own.count * own.count / own.exposure end, 0) as event_squares,
-         g.judged - coalesce(own.judged_by_higher, 0) as judged, g.punished - coalesce(own.punished_by_higher, 0) as punished
+         g.judged - coalesce(own.judged_by_higher, 0) as judged, g.punished - coalesce(own.punished_by_higher, 0) as punished,
+         g.damaged - coalesce(own.damaged, 0) as damaged, g.damage - coalesce(own.damage, 0) as damage
        from group_error g left join (select e.*, s.belt from person_error e join person_standing s on s.person_id = e.person_id where e.person_id = $2) own
          on own.error_id = g.error_id and own.belt = g.belt
        where g.error_id = any($1::text[])
-     ) others where people > 0 or judged > 0`,
+     ) others where people > 0 or judged > 0 or damaged > 0`,
     [errorIds, withoutPersonId],
   );
 
@@ -47,20 +50,21 @@ const listSumsOfOwnWords = (
     `with wanted as (
        select * from unnest($1::text[], $2::text[]) as w (error_id, standard_id)
      ), part as (
-       select w.error_id, e.person_id, e.count, e.judged_by_higher as judged, e.punished_by_higher as punished, 0 as exposure
+       select w.error_id, e.person_id, e.count, e.judged_by_higher as judged, e.punished_by_higher as punished, e.damaged, e.damage, 0 as exposure
        from wanted w join person_error e on e.error_id = w.error_id where e.person_id <> $3
        union all
-       select w.error_id, e.person_id, 0, 0, 0, e.exposure
+       select w.error_id, e.person_id, 0, 0, 0, 0, 0, e.exposure
        from wanted w join person_error e on e.error_id = w.standard_id where e.person_id <> $3
      ), one as (
-       select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished
+       select error_id, person_id, sum(count) as count, sum(exposure) as exposure, sum(judged) as judged, sum(punished) as punished,
+         sum(damaged) as damaged, sum(damage) as damage
        from part group by error_id, person_id
      )
      select one.error_id, p.belt, (count(*) filter (where one.exposure > 0))::int as people,
        coalesce(sum(one.count) filter (where one.exposure > 0), 0) as events, coalesce(sum(one.exposure) filter (where one.exposure > 0), 0) as exposure,
        coalesce(sum(one.exposure * one.exposure) filter (where one.exposure > 0), 0) as squares,
        coalesce(sum(one.count * one.count / nullif(one.exposure, 0)) filter (where one.exposure > 0), 0) as event_squares,
-       sum(one.judged)::float8 as judged, sum(one.punished)::float8 as punished
+       sum(one.judged)::float8 as judged, sum(one.punished)::float8 as punished, sum(one.damaged)::float8 as damaged, sum(one.damage)::float8 as damage
      from one join person p on p.id = one.person_id group by one.error_id, p.belt`,
     [errors.map((one) => one.errorId), errors.map((one) => one.standardId), withoutPersonId],
   );
@@ -150,8 +154,8 @@ export async function replaceStanding(database: Database, standing: Standing, su
   const column = (of: (one: ErrorSums) => number) => all.map(([, one]) => of(one));
   await runStatement(
     database,
-    `insert into person_error (person_id, error_id, count, exposure, judged_by_higher, punished_by_higher)
-     select $1, * from unnest($2::text[], $3::double precision[], $4::double precision[], $5::real[], $6::real[])`,
+    `insert into person_error (person_id, error_id, count, exposure, judged_by_higher, punished_by_higher, damaged, damage)
+     select $1, * from unnest($2::text[], $3::double precision[], $4::double precision[], $5::real[], $6::real[], $7::double precision[], $8::double precision[])`,
     [
       personId,
       all.map(([errorId]) => errorId),
@@ -159,6 +163,8 @@ export async function replaceStanding(database: Database, standing: Standing, su
       column((one) => one.exposure),
       column((one) => one.judgedByHigher),
       column((one) => one.punishedByHigher),
+      column((one) => one.damaged),
+      column((one) => one.damage),
     ],
   );
   await runStatement(database, 'select add_to_group($1, 1)', [personId]);

@@ -103,7 +103,6 @@ export function SearchPage(props: SearchPageProps) {
           <Examples />
         </Empty>
       ) : null}
-      {marks.length === 0 ? students : null}
       {answer ? (
         <Answered>
           <Counted role="status">{answerWords(answer, (id) => houseNameOf(house, id))}</Counted>
@@ -115,6 +114,7 @@ export function SearchPage(props: SearchPageProps) {
           <KeepQuestion text={text} {...changes} isKept={questions.some((one) => isSame(one, text, changes))} />
         </Answered>
       ) : null}
+      {marks.length === 0 ? students : null}
       <Moments
         title="Marks"
         lines={marks}
@@ -194,4 +194,5 @@ const examples = [
   'white belts flat under side control',
   'teo knee slice finished no gi',
   'after a butterfly sweep, mount',
+  'nadia share of time on top',
 ];

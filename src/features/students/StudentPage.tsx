@@ -4,7 +4,6 @@ import { useState } from 'react';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
-  type Answers,
   chooseWorkOn,
   type EdgeWeights,
   type ErrorsAgainst,
@@ -41,7 +40,7 @@ import { type RoundApartLine, RoundsApart } from './past/RoundsApart';
 import { AgainstWhom, edgeWords } from './rounds/AgainstWhom';
 import { Finishes } from './rounds/Finishes';
 import { GoesWell } from './rounds/GoesWell';
-import { type LateErrors, LeftRightEarlyLate } from './rounds/LeftRightEarlyLate';
+import { type LateErrors, LeftRightEarlyLate, type LeftRightEarlyLateProps } from './rounds/LeftRightEarlyLate';
 import { RiverOfPositions } from './rounds/RiverOfPositions';
 import { RoundsTable, type StudentRound } from './rounds/RoundsTable';
 import { minutesWords, tideFigure } from './studentView';
@@ -70,7 +69,7 @@ export interface StudentPageProps {
     readonly questions: readonly QuestionAbout[];
   };
   readonly sides: readonly SideCount[];
-  readonly answers: Answers | undefined;
+  readonly answers: LeftRightEarlyLateProps['answers'];
   readonly late: LateErrors;
   readonly later: LateErrors;
   readonly rounds: readonly StudentRound[];

@@ -71,7 +71,8 @@ export interface StudentPage {
   /** Everybody met in the rounds that are looked at, by name. */
   readonly met: readonly Named[];
   readonly sides: readonly SideCount[];
-  readonly answers: Answers | undefined;
+  /** Timed with the stopwatch, and read off the marks. */
+  readonly answers: { readonly timed?: Answers; readonly marked?: Answers };
   readonly late: ReturnType<typeof lateErrors>;
   readonly later: ReturnType<typeof laterRounds>;
   readonly compared: {
@@ -142,7 +143,7 @@ const figuresOf = ({ rounds }: StudentRecord, edge: EdgeWeights) => ({
   partners: againstWhom(rounds, edge),
   errorsAgainst: errorsAgainst(rounds),
   sides: sidesOf(rounds),
-  answers: answersOf(rounds),
+  answers: { timed: answersOf(rounds, 'stopwatch'), marked: answersOf(rounds, 'marks') },
   late: lateErrors(rounds),
   later: laterRounds(rounds),
 });

@@ -37,3 +37,14 @@ export function Answering({ answers, labels }: { readonly answers: Answers; read
     </>
   );
 }
+
+/** What marks alone say of answers: when the next thing was marked, no more. */
+export function NextMarked({ answers: { count, medianSeconds, medianIsOver } }: { readonly answers: Answers }) {
+  return (
+    <p>
+      After what partners begin, their own next mark comes after {medianIsOver ? 'over ' : ''}
+      {secondsWords(medianSeconds)} in the middle of {count}{' '}
+      <Quiet>(as dense as the marks are; only the stopwatch in Review says how fast somebody answers)</Quiet>
+    </p>
+  );
+}

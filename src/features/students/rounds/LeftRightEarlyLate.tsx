@@ -4,7 +4,7 @@ import type { Answers, lateErrors, SideCount } from '@/core/patterns';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
 import type { RoundLabels } from '../errors/Moments';
-import { Answering } from './Answering';
+import { Answering, NextMarked } from './Answering';
 
 export type LateErrors = ReturnType<typeof lateErrors>;
 
@@ -21,12 +21,19 @@ export interface LeftRightEarlyLateProps {
   readonly late: LateErrors;
   /** The third round of a session and later against the first two. */
   readonly later: LateErrors;
-  readonly answers: Answers | undefined;
+  /** Timed with the stopwatch, and read off the marks. */
+  readonly answers: { readonly timed?: Answers; readonly marked?: Answers };
   readonly labels: RoundLabels;
 }
 
 /** What chance would hardly bring: one side only, errors late in rounds or in sessions, waiting instead of answering. What is not flagged folds away. */
-export function LeftRightEarlyLate({ sides, late, later, answers, labels }: LeftRightEarlyLateProps) {
+export function LeftRightEarlyLate({
+  sides,
+  late,
+  later,
+  answers: { timed, marked },
+  labels,
+}: LeftRightEarlyLateProps) {
   const wordOf = useWordOf();
   const nameOf = ({ of, conceptId }: SideCount) => (conceptId === undefined ? `all ${of}` : wordOf(conceptId));
   const keyOf = ({ of, conceptId }: SideCount) => `${of} ${conceptId}`;
@@ -59,11 +66,11 @@ export function LeftRightEarlyLate({ sides, late, later, answers, labels }: Left
           </Quiet>
         </p>
       ))}
-      {answers?.isFlagged ? <Answering answers={answers} labels={labels} /> : null}
-      {flagged.length === 0 && told.length === 0 && !answers?.isFlagged ? (
+      {timed?.isFlagged ? <Answering answers={timed} labels={labels} /> : null}
+      {flagged.length === 0 && told.length === 0 && !timed?.isFlagged ? (
         <p>Nothing here that chance would not bring.</p>
       ) : null}
-      {rest.length > 0 || untold.length > 0 || (answers && !answers.isFlagged) ? (
+      {rest.length > 0 || untold.length > 0 || marked || (timed && !timed.isFlagged) ? (
         <details>
           <summary>what was counted</summary>
           {rest.map((one) => (
@@ -76,7 +83,8 @@ export function LeftRightEarlyLate({ sides, late, later, answers, labels }: Left
               Errors {when}: {ratioWords(found.ratio)} as before
             </p>
           ))}
-          {answers && !answers.isFlagged ? <Answering answers={answers} labels={labels} /> : null}
+          {timed && !timed.isFlagged ? <Answering answers={timed} labels={labels} /> : null}
+          {marked ? <NextMarked answers={marked} /> : null}
         </details>
       ) : null}
     </>
