@@ -79,7 +79,7 @@ async function insertTermRound(
   footageId: string | undefined,
 ): Promise<void> {
   const id = demoId('round', round.key);
-  const { heldOn, uniform, seconds, numberInSession } = round;
+  const { heldOn, uniform, theme, seconds, numberInSession } = round;
   await insertRound(
     client,
     {
@@ -90,7 +90,7 @@ async function insertTermRound(
       ruleSet: 'no-score',
       plannedSeconds: seconds,
       occasion: 'sparring',
-      theme: '',
+      theme,
       numberInSession,
       ...spanOfTermRound(round),
     },

@@ -21,6 +21,8 @@ export interface TermRound {
   readonly week: number;
   readonly numberInSession: number;
   readonly uniform: 'gi' | 'no-gi';
+  /** What the evening was about; empty on Saturdays. */
+  readonly theme: string;
   readonly seconds: number;
   readonly a: DemoPerson;
   readonly b: DemoPerson;
@@ -54,6 +56,9 @@ export function lastWeekday(today: CalendarDate, weekday: number): CalendarDate 
   return addDays(today, -(back === 0 ? 7 : back));
 }
 
+/** Of Wednesdays, three weeks each. */
+const THEMES = ['half guard', 'knee slice', 'closed guard', 'butterfly sweep', 'side control'] as const;
+
 /** Wednesday and Saturday evenings of half a year, four or five rounds each; who met longest ago meets first. */
 export function termRounds(today: CalendarDate, draws: Draws): TermRound[] {
   const rounds: TermRound[] = [];
@@ -77,6 +82,7 @@ export function termRounds(today: CalendarDate, draws: Draws): TermRound[] {
           week,
           numberInSession,
           uniform,
+          theme: weekday === 3 ? (THEMES[Math.floor(week / 3) % THEMES.length] ?? '') : '',
           seconds,
           a,
           b,

@@ -85,6 +85,17 @@ describe('a student’s page', () => {
     expect(beside.compared.others.map((one) => one.id)).not.toContain(ana);
     expect(beside.compared.differences).toMatchObject([{ one: { count: 7 }, other: { count: 0 } }]);
   });
+  it('counts the theme of a day against own attempts', async () => {
+    const round = await marked();
+    await pool().query("update round set theme = 'half guard' where id = $1", [round.id]);
+    await figuresAreThere(day);
+    const [theme] = (await loadStudent(ana))?.themes ?? [];
+    expect(theme).toMatchObject({ theme: 'half guard', rounds: 1, triedIn: 1, tries: 0, minutes: 5 });
+    await pool().query("update round set theme = 'zebra' where id = $1", [round.id]);
+    await figuresAreThere(day);
+    expect((await loadStudent(ana))?.themes).toEqual([]);
+  });
+
   it('expects of partners what this academy’s rounds taught', async () => {
     const iris = await seedPerson('Iris Kovar', 90);
     for (let days = 1; days <= 6; days += 1) {

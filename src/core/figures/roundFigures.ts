@@ -105,6 +105,8 @@ export interface RoundFigures {
   /** What kind of round it was; undefined where nobody asks. */
   readonly uniform?: Uniform;
   readonly occasion?: Occasion;
+  /** What the day was about, in the coach's words; absent where nothing was said. */
+  readonly theme?: string;
   readonly startSeconds: number;
   readonly endSeconds: number;
   readonly liveMinutes: number;
@@ -138,6 +140,7 @@ export interface RoundRecord
     | 'numberInSession'
     | 'uniform'
     | 'occasion'
+    | 'theme'
   > {
   readonly span: Span;
   readonly athlete: Athlete;
@@ -195,6 +198,7 @@ export function roundFigures(record: RoundRecord): RoundFigures {
     numberInSession: record.numberInSession,
     uniform: record.uniform,
     occasion: record.occasion,
+    theme: record.theme || undefined,
     startSeconds: record.span.startSeconds,
     endSeconds: record.span.endSeconds,
     liveMinutes: reading.liveSeconds / 60,

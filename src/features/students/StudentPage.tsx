@@ -16,6 +16,7 @@ import {
   type RecurringError,
   type RoundFilter,
   type SideCount,
+  type ThemeFigures,
 } from '@/core/patterns';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
 import { FiguresDue, type FiguresDueProps } from '@/forms/FiguresDue';
@@ -29,6 +30,7 @@ import { AllErrors } from './errors/AllErrors';
 import { Changed } from './errors/Changed';
 import type { RoundLabels } from './errors/Moments';
 import { NotTheirProblem } from './errors/NotTheirProblem';
+import { Principles } from './errors/Principles';
 import { TwoPeriods, type TwoPeriodsProps } from './errors/TwoPeriods';
 import { WorkOn } from './errors/WorkOn';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
@@ -43,6 +45,7 @@ import { GoesWell } from './rounds/GoesWell';
 import { type LateErrors, LeftRightEarlyLate, type LeftRightEarlyLateProps } from './rounds/LeftRightEarlyLate';
 import { RiverOfPositions } from './rounds/RiverOfPositions';
 import { RoundsTable, type StudentRound } from './rounds/RoundsTable';
+import { Themes } from './rounds/Themes';
 import { minutesWords, tideFigure } from './studentView';
 import { WhichRounds, type WhichRoundsProps } from './WhichRounds';
 
@@ -68,6 +71,7 @@ export interface StudentPageProps {
     readonly hurts: KeepingProps['hurts'];
     readonly questions: readonly QuestionAbout[];
   };
+  readonly themes: readonly ThemeFigures[];
   readonly sides: readonly SideCount[];
   readonly answers: LeftRightEarlyLateProps['answers'];
   readonly late: LateErrors;
@@ -189,6 +193,7 @@ function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { re
         <h2>All errors</h2>
         <div className="note">A name opens its moments and figures.</div>
         <div className="matter">
+          <Principles errors={errors} rounds={labels} />
           <AllErrors errors={errors} rounds={labels} />
           <NotTheirProblem errors={figures.notTheirs} />
         </div>
@@ -206,13 +211,23 @@ function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { re
 
 type GoProps = Pick<
   FiguresProps,
-  'habits' | 'flows' | 'funnels' | 'partners' | 'errorsAgainst' | 'edge' | 'sides' | 'late' | 'later' | 'answers'
+  | 'habits'
+  | 'themes'
+  | 'flows'
+  | 'funnels'
+  | 'partners'
+  | 'errorsAgainst'
+  | 'edge'
+  | 'sides'
+  | 'late'
+  | 'later'
+  | 'answers'
 > & {
   readonly labels: RoundLabels;
 };
 
 /** What goes well, how rounds flow, what becomes of chances, against whom, to which side and when. */
-function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, edge, ...flagged }: GoProps) {
+function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, edge, themes, ...flagged }: GoProps) {
   return (
     <>
       <Section>
@@ -237,6 +252,7 @@ function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, 
         <div className="matter">
           <Finishes funnels={funnels.own} label="Own attempts" rounds={labels} />
           <Finishes funnels={funnels.faced} label="Attempts of partners" rounds={labels} />
+          <Themes themes={themes} rounds={labels} />
         </div>
       </Section>
       <Section>

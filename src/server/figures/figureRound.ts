@@ -92,7 +92,7 @@ export function figuresOfAthlete(
   const { [athlete]: own, [opponentOf(athlete)]: other } = round;
   return roundFigures({
     ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks, table },
-    ...{ uniform: round.uniform, occasion: round.occasion },
+    ...{ uniform: round.uniform, occasion: round.occasion, theme: round.theme },
     beltGap: beltGap(own, other),
     ...{ partnerId: other.personId, numberInSession: round.numberInSession },
     weightGap: weightGapIn(round, athlete),

@@ -1,6 +1,7 @@
 import { buildVocabularyIndex, type VocabularyIndex } from '@/core/callline';
+import type { ThemeMeaning } from '@/core/patterns';
 import { readQuery, type SearchedCount, type SearchQuery, type SearchWorld } from '@/core/search';
-import { findError, type HouseWords, standardIdOf } from '@/core/vocabulary';
+import { findError, type HouseWords, kindOf, standardIdOf } from '@/core/vocabulary';
 import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 import { pool } from '@/data/client';
 import { countFoundMarks, countUses, type MarkSearch, sumSearchedExposure } from '@/data/language/occurrences';
@@ -103,4 +104,12 @@ export async function countWanted(wanted: MarkSearch): Promise<SearchedCount> {
     seenIn: seen && { rounds: seen.rounds, minutes: seen.minutes },
     exposure: seen && error && onlyId ? { errorId: onlyId, amount: seen.exposure } : undefined,
   };
+}
+
+/** What the words of a theme mean: undefined where they name neither a technique nor a position. */
+export function meaningOfTheme(world: AskedWorld, theme: string): ThemeMeaning | undefined {
+  const ids = readQuery(theme, world).conceptIds;
+  const techniqueIds = ids.filter((id) => kindOf(id) === 'attempt');
+  const positionIds = ids.filter((id) => kindOf(id) === 'position');
+  return techniqueIds.length + positionIds.length > 0 ? { techniqueIds, positionIds } : undefined;
 }

@@ -27,6 +27,8 @@ import {
   type StudentRecord,
   sidesOf,
   sumsOf,
+  type ThemeFigures,
+  themesOf,
   WINDOW_DAYS,
 } from '@/core/patterns';
 import { adultEquivalent, anyBelts } from '@/core/vocabulary';
@@ -42,6 +44,7 @@ import { loadPatterns, type Patterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { listBlindRounds } from '../reviews/blindness';
+import { meaningOfTheme, openWorld } from '../search/understand';
 import { comparedRounds } from './comparedRounds';
 import { loadPast, type StudentPast } from './loadPast';
 import { readStudentQuery, type StudentQuery } from './studentInput';
@@ -73,6 +76,8 @@ export interface StudentPage {
   readonly sides: readonly SideCount[];
   /** Timed with the stopwatch, and read off the marks. */
   readonly answers: { readonly timed?: Answers; readonly marked?: Answers };
+  /** The themes of days against own attempts. */
+  readonly themes: readonly ThemeFigures[];
   readonly late: ReturnType<typeof lateErrors>;
   readonly later: ReturnType<typeof laterRounds>;
   readonly compared: {
@@ -110,9 +115,10 @@ export async function loadStudent(
     findEdge(pool()),
   ]);
   const all = [...record.earlier, ...record.rounds];
-  const [compared, met] = await Promise.all([
+  const [compared, met, world] = await Promise.all([
     compare(query, { record, errors }, day, blind),
     listPeopleByIds(pool(), [...new Set(all.flatMap((round) => round.partnerId ?? []))]),
+    record.rounds.some((round) => round.theme) ? openWorld() : undefined,
   ]);
   return {
     ...{ person, query, past, compared, figuresDue, today: day, weightUnit: coach.weightUnit },
@@ -126,6 +132,7 @@ export async function loadStudent(
         .map((round) => ({ round, meanTide: tideIn(all, round.id) })),
     },
     ...figuresOf(record, edge),
+    themes: world ? themesOf(record.rounds, (theme) => meaningOfTheme(world, theme)) : [],
     edge,
     met: met.map(({ id, name }) => ({ id, name })),
     window: {

@@ -71,7 +71,7 @@ export function Moments({ moments, rounds, shown = 5, title }: MomentsProps) {
       })}
       {rest > 0 ? (
         <button type="button" onClick={() => setAll(!all)} aria-expanded={all}>
-          {all ? 'fewer' : `${rest} more`}
+          {all ? 'fewer' : shown === 0 ? `${rest} moments` : `${rest} more`}
         </button>
       ) : null}
     </Row>
