@@ -132,6 +132,35 @@ describe('a student’s page', () => {
     await insertSignedReview(pool(), signed, coach.id);
     expect((await loadStudent(ana))?.past.reviews).toMatchObject([{ partner: 'Marek Osei', signedByName: 'ludo' }]);
   });
+  it('stands whatever the record is: nothing, one round, rounds long ago, guests without weights, a belt that went back, thousands of rounds', async () => {
+    expect(await loadStudent(ana)).toMatchObject({ errors: [], habits: { rounds: 0 }, window: { earlierRounds: 0 } });
+    const only = await marked(addDays(day, -132));
+    await figuresAreThere(day);
+    // 132 days ago is outside of the window, and looked at all the same: there is nothing newer.
+    expect((await loadStudent(ana))?.errors).toMatchObject([{ errorId: 'err-half-flat', count: 2 }]);
+    await pool().query("update person set standing = 'guest', belt = null, weight_kg = null where id = $1", [marek]);
+    await pool().query('update round_athlete set belt = null, weight_kg = null where person_id = $1', [marek]);
+    await pool().query("update person set belt = 'white', stripes = 0 where id = $1", [ana]);
+    await figuresAreThere(day);
+    const met = (await loadStudent(ana))!;
+    expect(met.partners).toEqual([]);
+    expect(met.errors).toHaveLength(1);
+    expect(met.person.belt).toBe('white');
+    // As if she had sparred eight times a day for a year.
+    await pool().query(
+      `with more as (
+         insert into round (id, footage_id, held_on, uniform, rule_set, planned_seconds, occasion, theme, number_in_session, start_seconds, end_seconds, circumstances, created_by)
+         select gen_random_uuid(), footage_id, held_on + 100 - n / 8, uniform, rule_set, planned_seconds, occasion, theme, number_in_session, start_seconds, end_seconds, circumstances, created_by
+         from round, generate_series(1, 3000) as n where id = $1 returning id, held_on)
+       insert into round_figure (round_id, slot, person_id, held_on, number_in_session, content)
+       select more.id, f.slot, f.person_id, more.held_on, f.number_in_session, f.content from more, round_figure f where f.round_id = $1`,
+      [only.id],
+    );
+    const thousands = (await loadStudent(ana))!;
+    expect(thousands.window.isCut).toBe(true);
+    expect(thousands.habits.rounds).toBeGreaterThanOrEqual(10);
+  });
+
   it('is none for somebody who is not there', async () => {
     for (const id of [randomUUID(), 'nonsense', '']) expect(await loadStudent(id)).toBeUndefined();
   });
