@@ -186,6 +186,32 @@ export interface DrillCourse {
   readonly hazardIds: readonly string[];
   /** Share of the error's rate that a full dose is expected to remove, 0.1 to 0.6 (house estimate). */
   readonly kappa: number;
+  /** Whose lesson it is: the side of the position that is learned. */
+  readonly role: Role;
+  /** Joints that it loads: nobody with a sore one does it. */
+  readonly loads: readonly BodyPart[];
+  /** Drills that have to be known before. */
+  readonly needs: readonly string[];
+  /** What the partner does meanwhile. */
+  readonly counterpart: string;
+  readonly easier: string;
+  readonly harder: string;
+  /** How its last part is played; absent where nothing is played live. */
+  readonly game?: DrillGame;
+}
+
+export const bodyParts = ['neck', 'shoulder', 'elbow', 'wrist', 'back', 'hip', 'knee', 'ankle'] as const;
+export type BodyPart = (typeof bodyParts)[number];
+
+/** A part that is played for real, with a task of its own for each of the two. */
+export interface DrillGame {
+  readonly start: string;
+  readonly learnerWins: string;
+  readonly partnerWins: string;
+  /** What starts it again. */
+  readonly restart: string;
+  readonly seconds: number;
+  readonly change: 'winner-stays' | 'bell';
 }
 
 export interface Drill extends DrillCourse {

@@ -38,7 +38,7 @@ export const attackingTurtleErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.7, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-foot-first-hooks'],
+    drillIds: ['drill-foot-first-hooks', 'drill-outside-foot-first'],
   },
   {
     id: 'err-hook-late',
@@ -51,7 +51,7 @@ export const attackingTurtleErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-either-roll'],
+    drillIds: ['drill-either-roll', 'drill-outside-foot-first'],
   },
   {
     id: 'err-no-leg-for-the-roll',
@@ -77,6 +77,6 @@ export const attackingTurtleErrors: readonly CatalogueError[] = [
     severity: 2,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-headlock-follow-up'],
+    drillIds: ['drill-headlock-follow-up', 'drill-turn-the-corner'],
   },
 ];

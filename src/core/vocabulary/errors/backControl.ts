@@ -12,7 +12,7 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.5, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-back-retention'],
+    drillIds: ['drill-back-retention', 'drill-legs-before-arms', 'drill-shoulder-to-the-mat'],
   },
   {
     id: 'err-stops-at-chin',
@@ -25,7 +25,7 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 2,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-choke-under-chin'],
+    drillIds: ['drill-choke-under-chin', 'drill-chin-choices'],
   },
   {
     id: 'err-choking-arm-peeled',
@@ -51,7 +51,7 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-back-height'],
+    drillIds: ['drill-back-height', 'drill-legs-before-arms'],
   },
   {
     id: 'err-back-too-high',
@@ -64,7 +64,7 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-back-height'],
+    drillIds: ['drill-back-height', 'drill-legs-before-arms'],
   },
   {
     id: 'err-arm-not-trapped',
@@ -116,7 +116,7 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-back-escape'],
+    drillIds: ['drill-back-escape', 'drill-shoulder-to-the-mat', 'drill-hands-win-first'],
   },
   {
     id: 'err-rises-on-elbow',
@@ -129,7 +129,7 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-back-escape'],
+    drillIds: ['drill-back-escape', 'drill-shoulder-to-the-mat', 'drill-hands-win-first'],
   },
   {
     id: 'err-hands-leave-neck',
@@ -142,7 +142,7 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-back-escape', 'drill-headlock-defence'],
+    drillIds: ['drill-back-escape', 'drill-headlock-defence', 'drill-hands-win-first'],
   },
   {
     id: 'err-one-escape-opens-next',
@@ -155,6 +155,6 @@ export const backControlErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.3, blue: 0.6, purpleAndAbove: 0.6 },
-    drillIds: ['drill-two-threats'],
+    drillIds: ['drill-two-threats', 'drill-second-door'],
   },
 ];

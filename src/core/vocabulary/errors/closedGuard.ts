@@ -12,7 +12,7 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white'],
     teachable: { white: 0.9, blue: 0.6, purpleAndAbove: 0.2 },
-    drillIds: ['drill-guard-posture'],
+    drillIds: ['drill-guard-posture', 'drill-heavy-heels'],
   },
   {
     id: 'err-heels-lifted',
@@ -25,7 +25,7 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white'],
     teachable: { white: 0.8, blue: 0.5, purpleAndAbove: 0.2 },
-    drillIds: ['drill-guard-posture'],
+    drillIds: ['drill-guard-posture', 'drill-heavy-heels'],
   },
   {
     id: 'err-late-to-legs',
@@ -38,7 +38,7 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.8, purpleAndAbove: 0.4 },
-    drillIds: ['drill-early-leg-answer'],
+    drillIds: ['drill-early-leg-answer', 'drill-square-shoulders'],
   },
   {
     id: 'err-arm-offered-in-guard',
@@ -51,7 +51,7 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-guard-posture', 'drill-elbows-in'],
+    drillIds: ['drill-guard-posture', 'drill-elbows-in', 'drill-square-shoulders'],
   },
   {
     id: 'err-no-stand-answer',
@@ -64,7 +64,7 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.7, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-answer-the-stand'],
+    drillIds: ['drill-answer-the-stand', 'drill-hook-as-they-rise'],
   },
   {
     id: 'err-bump-too-small',
@@ -90,7 +90,7 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-climb-and-attack'],
+    drillIds: ['drill-climb-and-attack', 'drill-ladder-to-the-shoulders'],
   },
   {
     id: 'err-guard-opened-without-plan',
@@ -103,7 +103,7 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white'],
     teachable: { white: 0.8, blue: 0.6, purpleAndAbove: 0.3 },
-    drillIds: ['drill-answer-the-stand', 'drill-bump-and-sweep'],
+    drillIds: ['drill-answer-the-stand', 'drill-bump-and-sweep', 'drill-hook-as-they-rise'],
   },
   {
     id: 'err-shoulder-dropped',
@@ -116,6 +116,6 @@ export const closedGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.6, purpleAndAbove: 0.3 },
-    drillIds: ['drill-guard-posture'],
+    drillIds: ['drill-guard-posture', 'drill-heavy-heels', 'drill-square-shoulders'],
   },
 ];

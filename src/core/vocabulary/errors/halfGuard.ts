@@ -12,7 +12,7 @@ export const halfGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-half-guard-side'],
+    drillIds: ['drill-half-guard-side', 'drill-shield-first'],
   },
   {
     id: 'err-sweeps-to-free-hand',
@@ -38,7 +38,7 @@ export const halfGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.8, purpleAndAbove: 0.4 },
-    drillIds: ['drill-half-top-hips'],
+    drillIds: ['drill-half-top-hips', 'drill-pin-the-near-hip'],
   },
   {
     id: 'err-elbow-outside-shield',
@@ -64,6 +64,6 @@ export const halfGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.5, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-foot-first-hooks'],
+    drillIds: ['drill-foot-first-hooks', 'drill-outside-foot-first'],
   },
 ];

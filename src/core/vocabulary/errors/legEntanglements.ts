@@ -12,7 +12,7 @@ export const legEntanglementsErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['blue', 'purple'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-leg-lock-early-exit'],
+    drillIds: ['drill-leg-lock-early-exit', 'drill-boot-hide-out'],
   },
   {
     id: 'err-leg-exit-late',
@@ -25,7 +25,7 @@ export const legEntanglementsErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.5, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-leg-lock-early-exit'],
+    drillIds: ['drill-leg-lock-early-exit', 'drill-boot-hide-out'],
   },
   {
     id: 'err-one-foot-held',
@@ -38,7 +38,7 @@ export const legEntanglementsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.3, blue: 0.7, purpleAndAbove: 0.7 },
-    drillIds: ['drill-saddle-both-feet'],
+    drillIds: ['drill-saddle-both-feet', 'drill-knees-before-heels'],
   },
   {
     id: 'err-heel-too-early',
@@ -51,7 +51,7 @@ export const legEntanglementsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.3, blue: 0.7, purpleAndAbove: 0.7 },
-    drillIds: ['drill-saddle-both-feet', 'drill-knee-line-first'],
+    drillIds: ['drill-saddle-both-feet', 'drill-knee-line-first', 'drill-knees-before-heels'],
   },
   {
     id: 'err-no-knee-line',
@@ -64,7 +64,7 @@ export const legEntanglementsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-knee-line-first'],
+    drillIds: ['drill-knee-line-first', 'drill-knees-before-heels'],
   },
   {
     id: 'err-heel-shown',
@@ -77,7 +77,7 @@ export const legEntanglementsErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.5, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-heel-care'],
+    drillIds: ['drill-heel-care', 'drill-boot-hide-out'],
   },
   {
     id: 'err-takes-the-bait-leg',
@@ -90,6 +90,6 @@ export const legEntanglementsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple'],
     teachable: { white: 0.3, blue: 0.6, purpleAndAbove: 0.6 },
-    drillIds: ['drill-leg-range-awareness'],
+    drillIds: ['drill-leg-range-awareness', 'drill-refuse-the-leg'],
   },
 ];

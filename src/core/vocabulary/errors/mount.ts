@@ -38,7 +38,7 @@ export const mountErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white'],
     teachable: { white: 0.9, blue: 0.6, purpleAndAbove: 0.2 },
-    drillIds: ['drill-bridge-over-shoulder'],
+    drillIds: ['drill-bridge-over-shoulder', 'drill-trap-then-bridge'],
   },
   {
     id: 'err-bridge-untrapped',
@@ -51,7 +51,7 @@ export const mountErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.6, purpleAndAbove: 0.3 },
-    drillIds: ['drill-bridge-over-shoulder'],
+    drillIds: ['drill-bridge-over-shoulder', 'drill-trap-then-bridge'],
   },
   {
     id: 'err-mount-no-base',
@@ -64,7 +64,7 @@ export const mountErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.6, purpleAndAbove: 0.3 },
-    drillIds: ['drill-hold-the-mount'],
+    drillIds: ['drill-hold-the-mount', 'drill-three-points-mount'],
   },
   {
     id: 'err-knee-behind-elbow',
@@ -77,7 +77,7 @@ export const mountErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-elbow-isolation'],
+    drillIds: ['drill-elbow-isolation', 'drill-three-points-mount'],
   },
   {
     id: 'err-mounts-over-elbow',
@@ -90,7 +90,7 @@ export const mountErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.7, purpleAndAbove: 0.5 },
-    drillIds: ['drill-elbow-isolation'],
+    drillIds: ['drill-elbow-isolation', 'drill-three-points-mount'],
   },
   {
     id: 'err-first-hand-shallow',

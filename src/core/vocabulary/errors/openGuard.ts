@@ -38,7 +38,7 @@ export const openGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-keep-them-moving'],
+    drillIds: ['drill-keep-them-moving', 'drill-ladder-to-the-shoulders'],
   },
   {
     id: 'err-wrong-side-come-up',
@@ -77,7 +77,7 @@ export const openGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-side-bottom-frames'],
+    drillIds: ['drill-side-bottom-frames', 'drill-elbow-inside-knee'],
   },
   {
     id: 'err-underhook-before-frame',
@@ -90,7 +90,7 @@ export const openGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-side-bottom-frames'],
+    drillIds: ['drill-side-bottom-frames', 'drill-elbow-inside-knee'],
   },
   {
     id: 'err-retention-given-up',
@@ -103,7 +103,7 @@ export const openGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-frames-retention'],
+    drillIds: ['drill-frames-retention', 'drill-last-line'],
   },
   {
     id: 'err-hook-too-low',
@@ -142,7 +142,7 @@ export const openGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.2, blue: 0.5, purpleAndAbove: 0.6 },
-    drillIds: ['drill-clear-leg-then-invert'],
+    drillIds: ['drill-clear-leg-then-invert', 'drill-block-the-side'],
   },
   {
     id: 'err-one-side-only',
@@ -168,7 +168,7 @@ export const openGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-half-guard-side', 'drill-frames-retention'],
+    drillIds: ['drill-half-guard-side', 'drill-frames-retention', 'drill-shield-first'],
   },
   {
     id: 'err-sweep-grip-dropped',
@@ -194,6 +194,6 @@ export const openGuardErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-frames-retention', 'drill-keep-them-moving'],
+    drillIds: ['drill-frames-retention', 'drill-keep-them-moving', 'drill-last-line', 'drill-block-the-side'],
   },
 ];

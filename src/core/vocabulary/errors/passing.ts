@@ -51,7 +51,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-collapsed-knees-pass'],
+    drillIds: ['drill-collapsed-knees-pass', 'drill-staple-and-walk'],
   },
   {
     id: 'err-double-overhooks',
@@ -64,7 +64,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-half-underhook-race'],
+    drillIds: ['drill-half-underhook-race', 'drill-one-over-one-under'],
   },
   {
     id: 'err-underhook-uncontested',
@@ -77,7 +77,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.7, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-half-underhook-race', 'drill-half-top-hips'],
+    drillIds: ['drill-half-underhook-race', 'drill-half-top-hips', 'drill-pin-the-near-hip'],
   },
   {
     id: 'err-sweep-refused-for-back',
@@ -90,7 +90,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.3, blue: 0.6, purpleAndAbove: 0.6 },
-    drillIds: ['drill-sweep-or-back'],
+    drillIds: ['drill-sweep-or-back', 'drill-smaller-loss'],
   },
   {
     id: 'err-one-of-two-controlled',
@@ -116,7 +116,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['blue', 'purple'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-hook-clearing'],
+    drillIds: ['drill-hook-clearing', 'drill-step-off-the-hook'],
   },
   {
     id: 'err-walks-on-knees',
@@ -142,7 +142,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.5, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-hook-clearing'],
+    drillIds: ['drill-hook-clearing', 'drill-step-off-the-hook'],
   },
   {
     id: 'err-no-passing-chain',
@@ -168,7 +168,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-fall-to-backstep'],
+    drillIds: ['drill-fall-to-backstep', 'drill-smaller-loss', 'drill-step-off-the-hook'],
   },
   {
     id: 'err-grip-formed-unanswered',
@@ -181,7 +181,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-grip-refusal'],
+    drillIds: ['drill-grip-refusal', 'drill-strip-and-leave'],
   },
   {
     id: 'err-good-grip-lost',
@@ -220,7 +220,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-hips-lock-flatten'],
+    drillIds: ['drill-hips-lock-flatten', 'drill-staple-and-walk'],
   },
   {
     id: 'err-leg-in-range',
@@ -233,7 +233,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-leg-range-awareness'],
+    drillIds: ['drill-leg-range-awareness', 'drill-strip-and-leave', 'drill-refuse-the-leg'],
   },
   {
     id: 'err-upper-body-first',
@@ -246,7 +246,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-legs-first-passing'],
+    drillIds: ['drill-legs-first-passing', 'drill-staple-and-walk', 'drill-one-over-one-under'],
   },
   {
     id: 'err-stands-bent',
@@ -259,7 +259,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-guard-posture', 'drill-staggered-base'],
+    drillIds: ['drill-guard-posture', 'drill-staggered-base', 'drill-heavy-heels'],
   },
   {
     id: 'err-knee-loaded-on-hook',
@@ -285,7 +285,7 @@ export const passingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white'],
     teachable: { white: 0.8, blue: 0.6, purpleAndAbove: 0.3 },
-    drillIds: ['drill-staggered-base'],
+    drillIds: ['drill-staggered-base', 'drill-one-over-one-under'],
   },
   {
     id: 'err-square-stance',

@@ -12,7 +12,7 @@ export const pinsFromTopErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-side-top-toes'],
+    drillIds: ['drill-side-top-toes', 'drill-low-while-changing', 'drill-knee-ride-balance'],
   },
   {
     id: 'err-side-on-knees',
@@ -51,7 +51,7 @@ export const pinsFromTopErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.7, purpleAndAbove: 0.5 },
-    drillIds: ['drill-follow-the-hips'],
+    drillIds: ['drill-follow-the-hips', 'drill-low-while-changing'],
   },
   {
     id: 'err-underhook-slackens',
@@ -64,7 +64,7 @@ export const pinsFromTopErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-follow-the-hips'],
+    drillIds: ['drill-follow-the-hips', 'drill-low-while-changing'],
   },
   {
     id: 'err-kob-tips-forward',
@@ -77,6 +77,6 @@ export const pinsFromTopErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-follow-the-hips'],
+    drillIds: ['drill-follow-the-hips', 'drill-knee-ride-balance'],
   },
 ];

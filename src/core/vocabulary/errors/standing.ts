@@ -25,7 +25,7 @@ export const standingErrors: readonly CatalogueError[] = [
     severity: 2,
     belts: ['blue', 'purple'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-inside-tie-pummel'],
+    drillIds: ['drill-inside-tie-pummel', 'drill-shed-the-tie'],
   },
   {
     id: 'err-shot-through-tie',
@@ -38,7 +38,7 @@ export const standingErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.8, purpleAndAbove: 0.4 },
-    drillIds: ['drill-clear-tie-then-shoot'],
+    drillIds: ['drill-clear-tie-then-shoot', 'drill-shed-the-tie'],
   },
   {
     id: 'err-entry-neck-out',

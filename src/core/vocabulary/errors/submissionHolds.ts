@@ -12,7 +12,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-triangle-angle'],
+    drillIds: ['drill-triangle-angle', 'drill-cut-the-angle'],
   },
   {
     id: 'err-squeezes-before-angle',
@@ -25,7 +25,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.6, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-triangle-angle'],
+    drillIds: ['drill-triangle-angle', 'drill-cut-the-angle'],
   },
   {
     id: 'err-locks-on-toes',
@@ -51,7 +51,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-omoplata-flatten'],
+    drillIds: ['drill-omoplata-flatten', 'drill-omoplata-walk'],
   },
   {
     id: 'err-omoplata-no-angle',
@@ -64,7 +64,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['blue', 'purple'],
     teachable: { white: 0.4, blue: 0.7, purpleAndAbove: 0.6 },
-    drillIds: ['drill-omoplata-flatten'],
+    drillIds: ['drill-omoplata-flatten', 'drill-omoplata-walk'],
   },
   {
     id: 'err-limbs-away',
@@ -77,7 +77,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-elbows-in'],
+    drillIds: ['drill-elbows-in', 'drill-glue-the-hands', 'drill-short-levers', 'drill-second-door'],
   },
   {
     id: 'err-late-switch',
@@ -103,7 +103,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 2,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.5 },
-    drillIds: ['drill-armbar-control'],
+    drillIds: ['drill-armbar-control', 'drill-sit-tight'],
   },
   {
     id: 'err-armbar-head-free',
@@ -116,7 +116,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue', 'purple'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.5 },
-    drillIds: ['drill-armbar-control'],
+    drillIds: ['drill-armbar-control', 'drill-sit-tight'],
   },
   {
     id: 'err-armbar-hands-opened',
@@ -129,7 +129,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-armbar-defence'],
+    drillIds: ['drill-armbar-defence', 'drill-glue-the-hands'],
   },
   {
     id: 'err-kimura-overcommitted',
@@ -142,7 +142,7 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.6, blue: 0.7, purpleAndAbove: 0.5 },
-    drillIds: ['drill-two-threats'],
+    drillIds: ['drill-two-threats', 'drill-short-levers'],
   },
   {
     id: 'err-triangle-holds-shin',
@@ -168,6 +168,6 @@ export const submissionHoldsErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-armbar-control'],
+    drillIds: ['drill-armbar-control', 'drill-sit-tight'],
   },
 ];

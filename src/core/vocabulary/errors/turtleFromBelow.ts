@@ -25,7 +25,7 @@ export const turtleFromBelowErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-face-in'],
+    drillIds: ['drill-face-in', 'drill-last-line', 'drill-block-the-side', 'drill-sit-through'],
   },
   {
     id: 'err-spins-into-headlock',
@@ -38,7 +38,7 @@ export const turtleFromBelowErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.6, purpleAndAbove: 0.3 },
-    drillIds: ['drill-headlock-defence'],
+    drillIds: ['drill-headlock-defence', 'drill-sit-through'],
   },
   {
     id: 'err-grabs-leg-from-turtle',
@@ -51,7 +51,7 @@ export const turtleFromBelowErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.7, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-closed-turtle'],
+    drillIds: ['drill-closed-turtle', 'drill-sit-through'],
   },
   {
     id: 'err-elbows-open-turtle',
@@ -64,7 +64,7 @@ export const turtleFromBelowErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-closed-turtle'],
+    drillIds: ['drill-closed-turtle', 'drill-sit-through'],
   },
   {
     id: 'err-arm-left-behind',

@@ -12,7 +12,7 @@ export const underThePinErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-side-bottom-frames'],
+    drillIds: ['drill-side-bottom-frames', 'drill-elbow-inside-knee'],
   },
   {
     id: 'err-flat-under-pin',
@@ -25,7 +25,7 @@ export const underThePinErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white'],
     teachable: { white: 0.9, blue: 0.6, purpleAndAbove: 0.3 },
-    drillIds: ['drill-side-bottom-frames'],
+    drillIds: ['drill-side-bottom-frames', 'drill-elbow-inside-knee'],
   },
   {
     id: 'err-hand-crosses-over',
@@ -38,7 +38,7 @@ export const underThePinErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-elbows-in'],
+    drillIds: ['drill-elbows-in', 'drill-short-levers'],
   },
   {
     id: 'err-elbows-open',
@@ -51,6 +51,6 @@ export const underThePinErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-elbows-in'],
+    drillIds: ['drill-elbows-in', 'drill-short-levers', 'drill-trap-then-bridge'],
   },
 ];

@@ -12,7 +12,7 @@ export const wholeRoundErrors: readonly CatalogueError[] = [
     severity: 3,
     belts: ['white', 'blue'],
     teachable: { white: 0.6, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-guillotine-hip'],
+    drillIds: ['drill-guillotine-hip', 'drill-turn-the-corner'],
   },
   {
     id: 'err-clock-ignored',
@@ -38,7 +38,7 @@ export const wholeRoundErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['blue', 'purple', 'brown'],
     teachable: { white: 0.7, blue: 0.8, purpleAndAbove: 0.6 },
-    drillIds: ['drill-catch-and-name'],
+    drillIds: ['drill-catch-and-name', 'drill-knees-before-heels', 'drill-tap-early'],
   },
   {
     id: 'err-yanks-turtle-back',
@@ -51,7 +51,7 @@ export const wholeRoundErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.3 },
-    drillIds: ['drill-either-roll'],
+    drillIds: ['drill-either-roll', 'drill-outside-foot-first'],
   },
   {
     id: 'err-cranks-chin',
@@ -64,7 +64,7 @@ export const wholeRoundErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.8, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-choke-under-chin'],
+    drillIds: ['drill-choke-under-chin', 'drill-chin-choices'],
   },
   {
     id: 'err-taps-late',
@@ -77,7 +77,7 @@ export const wholeRoundErrors: readonly CatalogueError[] = [
     severity: 5,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.7, purpleAndAbove: 0.4 },
-    drillIds: ['drill-catch-and-name'],
+    drillIds: ['drill-catch-and-name', 'drill-tap-early'],
   },
   {
     id: 'err-plays-past-the-edge',
@@ -90,6 +90,6 @@ export const wholeRoundErrors: readonly CatalogueError[] = [
     severity: 4,
     belts: ['white', 'blue'],
     teachable: { white: 0.9, blue: 0.8, purpleAndAbove: 0.5 },
-    drillIds: ['drill-light-heavy'],
+    drillIds: ['drill-light-heavy', 'drill-edge-call'],
   },
 ];
