@@ -1,4 +1,4 @@
-import type { Belt } from '../vocabulary';
+import type { Belt, BodyPart } from '../vocabulary';
 
 /** How much one student stands to gain from work on one error. */
 export interface Need {
@@ -8,6 +8,10 @@ export interface Need {
   readonly count: number;
   readonly lastSeenOn?: string;
   readonly markIds: readonly string[];
+  /** The day of a signed review whose first point it is: it comes before what was worked out. */
+  readonly signedOn?: string;
+  /** The drill that review named for it. */
+  readonly namedDrillId?: string;
 }
 
 /** Somebody expected in a class, as planning sees them. */
@@ -24,6 +28,8 @@ export interface Attendee {
   readonly injured: boolean;
   /** What is to be spared, in words: they go live, with a partner near in weight, and the plan says so. */
   readonly hurt?: string;
+  /** The joints that are sore: nothing that loads them is done. */
+  readonly sore?: readonly BodyPart[];
   readonly needs: readonly Need[];
 }
 
@@ -43,3 +49,36 @@ export interface PlanLimits {
 }
 
 export const defaultLimits: PlanLimits = { liveWeightGapRatio: 0.2, minorsWithAdults: false, doNotPair: [] };
+
+/** Words for each joint, as coaches write them. */
+const jointWords: readonly (readonly [BodyPart, RegExp])[] = [
+  ['neck', /\b(?:neck|cervical)\b/i],
+  ['shoulder', /\b(?:shoulder|collarbone|clavicle|rotator)s?\b/i],
+  ['elbow', /\belbows?\b/i],
+  ['wrist', /\b(?:wrist|hand|finger|thumb)s?\b/i],
+  ['back', /\b(?:back|spine|ribs?|lumbar|disc)\b/i],
+  ['hip', /\b(?:hip|groin|hamstring)s?\b/i],
+  ['knee', /\b(?:knee|meniscus|acl|mcl)s?\b/i],
+  ['ankle', /\b(?:ankle|foot|feet|toe|heel)s?\b/i],
+];
+
+/** The joints that a remark about an injury names: "left knee, twisted" is the knee. Empty where none is named. */
+export const soreJointsIn = (text: string): BodyPart[] =>
+  jointWords.filter(([, words]) => words.test(text)).map(([joint]) => joint);
+
+/** A signed first point weighs at least so many times the most pressing of what was worked out. @source own decision: the coach decides first */
+const SIGNED_FIRST = 2;
+
+/** Needs with the first points of signed reviews put before what was worked out; one that is no need yet becomes one. */
+export function withSigned(
+  needs: readonly Need[],
+  signed: readonly { readonly errorId: string; readonly drillId?: string; readonly day: string }[],
+): Need[] {
+  const most = Math.max(1, ...needs.map((need) => need.priority));
+  const first = new Map(signed.map((one) => [one.errorId, one]));
+  const named = [...first.values()].map(({ errorId, drillId, day }): Need => {
+    const known = needs.find((need) => need.errorId === errorId) ?? { errorId, count: 0, priority: 0, markIds: [] };
+    return { ...known, priority: Math.max(known.priority, most * SIGNED_FIRST), signedOn: day, namedDrillId: drillId };
+  });
+  return [...named, ...needs.filter((need) => !first.has(need.errorId))];
+}

@@ -7,12 +7,14 @@ import {
   type DrillMinutes,
   doseOf,
   exactBenefit,
+  kappaFor,
   leastMinutesOf,
   meanResistance,
-  phasesOf,
+  mostMinutesOf,
 } from './benefit';
 import type { Candidate } from './eligibility';
 import type { Constraint, LinearModel, Solve, Terms } from './linearModel';
+import { themeKey, themeOf, themesAmong } from './themes';
 
 /** A drill the coach keeps, with its minutes, or keeps out. */
 export type DrillLock =
@@ -24,8 +26,8 @@ export interface ChoiceProblem {
   readonly attendees: readonly Attendee[];
   /** Whole minutes for all drills together. */
   readonly minutes: number;
-  readonly mostTopics: number;
-  readonly mostDrills: number;
+  readonly mostThemes: number;
+  readonly mostLessons: number;
   /** Share of the people who can work at once, 0 to 1: pairs that fit over pairs there are. */
   readonly matShare: number;
   readonly locks: readonly DrillLock[];
@@ -44,7 +46,7 @@ export interface Choice {
 }
 
 // Doses between which the benefit is drawn straight; denser where it bends.
-const DOSE_KNOTS = [0, 1.5, 3, 5, 8, 12, 18, 28];
+const DOSE_KNOTS = [0, 2, 4, 6, 8, 10, 12, 15, 18, 22, 28, 40];
 
 /** Errors by the same drills for the same people share one dose: one concave piece chain instead of one per student. */
 interface BenefitGroup {
@@ -60,12 +62,12 @@ function benefitGroups({ candidates, attendees }: ChoiceProblem): BenefitGroup[]
       const fitting = candidates.filter(
         (one) => one.drill.targetErrorIds.includes(need.errorId) && !one.excludedIds.includes(attendee.personId),
       );
-      const best = Math.max(0, ...fitting.map((one) => one.drill.kappa));
+      const best = Math.max(0, ...fitting.map((one) => kappaFor(one.drill, need)));
       if (best === 0 || need.priority <= 0 || attendee.chance <= 0) continue;
-      const key = fitting.map((one) => one.drill.id).join(' ');
+      const key = [need.namedDrillId ?? '', ...fitting.map((one) => one.drill.id)].join(' ');
       const group = groups.get(key) ?? {
         weight: 0,
-        members: fitting.map((candidate) => ({ candidate, share: candidate.drill.kappa / best })),
+        members: fitting.map((candidate) => ({ candidate, share: kappaFor(candidate.drill, need) / best })),
       };
       group.weight += need.priority * attendee.chance * best;
       groups.set(key, group);
@@ -75,8 +77,8 @@ function benefitGroups({ candidates, attendees }: ChoiceProblem): BenefitGroup[]
 }
 
 /**
- * The mixed-integer program of the choice: which drills and for how many whole minutes, so that the expected benefit is largest within
- * the minutes, at most so many topics (position families), each drill between its least and most minutes, and all locks kept.
+ * The mixed-integer program of the choice: which lessons and for how many whole minutes, so that the expected benefit is largest within
+ * the minutes, all of them of so few themes, each between its least and most minutes, and all locks kept.
  */
 export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
   const { candidates, matShare } = problem;
@@ -99,7 +101,7 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
     add(
       [
         [1, minutes(index)],
-        [-drill.mostMinutes, use(index)],
+        [-mostMinutesOf(drill), use(index)],
       ],
       '<=',
       0,
@@ -113,22 +115,25 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
   add(
     candidates.map((_, index) => [1, use(index)]),
     '<=',
-    problem.mostDrills,
+    problem.mostLessons,
   );
-  const families = [...new Set(candidates.map((one) => one.drill.family))];
-  for (const [index, { drill }] of candidates.entries())
+  const themes = themesAmong(candidates.map((one) => one.drill)).map(themeKey);
+  for (const [index, { drill }] of candidates.entries()) {
+    const theme = themeOf(drill);
+    if (!theme) continue;
     add(
       [
         [1, use(index)],
-        [-1, `t${families.indexOf(drill.family)}`],
+        [-1, `t${themes.indexOf(themeKey(theme))}`],
       ],
       '<=',
       0,
     );
+  }
   add(
-    families.map((_, index) => [1, `t${index}`]),
+    themes.map((_, index) => [1, `t${index}`]),
     '<=',
-    problem.mostTopics,
+    problem.mostThemes,
   );
   for (const group of groups) {
     for (const { slope, offset } of chords()) {
@@ -137,7 +142,7 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
         const strength = share * meanResistance(candidate.drill) * matShare * slope;
         return [
           [-strength, minutes(index)],
-          [strength * CHANGE_OVER_MINUTES * phasesOf(candidate.drill).length, use(index)],
+          [strength * CHANGE_OVER_MINUTES, use(index)],
         ] as Terms;
       });
       add([[1, group.name], ...dose], '<=', offset);
@@ -150,7 +155,7 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
     constraints,
     upperBounds: groups.map((group) => [group.name, 1]),
     integers: candidates.map((_, index) => minutes(index)),
-    binaries: [...candidates.map((_, index) => use(index)), ...families.map((_, index) => `t${index}`)],
+    binaries: [...candidates.map((_, index) => use(index)), ...themes.map((_, index) => `t${index}`)],
   };
 }
 
@@ -171,7 +176,7 @@ function addLocks(
 }
 
 const clampMinutes = (drill: Drill, minutes: number): number =>
-  Math.min(drill.mostMinutes, Math.max(leastMinutesOf(drill), Math.round(minutes)));
+  Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), Math.round(minutes)));
 
 /** Straight pieces of 1 − e^(−d/τ): the least of them is the chord chain, since the curve is concave. */
 function chords(): { slope: number; offset: number }[] {
@@ -221,27 +226,39 @@ function withoutUseless(drills: readonly (DrillMinutes & { alternativeId?: strin
     const drill = present(problem.candidates.find((one) => one.drill.id === drillId)).drill;
     return (
       isLocked(drillId) ||
-      (doseOf(drill, drill.mostMinutes, 1) > 0 && drill.targetErrorIds.some((id) => needed.has(id)))
+      (doseOf(drill, mostMinutesOf(drill), 1) > 0 && drill.targetErrorIds.some((id) => needed.has(id)))
     );
   });
 }
 
-/** The yardstick: errors by raw count, each with its first drill that fits, for the middle of its minutes, until the time is used. */
+/** The yardstick: errors by raw count, each with its first drill that fits and is of a theme already begun, for the middle of its minutes, until the time is used. */
 function mostFrequentFirst(problem: ChoiceProblem): DrillMinutes[] {
   const counts = new Map<string, number>();
   for (const need of problem.attendees.flatMap((attendee) => attendee.needs))
     counts.set(need.errorId, (counts.get(need.errorId) ?? 0) + need.count);
   const plan: DrillMinutes[] = [];
+  const themes = new Set<string>();
   let left = problem.minutes;
   for (const [errorId] of [...counts].sort((one, other) => other[1] - one[1] || (one[0] < other[0] ? -1 : 1))) {
     const candidate = problem.candidates.find(
-      (one) => one.drill.targetErrorIds.includes(errorId) && !plan.some((done) => done.drillId === one.drill.id),
+      (one) =>
+        one.drill.targetErrorIds.includes(errorId) &&
+        !plan.some((done) => done.drillId === one.drill.id) &&
+        fitsThemes(one.drill, themes, problem.mostThemes),
     );
     if (!candidate) continue;
-    const minutes = Math.min(left, Math.round((candidate.drill.leastMinutes + candidate.drill.mostMinutes) / 2));
-    if (minutes < leastMinutesOf(candidate.drill) || plan.length >= problem.mostDrills) continue;
+    const { drill } = candidate;
+    const minutes = Math.min(left, Math.round((leastMinutesOf(drill) + mostMinutesOf(drill)) / 2));
+    if (minutes < leastMinutesOf(drill) || plan.length >= problem.mostLessons) continue;
+    const theme = themeOf(drill);
+    if (theme) themes.add(themeKey(theme));
     plan.push({ drillId: candidate.drill.id, minutes, excludedIds: candidate.excludedIds });
     left -= minutes;
   }
   return plan;
+}
+
+function fitsThemes(drill: Drill, begun: ReadonlySet<string>, most: number): boolean {
+  const theme = themeOf(drill);
+  return theme === undefined || begun.has(themeKey(theme)) || begun.size < most;
 }

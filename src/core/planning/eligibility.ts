@@ -1,12 +1,13 @@
 import { beltRank, type Drill, type Uniform } from '../vocabulary';
 import { type Attendee, isUnder16 } from './attendee';
 
-export type ExclusionReason = 'belt' | 'under-16';
+export type ExclusionReason = 'belt' | 'under-16' | 'sore';
 
 /** Why a drill leaves somebody out; undefined when it does not. */
 export function findExclusion(drill: Drill, attendee: Attendee): ExclusionReason | undefined {
   if (beltRank(attendee.belt) < beltRank(drill.lowestBelt)) return 'belt';
-  return !drill.under16 && isUnder16(attendee) ? 'under-16' : undefined;
+  if (!drill.under16 && isUnder16(attendee)) return 'under-16';
+  return drill.loads.some((joint) => attendee.sore?.includes(joint)) ? 'sore' : undefined;
 }
 
 export const fitsUniform = (drill: Drill, uniform: Uniform): boolean =>
@@ -22,7 +23,8 @@ export interface Candidate {
 
 /**
  * The drills that may run for these people: right uniform, enough people, not drilled in the class before, and nobody left idle.
- * A drill that leaves people out runs only if at least two are left out and at least two stay, and something fits the former.
+ * A drill that leaves people out runs only if at least two stay and something fits the others; one alone is left out for a sore joint only, and then works
+ * with a partner who changes at half time.
  */
 export function listCandidates(
   drills: readonly Drill[],
@@ -34,7 +36,8 @@ export function listCandidates(
     if (!fitsUniform(drill, uniform) || restingDrillIds.has(drill.id) || attendees.length < drill.groupSize) return [];
     const excluded = attendees.filter((attendee) => findExclusion(drill, attendee));
     if (excluded.length === 0) return [{ drill, excludedIds: [] }];
-    if (excluded.length < 2 || attendees.length - excluded.length < 2) return [];
+    const isAlone = excluded.length === 1 && excluded.some((one) => findExclusion(drill, one) !== 'sore');
+    if (isAlone || attendees.length - excluded.length < 2) return [];
     const alternative = findAlternative(drill, drills, excluded, uniform);
     return alternative
       ? [{ drill, excludedIds: excluded.map((one) => one.personId), alternativeId: alternative.id }]

@@ -6,3 +6,4 @@ export * from './linearModel';
 export * from './order';
 export * from './pairs';
 export * from './planClass';
+export * from './themes';

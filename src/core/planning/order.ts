@@ -1,64 +1,31 @@
-import { present } from '../kernel';
-import type { CatalogueFamily } from '../vocabulary';
-import { type DrillPhase, drillPhases } from './benefit';
-
-export interface OrderItem {
-  readonly drillId: string;
-  readonly family: CatalogueFamily;
-  readonly phases: readonly DrillPhase[];
-}
-
-/** One drill in one phase of the class. */
-export interface OrderedItem {
-  readonly drillId: string;
-  readonly phase: DrillPhase;
-}
+import { beltRank, type Drill } from '../vocabulary';
+import { phasesOf } from './benefit';
+import { themeKey, themeOf } from './themes';
 
 /**
- * Technique, then progressive, then positional; within that the sequence with the fewest changes of position family, across the
- * phases too. Exact for up to seven drills a phase by trying all sequences of families; ties keep the order given.
+ * Lessons in the order in which they are taught: theme by theme, what a lesson needs before it, then the easier and safer ones: those for lower belts,
+ * with fewer hazards, with a part that is only held.
  */
-export function orderDrills(items: readonly OrderItem[]): OrderedItem[] {
-  const ordered: OrderedItem[] = [];
-  let options: { last: CatalogueFamily | undefined; changes: number; sequence: OrderedItem[] }[] = [
-    { last: undefined, changes: 0, sequence: [] },
-  ];
-  for (const phase of drillPhases) {
-    const here = items.filter((item) => item.phases.includes(phase));
-    if (here.length === 0) continue;
-    const families = [...new Set(here.map((item) => item.family))];
-    const best = new Map<CatalogueFamily, (typeof options)[number]>();
-    for (const before of options) {
-      for (const sequence of permutations(families)) {
-        const changes =
-          before.changes + sequence.length - 1 + (before.last !== undefined && before.last !== sequence[0] ? 1 : 0);
-        const last = present(sequence[sequence.length - 1]);
-        const known = best.get(last);
-        if (known && known.changes <= changes) continue;
-        const added = sequence.flatMap((family) =>
-          here.filter((item) => item.family === family).map((item) => ({ drillId: item.drillId, phase })),
-        );
-        best.set(last, { last, changes, sequence: [...before.sequence, ...added] });
-      }
-    }
-    options = [...best.values()];
-  }
-  const winner = options.reduce(
-    (least, option) => (option.changes < least.changes ? option : least),
-    present(options[0]),
+export function orderLessons(drills: readonly Drill[]): Drill[] {
+  const themes = [...new Set(drills.map(keyOf))];
+  const left = [...drills].sort(
+    (one, other) => themes.indexOf(keyOf(one)) - themes.indexOf(keyOf(other)) || easeOf(one) - easeOf(other),
   );
-  ordered.push(...winner.sequence);
+  const ordered: Drill[] = [];
+  while (left.length > 0) {
+    const free = left.findIndex((one) => !one.needs.some((id) => left.some((other) => other.id === id)));
+    ordered.push(...left.splice(Math.max(0, free), 1));
+  }
   return ordered;
 }
 
-function permutations<Item>(items: readonly Item[]): Item[][] {
-  if (items.length <= 1) return [[...items]];
-  return items.flatMap((item, index) =>
-    permutations([...items.slice(0, index), ...items.slice(index + 1)]).map((rest) => [item, ...rest]),
-  );
-}
+const keyOf = (drill: Drill): string => {
+  const theme = themeOf(drill);
+  return theme ? themeKey(theme) : '';
+};
 
-/** Changes of family from block to block. */
-export function countFamilyChanges(families: readonly CatalogueFamily[]): number {
-  return families.slice(1).filter((family, index) => family !== families[index]).length;
-}
+const easeOf = (drill: Drill): number =>
+  beltRank(drill.lowestBelt) * 10 +
+  drill.hazardIds.length * 2 +
+  (drill.stages.includes('static') ? 0 : 1) +
+  phasesOf(drill).length / 10;

@@ -35,7 +35,8 @@ export function findBrokenRule(one: Attendee, other: Attendee, problem: PairingP
   if (limits.doNotPair.some(([left, right]) => pairKey(left, right) === pairKey(one.personId, other.personId)))
     return 'do-not-pair';
   if (!limits.minorsWithAdults && isMinor(one) !== isMinor(other)) return 'minor-with-adult';
-  if (!live) return undefined;
+  // Who is kept out of live work learns with anybody.
+  if (!live || one.injured || other.injured) return undefined;
   return gapRatio(one, other) > limits.liveWeightGapRatio + 1e-9 ? 'weight' : undefined;
 }
 

@@ -1,13 +1,21 @@
 import { fail, present, type Result, succeed } from '../kernel';
 import { placeOfRole } from '../round';
-import { drills as catalogueDrills, type Drill, findDrill, findError, type Uniform } from '../vocabulary';
+import { drills as catalogueDrills, type Drill, findDrill, type Uniform } from '../vocabulary';
 import type { Attendee, PlanLimits } from './attendee';
-import { type DrillPhase, phasesOf, splitMinutes } from './benefit';
+import {
+  type DrillMinutes,
+  type DrillPhase,
+  exactBenefit,
+  leastMinutesOf,
+  mostMinutesOf,
+  splitMinutes,
+} from './benefit';
 import { type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
-import { orderDrills } from './order';
+import { orderLessons } from './order';
 import { type Pairing, pairKey, pairPeople } from './pairs';
+import { type Theme, themeKey, themeOf, themesAmong } from './themes';
 
 export interface ClassProblem {
   readonly minutes: number;
@@ -52,6 +60,8 @@ export interface PlanBlock {
   readonly drillId?: string;
   readonly excludedIds: readonly string[];
   readonly alternativeId?: string;
+  /** For the rounds: the lesson from whose beginning the first third of them starts. */
+  readonly fromDrillId?: string;
   /** Repetitions of each partner, per side when the drill has sides; undefined where time, not count, leads. */
   readonly repetitions?: number;
   readonly reasons: readonly Reason[];
@@ -64,16 +74,25 @@ export interface ChosenDrill {
   /** Drills that would come in without it, and the share of the benefit that would be lost. */
   readonly displaced: readonly string[];
   readonly benefitLostRatio: number;
+  /** The next best in its place and minutes, best first, with what the class would be worth then, as a share of what it is. Absent in older plans. */
+  readonly instead?: readonly { readonly drillId: string; readonly benefitRatio: number }[];
 }
 
 export interface PhasePairing extends Pairing {
-  readonly phase: DrillPhase | 'rounds';
+  /** Older plans pair for each phase of all drills. */
+  readonly phase: DrillPhase | 'lesson' | 'rounds';
+  /** The lesson, where it is one. */
+  readonly drillId?: string;
+  /** Who does something else meanwhile with a partner who changes at half time: nobody else does. */
+  readonly besideIds?: readonly string[];
   readonly injuredIds: readonly string[];
   /** Who goes live and spares something, with what. Absent in older plans. */
   readonly spares?: readonly { readonly personId: string; readonly what: string }[];
 }
 
 export interface ClassPlan {
+  /** What the class is about. Absent in older plans. */
+  readonly themes?: readonly Theme[];
   readonly blocks: readonly PlanBlock[];
   readonly drills: readonly ChosenDrill[];
   readonly pairings: readonly PhasePairing[];
@@ -86,16 +105,17 @@ export interface ClassPlan {
 
 /** Shortest class that can be planned, in minutes. @source own decision: arrival, one drill, one round, close */
 export const LEAST_CLASS_MINUTES = 20;
-export const MOST_TOPICS = 3;
-/** Most drills in one class. @source own decision: more than four and nobody remembers the first */
-export const MOST_DRILLS = 4;
+/** Most lessons of a class. @source common practice: after the third nobody remembers the first */
+export const MOST_LESSONS = 3;
+/** From this length on a class may have two themes. @source common practice */
+export const TWO_THEMES_MINUTES = 85;
 
 const fixedMinutes = (minutes: number) =>
   minutes >= 50 ? { 'warm-up': 8, rounds: 12, close: 3 } : { 'warm-up': 4, rounds: 5, close: 2 };
 
 /**
- * A plan for one class: drills chosen by the mixed-integer program, run in phases, with reasons, repetitions and pairs per phase.
- * The blocks tile the class from its first to its last minute. Time that no drill needs goes to the rounds.
+ * A plan for one class: a theme with one to three lessons, chosen by the mixed-integer program, each run whole with one partner: shown, repeated, answered, played.
+ * With reasons, repetitions and pairs. The blocks tile the class from its first to its last minute; time that no lesson needs goes to the rounds.
  */
 export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan, ClassPlanProblem> {
   const { attendees, minutes, locks } = problem;
@@ -113,10 +133,12 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
   const choice = chooseDrills(choiceProblem, solve);
   if (!choice) return fail({ code: 'locks-do-not-fit', lockedMinutes, minutes: choiceProblem.minutes });
   if (choice.drills.length === 0) return fail({ code: 'no-drill-fits' });
+  const lessons = lessonsOf(problem, choice);
   return succeed({
-    blocks: layOut(problem, choice),
+    themes: themesAmong(lessons.map((one) => one.drill)),
+    blocks: layOut(problem, lessons),
     drills: explainChoice(choiceProblem, choice, solve),
-    pairings: pairPhases(problem, choice, solve),
+    pairings: pairLessons(problem, lessons, solve),
     benefit: choice.benefit,
     modelBenefit: choice.modelBenefit,
     frequencyBenefit: choice.frequencyBenefit,
@@ -139,39 +161,56 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
     ),
     attendees: problem.attendees,
     minutes: problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close,
-    mostTopics: MOST_TOPICS,
-    mostDrills: Math.max(MOST_DRILLS, kept.size),
+    mostThemes: Math.max(problem.minutes >= TWO_THEMES_MINUTES ? 2 : 1, lockedThemes(kept, problem)),
+    mostLessons: Math.max(MOST_LESSONS, kept.size),
     matShare: Math.min(1, Math.max(1, problem.pairsOnMats) / Math.max(1, pairs)),
     locks: problem.locks,
   };
 }
 
-function layOut(problem: ClassProblem, choice: Choice): PlanBlock[] {
-  const fixed = fixedMinutes(problem.minutes);
-  const items = choice.drills.map(({ drillId }) => {
-    const drill = present(findDrill(drillId));
-    return { drillId, family: drill.family, phases: phasesOf(drill) };
+/** Of how many themes the lessons are that the coach keeps. */
+function lockedThemes(kept: ReadonlySet<string>, { drills = catalogueDrills }: ClassProblem): number {
+  return new Set(
+    drills.flatMap((drill) => {
+      const theme = kept.has(drill.id) ? themeOf(drill) : undefined;
+      return theme ? themeKey(theme) : [];
+    }),
+  ).size;
+}
+
+interface Lesson {
+  readonly drill: Drill;
+  readonly minutes: number;
+  readonly excludedIds: readonly string[];
+  readonly alternativeId?: string;
+}
+
+/** The chosen drills as lessons, in the order in which they are taught. */
+function lessonsOf({ drills = catalogueDrills }: ClassProblem, choice: Choice): Lesson[] {
+  const known = new Map(drills.map((drill) => [drill.id, drill]));
+  const chosen = choice.drills.map((one) => known.get(one.drillId) ?? present(findDrill(one.drillId)));
+  return orderLessons(chosen).map((drill) => {
+    const { minutes, excludedIds, alternativeId } = present(choice.drills.find((one) => one.drillId === drill.id));
+    return { drill, minutes, excludedIds, alternativeId };
   });
-  const drafts: Omit<PlanBlock, 'startMinute'>[] = [
-    { kind: 'warm-up', minutes: fixed['warm-up'], excludedIds: [], reasons: [] },
-  ];
-  for (const { drillId, phase } of orderDrills(items)) {
-    const entry = present(choice.drills.find((one) => one.drillId === drillId));
-    const drill = present(findDrill(drillId));
-    const minutes = present(splitMinutes(drill, entry.minutes).find((part) => part.phase === phase)).minutes;
-    drafts.push({
-      kind: phase,
-      minutes,
-      drillId,
-      excludedIds: entry.excludedIds,
-      alternativeId: entry.alternativeId,
-      repetitions: phase === 'positional' ? undefined : repetitionsIn(drill, minutes),
-      reasons: reasonsFor(drill, problem.attendees, entry.excludedIds),
-    });
+}
+
+function layOut(problem: ClassProblem, lessons: readonly Lesson[]): PlanBlock[] {
+  const fixed = fixedMinutes(problem.minutes);
+  const plain = { excludedIds: [], reasons: [] };
+  const drafts: Omit<PlanBlock, 'startMinute'>[] = [{ kind: 'warm-up', minutes: fixed['warm-up'], ...plain }];
+  for (const { drill, minutes: whole, excludedIds, alternativeId } of lessons) {
+    const reasons = reasonsFor(drill, problem.attendees, excludedIds);
+    for (const { phase, minutes } of splitMinutes(drill, whole))
+      drafts.push({
+        ...{ kind: phase, minutes, drillId: drill.id, excludedIds, alternativeId, reasons },
+        repetitions: phase === 'technique' || phase === 'progressive' ? repetitionsIn(drill, minutes) : undefined,
+      });
   }
   const used = drafts.reduce((sum, block) => sum + block.minutes, 0);
-  drafts.push({ kind: 'rounds', minutes: problem.minutes - used - fixed.close, excludedIds: [], reasons: [] });
-  drafts.push({ kind: 'close', minutes: fixed.close, excludedIds: [], reasons: [] });
+  const from = lessons.find((one) => one.drill.game)?.drill.id;
+  drafts.push({ kind: 'rounds', minutes: problem.minutes - used - fixed.close, fromDrillId: from, ...plain });
+  drafts.push({ kind: 'close', minutes: fixed.close, ...plain });
   let startMinute = 0;
   return drafts.map((draft) => {
     const block = { ...draft, startMinute };
@@ -212,8 +251,7 @@ function explainChoice(problem: ChoiceProblem, choice: Choice, solve: Solve): Ch
     const benefitLostRatio =
       choice.benefit > 0 ? Math.max(0, (choice.benefit - (without?.benefit ?? 0)) / choice.benefit) : 0;
     return {
-      drillId,
-      minutes,
+      ...{ drillId, minutes, instead: nextBest(problem, choice, drillId) },
       locked: problem.locks.some((lock) => lock.kind === 'keep' && lock.drillId === drillId),
       displaced,
       benefitLostRatio,
@@ -221,13 +259,38 @@ function explainChoice(problem: ChoiceProblem, choice: Choice, solve: Solve): Ch
   });
 }
 
-function pairPhases(problem: ClassProblem, choice: Choice, solve: Solve): PhasePairing[] {
-  const wants = wantsOf(problem.attendees, choice);
+/** How many are offered in the place of a lesson. @source own decision */
+const MOST_INSTEAD = 3;
+
+/** What else would fit into the place of a lesson, in its minutes and without another theme, best first. */
+function nextBest(problem: ChoiceProblem, choice: Choice, drillId: string): NonNullable<ChosenDrill['instead']> {
+  if (choice.benefit <= 0) return [];
+  const others = choice.drills.filter((one) => one.drillId !== drillId);
+  const minutes = present(choice.drills.find((one) => one.drillId === drillId)).minutes;
+  const themes = new Set(themesAmong(choice.drills.flatMap((one) => findDrill(one.drillId) ?? [])).map(themeKey));
+  return problem.candidates
+    .filter(({ drill }) => {
+      const theme = themeOf(drill);
+      const isFree = !choice.drills.some((one) => one.drillId === drill.id);
+      return isFree && (theme === undefined || themes.has(themeKey(theme)) || others.length === 0);
+    })
+    .map(({ drill, excludedIds }) => {
+      const fitted = Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), minutes));
+      const whole: DrillMinutes[] = [...others, { drillId: drill.id, minutes: fitted, excludedIds }];
+      return {
+        drillId: drill.id,
+        benefitRatio: exactBenefit(whole, problem.attendees, problem.matShare) / choice.benefit,
+      };
+    })
+    .sort((one, other) => other.benefitRatio - one.benefitRatio || (one.drillId < other.drillId ? -1 : 1))
+    .slice(0, MOST_INSTEAD);
+}
+
+/** One partner for each lesson, another for the next, and others again for the rounds, as far as they go round. */
+function pairLessons(problem: ClassProblem, lessons: readonly Lesson[], solve: Solve): PhasePairing[] {
   const used = new Set<string>();
-  return (['technique', 'progressive', 'positional', 'rounds'] as const).map((phase) => {
-    const live = phase === 'positional' || phase === 'rounds';
-    const people = live ? problem.attendees.filter((one) => !one.injured) : problem.attendees;
-    const base = { people, live, limits: problem.limits, wants: live ? wants : new Map<string, 'over' | 'under'>() };
+  const pair = (people: readonly Attendee[], live: boolean, wants: ReadonlyMap<string, 'over' | 'under'>): Pairing => {
+    const base = { people, live, limits: problem.limits, wants };
     const fresh = pairPeople({ ...base, recentPairs: problem.recentPairs, usedPairs: used }, solve);
     const again =
       used.size > 0 && fresh.sittingOut.length > 0
@@ -236,24 +299,42 @@ function pairPhases(problem: ClassProblem, choice: Choice, solve: Solve): PhaseP
     const pairing = again.sittingOut.length < fresh.sittingOut.length ? again : fresh;
     for (const group of pairing.groups)
       for (const one of group) for (const other of group) if (one !== other) used.add(pairKey(one, other));
+    return pairing;
+  };
+  const injuredIds = problem.attendees.filter((one) => one.injured).map((one) => one.personId);
+  const sparing = (people: readonly Attendee[]) =>
+    people.flatMap(({ personId, hurt, injured }) => (hurt && !injured ? { personId, what: hurt } : []));
+  const byLesson = lessons.map(({ drill, excludedIds }): PhasePairing => {
+    const isLive = drill.game !== undefined;
+    const doing = problem.attendees.filter((one) => !excludedIds.includes(one.personId));
+    const others = problem.attendees.filter((one) => excludedIds.includes(one.personId));
+    const own = pair(doing, isLive, wantsOf(doing, drill));
+    const beside = others.length > 1 ? pair(others, false, new Map()) : undefined;
     return {
-      phase,
-      ...pairing,
-      injuredIds: live ? problem.attendees.filter((one) => one.injured).map((one) => one.personId) : [],
-      spares: live ? people.flatMap(({ personId, hurt }) => (hurt ? { personId, what: hurt } : [])) : [],
+      ...{ phase: 'lesson', drillId: drill.id },
+      groups: [...own.groups, ...(beside?.groups ?? [])],
+      sittingOut: [...own.sittingOut, ...(beside?.sittingOut ?? [])],
+      cost: own.cost + (beside?.cost ?? 0),
+      unknownWeightIds: own.unknownWeightIds,
+      besideIds: others.length === 1 ? others.map((one) => one.personId) : [],
+      injuredIds: isLive ? injuredIds : [],
+      spares: isLive ? sparing(doing) : [],
     };
   });
+  const fit = problem.attendees.filter((one) => !one.injured);
+  const rounds = pair(fit, true, new Map());
+  return [...byLesson, { phase: 'rounds', ...rounds, injuredIds, spares: sparing(fit) }];
 }
 
-function wantsOf(attendees: readonly Attendee[], choice: Choice): ReadonlyMap<string, 'over' | 'under'> {
-  const targets = new Set(choice.drills.flatMap((one) => findDrill(one.drillId)?.targetErrorIds ?? []));
-  const wants = new Map<string, 'over' | 'under'>();
-  for (const { personId, needs } of attendees) {
-    const first = [...needs]
-      .filter((need) => targets.has(need.errorId))
-      .sort((one, other) => other.priority - one.priority)[0];
-    const place = first ? placeOfRole(findError(first.errorId)?.role ?? 'neutral') : 'level';
-    if (place !== 'level') wants.set(personId, place);
-  }
-  return wants;
+/** Who needs the lesson for themselves wants its side of the position. */
+function wantsOf(attendees: readonly Attendee[], drill: Drill): ReadonlyMap<string, 'over' | 'under'> {
+  const place = placeOfRole(drill.role);
+  if (place === 'level') return new Map();
+  const needy = attendees.filter(({ needs }) =>
+    needs.some((need) => need.priority > 0 && drill.targetErrorIds.includes(need.errorId)),
+  );
+  const other = place === 'over' ? 'under' : 'over';
+  return new Map(
+    attendees.map(({ personId }) => [personId, needy.some((one) => one.personId === personId) ? place : other]),
+  );
 }

@@ -6,7 +6,6 @@ import { drills, findDrill } from '../vocabulary';
 import {
   type Attendee,
   type ClassProblem,
-  countFamilyChanges,
   DOSE_MINUTES,
   defaultLimits,
   doseOf,
@@ -17,7 +16,8 @@ import {
   isMinor,
   leastMinutesOf,
   listCandidates,
-  orderDrills,
+  mostMinutesOf,
+  orderLessons,
   type PairingProblem,
   pairCost,
   pairPeople,
@@ -25,7 +25,12 @@ import {
   planClass,
   repetitionsIn,
   type Solve,
+  soreJointsIn,
   splitMinutes,
+  themeKey,
+  themeOf,
+  themesAmong,
+  withSigned,
 } from './index';
 
 let solve: Solve;
@@ -186,39 +191,98 @@ describe('pairs', () => {
 });
 
 describe('order', () => {
-  it('keeps technique before progressive before positional, with the fewest changes of family', () => {
-    const items = [
-      { drillId: 'x', family: 'mount' as const, phases: ['technique' as const, 'positional' as const] },
-      {
-        drillId: 'y',
-        family: 'back' as const,
-        phases: ['technique' as const, 'progressive' as const, 'positional' as const],
-      },
-      { drillId: 'z', family: 'mount' as const, phases: ['progressive' as const] },
-    ];
-    const ordered = orderDrills(items);
-    expect(ordered.map((one) => one.phase)).toEqual([
-      'technique',
-      'technique',
-      'progressive',
-      'progressive',
-      'positional',
-      'positional',
+  const of = (...ids: string[]) =>
+    orderLessons(ids.map((id) => findDrill(`drill-${id}`)!)).map((one) => one.id.slice(6));
+  it('teaches what a lesson needs before it, then the easier and safer ones, theme by theme', () => {
+    expect(of('sweep-to-trapped-arm', 'half-guard-side')).toEqual(['half-guard-side', 'sweep-to-trapped-arm']);
+    // What a lesson needs comes before it also where it is of another theme.
+    expect(of('triangle-angle', 'climb-and-attack', 'bump-and-sweep')).toEqual([
+      'bump-and-sweep',
+      'climb-and-attack',
+      'triangle-angle',
     ]);
-    const families = ordered.map((one) => items.find((item) => item.drillId === one.drillId)!.family);
-    expect(countFamilyChanges(families)).toBe(3);
+    expect(of('hook-high', 'frames-retention')).toEqual(['frames-retention', 'hook-high']);
+    expect(of('half-guard-side', 'hold-the-mount', 'shield-first')).toEqual(
+      expect.arrayContaining(['half-guard-side', 'hold-the-mount', 'shield-first']),
+    );
+    expect(of('half-guard-side', 'hold-the-mount', 'shield-first').at(2)).toBe('hold-the-mount');
+  });
+});
+
+describe('themes', () => {
+  it('are a family seen from one side; what is taught together is one', () => {
+    const of = (id: string) => {
+      const theme = themeOf(findDrill(`drill-${id}`)!);
+      return theme && themeKey(theme);
+    };
+    expect(of('half-guard-side')).toBe('half-guard under');
+    expect(of('half-top-hips')).toBe('half-guard over');
+    expect(of('headlock-defence')).toBe('turtle under');
+    expect(of('grip-and-go')).toBe(of('clear-tie-then-shoot'));
+    expect(of('economy')).toBeUndefined();
+    expect(themesAmong(drills).length).toBeGreaterThan(12);
+  });
+});
+
+describe('what the coach signed and what is sore', () => {
+  it('comes before what was worked out, and becomes a need where it is none', () => {
+    const needs = [need('err-half-flat', 3), need('err-elbows-open', 1)];
+    const signed = [{ errorId: 'err-taps-late', drillId: 'drill-tap-early', day: '2026-11-20' }];
+    const [first, ...rest] = withSigned(needs, signed);
+    expect(first).toMatchObject({ errorId: 'err-taps-late', namedDrillId: 'drill-tap-early', count: 0, priority: 6 });
+    expect(rest).toEqual(needs);
+    expect(withSigned([], signed)[0]?.priority).toBeGreaterThan(0);
+    expect(withSigned(needs, [])).toEqual(needs);
+  });
+  it('gets the block that the review named', () => {
+    const people = Array.from({ length: 6 }, (_, at) =>
+      person(`p${at}`, {
+        needs: withSigned(
+          [need('err-half-flat', 1)],
+          at < 4 ? [{ errorId: 'err-bridge-untrapped', drillId: 'drill-trap-then-bridge', day: '2026-11-20' }] : [],
+        ),
+      }),
+    );
+    const plan = planClass(problemOf(people), solve);
+    if (!plan.ok) throw new Error(plan.problem.code);
+    expect(plan.value.drills.map((one) => one.drillId)).toContain('drill-trap-then-bridge');
+  });
+  it('keeps people out of what loads a joint that they wrote of', () => {
+    expect(soreJointsIn('left knee, twisted (card of Tue)')).toEqual(['knee']);
+    expect(soreJointsIn('ribs and a toe')).toEqual(['back', 'ankle']);
+    expect(soreJointsIn('tired')).toEqual([]);
+    const drill = findDrill('drill-bridge-over-shoulder')!;
+    expect(findExclusion(drill, person('a', { sore: ['neck'] }))).toBe('sore');
+    expect(findExclusion(drill, person('a', { sore: ['ankle'] }))).toBeUndefined();
+    const five = ['b', 'c', 'd', 'e'].map((id) => person(id));
+    const found = listCandidates(drills, [person('a', { sore: ['neck'] }), ...five], 'gi', new Set());
+    const candidate = found.find((one) => one.drill.id === drill.id);
+    expect(candidate?.excludedIds).toEqual(['a']);
+    expect(findDrill(candidate?.alternativeId ?? '')?.loads).not.toContain('neck');
   });
 });
 
 describe('drills', () => {
   it('split into phases without losing a minute', () => {
     for (const drill of drills) {
-      for (let minutes = leastMinutesOf(drill); minutes <= drill.mostMinutes; minutes += 1) {
+      for (let minutes = leastMinutesOf(drill); minutes <= mostMinutesOf(drill); minutes += 1) {
         const parts = splitMinutes(drill, minutes);
+        for (const part of parts) expect(part.minutes, `${drill.id} ${minutes}`).toBeGreaterThan(0);
         expect(parts.reduce((sum, one) => sum + one.minutes, 0)).toBe(minutes);
         expect(parts.map((one) => one.phase)).toEqual(phasesOf(drill));
       }
     }
+  });
+
+  it('give a lesson one part to be shown, two to be repeated, two to be answered, two to be played', () => {
+    const whole = splitMinutes(findDrill('drill-half-underhook-race')!, 14).map((one) => [one.phase, one.minutes]);
+    expect(whole).toEqual([
+      ['shown', 2],
+      ['progressive', 6],
+      ['positional', 6],
+    ]);
+    const four = splitMinutes(findDrill('drill-frames-retention')!, 21).map((one) => one.minutes);
+    expect(four).toEqual([3, 6, 6, 6]);
   });
 
   it('count repetitions of both partners and both sides', () => {
@@ -257,7 +321,8 @@ describe('benefit', () => {
     const people = [person('a', { chance: 0.5, needs: [need('err-half-flat', 2)] })];
     const benefit = (minutes: number) => exactBenefit([{ drillId: drill.id, minutes, excludedIds: [] }], people, 1);
     const dose = doseOf(drill, 10, 1);
-    expect(dose).toBeCloseTo((10 - 3) * ((0.5 + 0.75 + 1) / 3), 9);
+    // One part shown, two repeated, two answered, two played.
+    expect(dose).toBeCloseTo((10 - 1) * ((0.5 * 1 + 0.5 * 2 + 0.75 * 2 + 1 * 2) / 7), 9);
     expect(benefit(10)).toBeCloseTo(2 * 0.5 * drill.kappa * (1 - Math.exp(-dose / DOSE_MINUTES)), 9);
     expect(benefit(10) - benefit(8)).toBeLessThan(benefit(8) - benefit(6));
     expect(exactBenefit([{ drillId: drill.id, minutes: 10, excludedIds: ['a'] }], people, 1)).toBe(0);
@@ -292,19 +357,24 @@ describe('a plan', () => {
             cursor += block.minutes;
           }
           expect(cursor).toBe(minutes);
-          expect(chosen.length).toBeLessThanOrEqual(4);
-          expect(new Set(chosen.map((one) => findDrill(one.drillId)!.family)).size).toBeLessThanOrEqual(3);
+          expect(chosen.length).toBeLessThanOrEqual(3);
+          expect(themesAmong(chosen.map((one) => findDrill(one.drillId)!)).length).toBeLessThanOrEqual(
+            minutes >= 85 ? 2 : 1,
+          );
+          // Each lesson is run whole before the next begins.
+          const order = blocks.flatMap((block) => block.drillId ?? []);
+          expect(order.filter((id, at) => id !== order[at - 1])).toHaveLength(chosen.length);
           for (const one of chosen) {
             const drill = findDrill(one.drillId)!;
             expect(one.minutes).toBeGreaterThanOrEqual(leastMinutesOf(drill));
-            expect(one.minutes).toBeLessThanOrEqual(drill.mostMinutes);
+            expect(one.minutes).toBeLessThanOrEqual(mostMinutesOf(drill));
             expect(['both', uniform]).toContain(drill.uniform);
             const left = blocks.find((block) => block.drillId === one.drillId)!.excludedIds;
             for (const attendee of attendees)
               expect(findExclusion(drill, attendee) !== undefined).toBe(left.includes(attendee.personId));
           }
           for (const phase of pairings) {
-            const live = phase.phase === 'positional' || phase.phase === 'rounds';
+            const live = phase.phase === 'rounds';
             const byId = new Map(attendees.map((one) => [one.personId, one]));
             for (const id of phase.groups.flat()) {
               if (live) expect(byId.get(id)!.injured).toBe(false);
@@ -340,7 +410,7 @@ describe('a plan', () => {
       problemOf(class10, {
         locks: [
           { kind: 'drop', drillId: first },
-          { kind: 'keep', drillId: 'drill-hold-the-mount', minutes: 7 },
+          { kind: 'keep', drillId: 'drill-hold-the-mount', minutes: 9 },
         ],
       }),
       solve,
@@ -348,7 +418,7 @@ describe('a plan', () => {
     if (!outcome.ok) throw new Error(outcome.problem.code);
     expect(outcome.value.drills.map((one) => one.drillId)).not.toContain(first);
     expect(outcome.value.drills.find((one) => one.drillId === 'drill-hold-the-mount')).toMatchObject({
-      minutes: 7,
+      minutes: 9,
       locked: true,
     });
   });
@@ -379,11 +449,28 @@ describe('a plan', () => {
   it('plans an odd number and rests the injured from live work', () => {
     const outcome = planClass(problemOf([...class10.slice(0, 4), { ...class10[4]!, injured: true }]), solve);
     if (!outcome.ok) throw new Error(outcome.problem.code);
-    const live = outcome.value.pairings.find((one) => one.phase === 'positional')!;
-    expect(live.injuredIds).toEqual(['p4']);
-    expect(
-      outcome.value.pairings.find((one) => one.phase === 'technique')!.groups.some((group) => group.length === 3),
-    ).toBe(true);
+    const [lesson, rounds] = [outcome.value.pairings[0]!, outcome.value.pairings.at(-1)!];
+    expect(lesson).toMatchObject({ phase: 'lesson', injuredIds: ['p4'] });
+    expect(lesson.groups.flat()).toContain('p4');
+    expect(lesson.groups.some((group) => group.length === 3)).toBe(true);
+    expect(rounds.phase).toBe('rounds');
+    expect(rounds.groups.flat()).not.toContain('p4');
+  });
+
+  it('offers the next best three for each lesson, of the same theme, none better than the plan itself', () => {
+    const outcome = planClass(problemOf(class10), solve);
+    if (!outcome.ok) throw new Error(outcome.problem.code);
+    const { drills: chosen, themes } = outcome.value;
+    expect(themes).toHaveLength(1);
+    for (const { drillId, instead = [] } of chosen) {
+      expect(instead.length).toBeLessThanOrEqual(3);
+      for (const one of instead) {
+        expect(one.drillId).not.toBe(drillId);
+        expect(one.benefitRatio).toBeLessThanOrEqual(1.03);
+      }
+      const ratios = instead.map((one) => one.benefitRatio);
+      expect(ratios).toEqual([...ratios].sort((x, y) => y - x));
+    }
   });
 });
 

@@ -153,3 +153,19 @@ export const listHomework = (database: Database, personId: string, since: string
      where s.day >= $2 and point ->> 'homework' <> '' order by s.day`,
     [personId, since, timeZone],
   );
+
+const firstPointRow = z
+  .object({ error_id: z.string(), drill_id: z.string().nullable(), day: z.string() })
+  .transform((row) => ({ errorId: row.error_id, drillId: row.drill_id ?? undefined, day: row.day }));
+
+/** The first points of somebody's reviews as they were signed last, since a day, oldest first; days in the academy's own zone. */
+export const listFirstPoints = (database: Database, personId: string, since: string, timeZone: string) =>
+  listRows(
+    database,
+    firstPointRow,
+    `select s.content -> 'points' -> 0 ->> 'errorId' as error_id, s.content -> 'points' -> 0 ->> 'drillId' as drill_id, s.day::text as day
+     from (select distinct on (x.round_id, x.slot) x.content, (x.signed_at at time zone $3)::date as day from signed_review x
+       join round_athlete a on a.round_id = x.round_id and a.slot = x.slot where a.person_id = $1 order by x.round_id, x.slot, x.version desc) s
+     where s.day >= $2 and s.content -> 'points' -> 0 ->> 'errorId' is not null order by s.day`,
+    [personId, since, timeZone],
+  );

@@ -7,6 +7,7 @@ import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning'
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
+import { familyWord } from '@/terms/familyWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { useZone } from '@/terms/ZoneContext';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
@@ -14,7 +15,7 @@ import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { ClassLog, type ClassLogProps } from './ClassLog';
-import { clockTime, longDayWords } from './classView';
+import { clockTime, longDayWords, themeWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
 
@@ -195,6 +196,12 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
   const better = plan.frequencyBenefit > 0 ? Math.round((plan.benefit / plan.frequencyBenefit - 1) * 100) : undefined;
   return (
     <>
+      {(plan.themes ?? []).length > 0 ? (
+        <>
+          <strong>{(plan.themes ?? []).map((theme) => themeWords(theme, familyWord)).join(' and ')}</strong>
+          <br />
+        </>
+      ) : null}
       Version {ordinal}, {plan.optimal ? 'proved the best choice' : 'the best found in the time'}.{' '}
       {better === undefined
         ? ''

@@ -1,16 +1,20 @@
 import type { ClassPlan, PlanBlock } from '@/core/planning';
 import { drillOf, GENERAL_CAUTION, type HouseWords, houseNameOf } from '@/core/vocabulary';
+import { familyWord } from '@/terms/familyWords';
 import { Owl } from '@/ui/layout/Owl';
 import { PrintButton } from '@/ui/layout/PrintButton';
 import { ClassPaper } from './ClassPaper';
 import {
   beforeLiveWords,
+  besideWords,
   blockTitle,
   branchWords,
   cautionsOf,
   clockTime,
+  gameWords,
   longDayWords,
-  phaseTitle,
+  pairingTitle,
+  themeWords,
   workWords,
 } from './classView';
 
@@ -43,6 +47,7 @@ export function ClassSheet({
   zone,
 }: ClassSheetProps) {
   const nameOf = (id: string) => names[id] ?? 'somebody';
+  const themes = (plan.themes ?? []).map((theme) => themeWords(theme, familyWord)).join(' and ');
   const seen = new Set<string>();
   return (
     <ClassPaper data-dense={plan.blocks.length > 14 || undefined}>
@@ -56,6 +61,7 @@ export function ClassSheet({
           <h1>{title}</h1>
           <div className="when">
             {longDayWords(startsAt, zone)}, {clockTime(startsAt, 0, zone)} to {clockTime(startsAt, minutes, zone)}
+            {themes ? <strong> · {themes}</strong> : null}
           </div>
         </div>
         <div className="end">
@@ -85,8 +91,8 @@ export function ClassSheet({
       </table>
       <div className="pairs">
         {plan.pairings.map((pairing) => (
-          <div key={pairing.phase}>
-            <h2>{phaseTitle[pairing.phase]}</h2>
+          <div key={pairing.drillId ?? pairing.phase}>
+            <h2>{pairingTitle(pairing, (id) => houseNameOf(house, id))}</h2>
             {pairing.groups.map((group) => (
               <div key={group.join(' ')}>
                 <span className="box" />
@@ -104,9 +110,9 @@ export function ClassSheet({
                 {words}
               </div>
             ))}
-            {pairing.injuredIds.map((id) => (
-              <div key={id} className="small">
-                {nameOf(id)} rests (injured)
+            {besideWords(pairing, nameOf).map((words) => (
+              <div key={words} className="small">
+                {words}
               </div>
             ))}
           </div>
@@ -156,6 +162,9 @@ function SheetRow({
               </div>
             ) : null}
             {block.kind === 'progressive' ? <div className="small">{branchWords(drill.branches)}</div> : null}
+            {block.kind === 'positional' && drill.game ? (
+              <div className="small">{gameWords(drill.game).join(' ')}</div>
+            ) : null}
           </>
         ) : (
           <strong>{blockTitle[block.kind]}</strong>

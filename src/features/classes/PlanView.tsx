@@ -1,19 +1,22 @@
 'use client';
 
+import { Fragment } from 'react';
 import { styled } from 'styled-components';
-import { type ClassPlan, type DrillLock, leastMinutesOf, type PlanBlock } from '@/core/planning';
-import { drillOf, findDrill, findHazard } from '@/core/vocabulary';
+import { type ClassPlan, type DrillLock, leastMinutesOf, mostMinutesOf, type PlanBlock } from '@/core/planning';
+import { type Drill, drillOf, findDrill, findHazard } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { useZone } from '@/terms/ZoneContext';
-import { Quiet } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import {
   beforeLiveWords,
+  besideWords,
   blockTitle,
   branchWords,
   clockTime,
-  phaseTitle,
+  gameWords,
+  groupBlocks,
+  pairingTitle,
   reasonWords,
   sittingOutWords,
   workWords,
@@ -21,16 +24,19 @@ import {
 
 const Blocks = styled.ol`
   list-style: none; margin: 0; padding: 0;
-  li { display: grid; grid-template-columns: 62px minmax(0, 1fr) 210px; gap: ${space(1)} ${space(5)}; border-bottom: 1px solid ${color.rule}; padding: ${space(3)} 0; }
-  .time { font-family: ${font.serif}; font-size: ${size.large}; }
-  .kind { color: ${color.quiet}; font-size: ${size.small}; }
+  > li { display: grid; grid-template-columns: 62px minmax(0, 1fr) 220px; gap: ${space(1)} ${space(5)}; border-bottom: 1px solid ${color.rule}; padding: ${space(4)} 0; }
+  .time { font-family: ${font.serif}; font-size: ${size.large}; font-variant-numeric: tabular-nums; }
+  .kind, .why { color: ${color.quiet}; font-size: ${size.small}; }
   h3 { font-size: ${size.large}; }
-  .why { font-size: ${size.small}; color: ${color.quiet}; }
   .why p { margin-top: 2px; }
   .side { font-size: ${size.small}; display: flex; flex-direction: column; gap: ${space(1.5)}; align-items: flex-start; }
   .lock { display: flex; gap: ${space(1)}; align-items: center; flex-wrap: wrap; }
   .lock button { min-height: 28px; padding: 0 ${space(2)}; font-size: ${size.small}; }
   .caution { border-left: 3px solid ${color.focus}; padding-left: ${space(2)}; font-size: ${size.small}; margin-top: ${space(1)}; }
+  dl { display: grid; grid-template-columns: 190px minmax(0, 1fr); gap: ${space(1)} ${space(4)}; margin: ${space(3)} 0 ${space(2)}; border-top: 1px solid ${color.rule}; padding-top: ${space(2)}; }
+  dt { color: ${color.quiet}; font-size: ${size.small}; padding-top: 2px; }
+  dt b { color: ${color.ink}; font-weight: 600; }
+  dd { margin: 0; }
 `;
 const Pairs = styled.div`
   display: grid; grid-template-columns: repeat(auto-fit, minmax(220px, 1fr)); gap: ${space(5)};
@@ -46,131 +52,151 @@ export interface PlanViewProps {
   readonly onLocks: (locks: readonly DrillLock[]) => void;
 }
 
-export function PlanView({ plan, startsAt, locks, nameOf, onLocks }: PlanViewProps) {
-  const shown = new Set<string>();
+/** The class block by block; a lesson is one entry with its parts inside. */
+export function PlanView({ plan, ...view }: PlanViewProps) {
   return (
     <Blocks aria-label="Blocks of the plan">
-      {plan.blocks.map((block) => {
-        const first = block.drillId !== undefined && !shown.has(block.drillId);
-        if (block.drillId) shown.add(block.drillId);
-        return (
-          <Block
-            key={`${block.kind}/${block.drillId ?? ''}`}
-            block={block}
-            plan={plan}
-            startsAt={startsAt}
-            first={first}
-            locks={locks}
-            nameOf={nameOf}
-            onLocks={onLocks}
-          />
-        );
-      })}
+      {groupBlocks(plan.blocks).map((blocks) => (
+        <Entry key={`${blocks[0]?.startMinute}`} blocks={blocks} plan={plan} {...view} />
+      ))}
     </Blocks>
   );
 }
 
-function Block({
-  block,
-  plan,
-  startsAt,
-  first,
-  locks,
-  nameOf,
-  onLocks,
-}: PlanViewProps & { readonly block: PlanBlock; readonly first: boolean }) {
+function Entry({ blocks, ...view }: PlanViewProps & { readonly blocks: readonly PlanBlock[] }) {
   const zone = useZone();
   const house = useHouse();
-  const wordOf = useWordOf();
-  const drill = block.drillId ? drillOf(house, block.drillId) : undefined;
-  const chosen = plan.drills.find((one) => one.drillId === block.drillId);
+  const [first] = blocks;
+  if (!first) return null;
+  const drill = first.drillId ? drillOf(house, first.drillId) : undefined;
+  const minutes = blocks.reduce((sum, block) => sum + block.minutes, 0);
   return (
     <li>
-      <div className="time">{clockTime(startsAt, block.startMinute, zone)}</div>
-      <div>
-        <div className="kind">
-          {blockTitle[block.kind]} · {workWords(block)}
-        </div>
-        {drill ? (
-          <>
-            <h3>{drill.name}</h3>
-            {first ? (
-              <>
-                <p>
-                  {drill.start} {drill.cue} <Quiet>{drill.constraint}</Quiet>
-                </p>
-                {drill.hazardIds.map((id) => (
-                  <p key={id} className="caution">
-                    {findHazard(id)?.caution}
-                  </p>
-                ))}
-                {block.alternativeId ? (
-                  <p className="kind">
-                    Meanwhile {block.excludedIds.map(nameOf).join(', ')}: {wordOf(block.alternativeId)} (belt or age
-                    keeps them out of this one).
-                  </p>
-                ) : null}
-              </>
-            ) : null}
-            {block.kind === 'positional' ? (
-              <p>Live from this position: start again on success, on escape, or on the bell.</p>
-            ) : null}
-            {block.kind === 'progressive' ? <p>{branchWords(drill.branches)}</p> : null}
-          </>
-        ) : (
-          <p>{plainBlock[block.kind]}</p>
-        )}
-        {first && block.reasons.length > 0 ? (
-          <div className="why">
-            {block.reasons.map((reason) => (
-              <p key={reason.errorId}>{reasonWords(reason, nameOf, wordOf)}</p>
-            ))}
-          </div>
-        ) : null}
-      </div>
-      {first && chosen && block.drillId ? (
-        <LockControls
-          drillId={block.drillId}
-          minutes={chosen.minutes}
-          chosen={chosen}
-          locks={locks}
-          onLocks={onLocks}
-        />
+      <div className="time">{clockTime(view.startsAt, first.startMinute, zone)}</div>
+      {drill ? (
+        <LessonText drill={drill} blocks={blocks} minutes={minutes} nameOf={view.nameOf} />
       ) : (
-        <div />
+        <div>
+          <div className="kind">
+            {blockTitle[first.kind]} · {workWords(first)}
+          </div>
+          <p>
+            <PlainBlock block={first} />
+          </p>
+        </div>
       )}
+      {drill ? <LessonSide drillId={drill.id} {...view} /> : <div />}
     </li>
   );
 }
 
+/** A lesson as a page of a book: what, how, part by part, for whom. */
+function LessonText({
+  drill,
+  blocks,
+  minutes,
+  nameOf,
+}: Pick<PlanViewProps, 'nameOf'> & {
+  readonly drill: Drill;
+  readonly blocks: readonly PlanBlock[];
+  readonly minutes: number;
+}) {
+  const wordOf = useWordOf();
+  const [first] = blocks;
+  const partOf = (block: PlanBlock): readonly string[] => {
+    if (block.kind === 'progressive') return [branchWords(drill.branches)];
+    if (block.kind === 'positional') return drill.game ? gameWords(drill.game) : [drill.constraint];
+    if (block.kind === 'technique') return [`Partner: ${drill.counterpart}.`, drill.constraint];
+    return [drill.start, drill.cue];
+  };
+  return (
+    <div>
+      <div className="kind">Lesson · {minutes} min</div>
+      <h3>{drill.name}</h3>
+      <dl>
+        {blocks.map((block) => (
+          <Fragment key={block.kind}>
+            <dt>
+              <b>{blockTitle[block.kind]}</b>
+              <br />
+              {workWords(block)}
+            </dt>
+            <dd>
+              {partOf(block).map((words) => (
+                <p key={words}>{words}</p>
+              ))}
+            </dd>
+          </Fragment>
+        ))}
+      </dl>
+      <p className="kind">
+        Too hard: {drill.easier}. Too easy: {drill.harder}.
+      </p>
+      {drill.hazardIds.map((id) => (
+        <p key={id} className="caution">
+          {findHazard(id)?.caution}
+        </p>
+      ))}
+      {first?.alternativeId ? (
+        <p className="kind">
+          Meanwhile {first.excludedIds.map(nameOf).join(', ')}: {wordOf(first.alternativeId)} (belt, age or a sore joint
+          keeps them out of this one).
+        </p>
+      ) : null}
+      <div className="why">
+        {(first?.reasons ?? []).map((reason) => (
+          <p key={reason.errorId}>{reasonWords(reason, nameOf, wordOf)}</p>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function LessonSide({ drillId, plan, locks, onLocks }: PlanViewProps & { readonly drillId: string }) {
+  const chosen = plan.drills.find((one) => one.drillId === drillId);
+  return chosen ? <LockControls chosen={chosen} locks={locks} onLocks={onLocks} /> : <div />;
+}
+
+function PlainBlock({ block }: { readonly block: PlanBlock }) {
+  const house = useHouse();
+  const from = block.fromDrillId ? drillOf(house, block.fromDrillId)?.game : undefined;
+  if (block.kind === 'rounds' && from)
+    return (
+      <>
+        The first third of them from the lesson: {from.start.charAt(0).toLowerCase() + from.start.slice(1)}. Then free,
+        with the pairs below.
+      </>
+    );
+  return <>{plainBlock[block.kind]}</>;
+}
+
 const plainBlock: Readonly<Partial<Record<PlanBlock['kind'], string>>> = {
-  'warm-up': 'Joints, falls, then the movements of the first drill without a partner.',
+  'warm-up': 'Joints, falls, then the movements of the first lesson without a partner.',
   rounds: 'Free rounds with the pairs below.',
-  close: 'One thing each that worked. Who is sore?',
+  close: 'One thing each that worked. Homework read out. Who is sore?',
 };
 
 function LockControls({
-  drillId,
-  minutes,
   chosen,
   locks,
   onLocks,
-}: {
-  readonly drillId: string;
-  readonly minutes: number;
-  readonly chosen: ClassPlan['drills'][number];
-  readonly locks: readonly DrillLock[];
-  readonly onLocks: (locks: readonly DrillLock[]) => void;
-}) {
+}: Pick<PlanViewProps, 'locks' | 'onLocks'> & { readonly chosen: ClassPlan['drills'][number] }) {
+  const { drillId, minutes } = chosen;
   const lock = locks.find((one) => one.drillId === drillId);
   const others = locks.filter((one) => one.drillId !== drillId);
   const locked = lock?.kind === 'keep' ? lock.minutes : undefined;
   const wordOf = useWordOf();
   const drill = findDrill(drillId);
   const setMinutes = (wanted: number) => {
-    const bounded = drill ? Math.min(drill.mostMinutes, Math.max(leastMinutesOf(drill), wanted)) : wanted;
+    const bounded = drill ? Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), wanted)) : wanted;
     onLocks([...others, { kind: 'keep', drillId, minutes: bounded }]);
   };
+  const swapFor = (id: string) =>
+    onLocks([
+      ...others.filter((one) => one.drillId !== id),
+      { kind: 'drop', drillId },
+      { kind: 'keep', drillId: id, minutes },
+    ]);
   return (
     <div className="side">
       <span>
@@ -203,9 +229,21 @@ function LockControls({
           Leave out
         </Button>
       </span>
+      {(chosen.instead ?? []).length > 0 ? <span>Instead:</span> : null}
+      {(chosen.instead ?? []).map((one) => (
+        <Button key={one.drillId} look="plain" onPress={() => swapFor(one.drillId)}>
+          {wordOf(one.drillId)}, {worthWords(one.benefitRatio)}
+        </Button>
+      ))}
     </div>
   );
 }
+
+/** "as much", "9 % less". */
+const worthWords = (ratio: number): string => {
+  const percent = Math.round((1 - ratio) * 100);
+  return percent <= 0 ? 'as much' : `${percent} % less`;
+};
 
 export function PairsView({
   plan,
@@ -214,11 +252,12 @@ export function PairsView({
   readonly plan: ClassPlan;
   readonly nameOf: (personId: string) => string;
 }) {
+  const wordOf = useWordOf();
   return (
     <Pairs>
       {plan.pairings.map((pairing) => (
-        <div key={pairing.phase}>
-          <h3>{phaseTitle[pairing.phase]}</h3>
+        <div key={pairing.drillId ?? pairing.phase}>
+          <h3>{pairingTitle(pairing, wordOf)}</h3>
           <ul>
             {pairing.groups.map((group) => (
               <li key={group.join(' ')}>
@@ -236,9 +275,9 @@ export function PairsView({
                 {words}
               </li>
             ))}
-            {pairing.injuredIds.map((id) => (
-              <li key={id} className="out">
-                {nameOf(id)} rests: injured
+            {besideWords(pairing, nameOf).map((words) => (
+              <li key={words} className="out">
+                {words}
               </li>
             ))}
           </ul>

@@ -1,23 +1,69 @@
 import { clockIn } from '@/core/kernel';
-import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock } from '@/core/planning';
-import { findDrill, findHazard } from '@/core/vocabulary';
+import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock, Theme } from '@/core/planning';
+import { type DrillGame, findDrill, findHazard } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 
 export const blockTitle: Readonly<Record<PlanBlock['kind'], string>> = {
   'warm-up': 'Arrive and warm up',
-  technique: 'Technique',
-  progressive: 'Progressive',
-  positional: 'Positional sparring',
+  shown: 'Show it',
+  technique: 'Repeat',
+  progressive: 'Against rising answers',
+  positional: 'Play it',
   rounds: 'Rounds',
   close: 'Close',
 };
 
-export const phaseTitle: Readonly<Record<PhasePairing['phase'], string>> = {
-  technique: 'For technique',
-  progressive: 'For progressive work',
-  positional: 'For positional sparring',
+const phaseTitle: Readonly<Record<Exclude<PhasePairing['phase'], 'lesson'>, string>> = {
+  shown: 'While it is shown',
+  technique: 'To repeat',
+  progressive: 'Against rising answers',
+  positional: 'To play',
   rounds: 'For the rounds',
 };
+
+/** For what people are paired. */
+export const pairingTitle = ({ phase, drillId }: PhasePairing, wordOf: (id: string) => string): string =>
+  phase === 'lesson' ? (drillId ? wordOf(drillId) : 'For the lesson') : phaseTitle[phase];
+
+/** Whom a pairing leaves without live work or with something else, each in a sentence. */
+export function besideWords(
+  { injuredIds, besideIds = [], phase }: PhasePairing,
+  nameOf: (personId: string) => string,
+): string[] {
+  return [
+    ...besideIds.map((id) => `${nameOf(id)} does the other drill, with a partner who changes at half time`),
+    ...injuredIds.map((id) =>
+      phase === 'lesson'
+        ? `${nameOf(id)} does not play (injured): the partner joins another pair for that part`
+        : `${nameOf(id)} rests (injured)`,
+    ),
+  ];
+}
+
+const placeWords = { over: 'on top', under: 'below', level: '' } as const;
+
+/** "half guard below"; "standing". */
+export const themeWords = ({ family, place }: Theme, familyWord: (family: string) => string): string =>
+  [familyWord(family), placeWords[place]].filter(Boolean).join(' ');
+
+/** "Start: half guard. You win: … They win: … Again after …; 40 seconds, winner stays." */
+export const gameWords = ({ start, learnerWins, partnerWins, restart, seconds, change }: DrillGame): string[] => [
+  `From: ${lower(start)}.`,
+  `One wins by: ${learnerWins}. The other: ${partnerWins}.`,
+  `Again after: ${restart}, or ${seconds} seconds; ${change === 'bell' ? 'change roles at the bell' : 'the winner stays, the other goes to the end of the line'}.`,
+];
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** Blocks that belong together: those of one lesson, one after the other. */
+export function groupBlocks(blocks: readonly PlanBlock[]): readonly (readonly PlanBlock[])[] {
+  const groups: PlanBlock[][] = [];
+  for (const block of blocks) {
+    const last = groups.at(-1);
+    if (last && block.drillId !== undefined && last[0]?.drillId === block.drillId) last.push(block);
+    else groups.push([block]);
+  }
+  return groups;
+}
 
 const ruleWords: Readonly<Record<PairRule, string>> = {
   weight: 'nobody within the weight limit is left',

@@ -1,7 +1,16 @@
 import type pg from 'pg';
 import { addDays, ageOn } from '@/core/kernel';
 import type { RecurringError } from '@/core/patterns';
-import { type Attendee, type ClassPlan, type ClassProblem, type DrillLock, type Need, pairKey } from '@/core/planning';
+import {
+  type Attendee,
+  type ClassPlan,
+  type ClassProblem,
+  type DrillLock,
+  type Need,
+  pairKey,
+  soreJointsIn,
+  withSigned,
+} from '@/core/planning';
 import { adultEquivalent, drillsOf, isChildBelt, standardIdOf } from '@/core/vocabulary';
 import {
   type AcademyClass,
@@ -15,6 +24,7 @@ import {
 import type { Database } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
 import { listDoNotPair, listPeopleByIds, type Person } from '@/data/people/people';
+import { listFirstPoints } from '@/data/reviews/signedReviews';
 import { listRecentHurts } from '@/data/rounds/hurts';
 import { loadPatterns } from '../figures/records';
 import { houseOf } from '../language/loadHouse';
@@ -23,6 +33,8 @@ import { planApart } from './planApart';
 const RECENT_CLASSES = 4;
 /** What a card says to be hurt is asked about for so long. @source own decision: most strains of the mat pass in two weeks; an injury has its own day on the person */
 const HURT_DAYS = 14;
+/** A signed first point comes before what was worked out for so long. @source own decision: two classes a week over six weeks */
+const SIGNED_DAYS = 42;
 
 /** Works out a plan that was asked for and keeps what it became. Harmless to repeat; nothing for one that was overtaken or is done. */
 export async function workOutPlan(
@@ -68,7 +80,9 @@ export async function gatherProblem(
     const person = known.get(personId);
     if (!person) continue;
     const { errors } = await loadPatterns(database, person, today);
-    attendees.push(toAttendee(person, chance, errors, academyClass.startsAt, hurtOf.get(person.id)));
+    const signed = await listFirstPoints(database, person.id, addDays(today, -SIGNED_DAYS), academy.timeZone);
+    const attendee = toAttendee(person, chance, errors, academyClass.startsAt, hurtOf.get(person.id));
+    attendees.push({ ...attendee, needs: withSigned(attendee.needs, signed.map(asStandard)) });
   }
   return {
     minutes: academyClass.minutes,
@@ -110,12 +124,19 @@ function toAttendee(
     age: person.bornOn ? ageOn(person.bornOn, day) : undefined,
     childBelt: isChildBelt(person.belt),
     hurt: [hurt, person.injuryNote].filter(Boolean).join('; ') || undefined,
+    sore: soreJointsIn([hurt, person.injuryNote].filter(Boolean).join('; ')),
     weightKg: person.weightKg,
     chance,
     injured: person.injuredUntil !== undefined && person.injuredUntil >= day,
     needs: needsOf(recurring.filter((one) => one.status !== 'gone')),
   };
 }
+
+/** An academy's own error stands for the one that it is a kind of. */
+const asStandard = <Point extends { readonly errorId: string }>(point: Point): Point => ({
+  ...point,
+  errorId: standardIdOf(point.errorId),
+});
 
 /** What the student needs by standard error: an academy's own error is answered by the drills of the one that it is a kind of. */
 function needsOf(recurring: readonly RecurringError[]): Need[] {

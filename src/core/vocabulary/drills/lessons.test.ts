@@ -22,12 +22,12 @@ describe('drills as lessons', () => {
   });
 
   it('build on drills that are there, taught to the same people before, never on themselves', () => {
-    const before = (id: string, seen: readonly string[] = []): void => {
+    const follow = (id: string, seen: readonly string[] = []): void => {
       expect(seen, `${id} builds on itself`).not.toContain(id);
-      for (const need of findDrill(id)?.needs ?? []) before(need, [...seen, id]);
+      for (const need of findDrill(id)?.needs ?? []) follow(need, [...seen, id]);
     };
     for (const drill of drills) {
-      before(drill.id);
+      follow(drill.id);
       for (const id of drill.needs) {
         const need = findDrill(id);
         expect(need, `${drill.id} needs ${id}`).toBeDefined();

@@ -1,0 +1,33 @@
+import { placeOfRole } from '../round';
+import type { CatalogueFamily, Drill } from '../vocabulary';
+
+/** A position family seen from one side: what one class is about. */
+export interface Theme {
+  readonly family: CatalogueFamily;
+  readonly place: 'over' | 'under' | 'level';
+}
+
+/** Families that are taught together. @source common practice: pins from the side are one evening, and so is turtle with the headlock in front of it */
+const taughtWith: Readonly<Partial<Record<CatalogueFamily, CatalogueFamily>>> = {
+  'knee-on-belly': 'side-pin',
+  'front-headlock': 'turtle',
+};
+
+/** The theme that a drill belongs to; undefined for one that fits into any. On the feet nobody is over or under. */
+export function themeOf({ family, role }: Pick<Drill, 'family' | 'role'>): Theme | undefined {
+  if (family === 'any') return undefined;
+  if (family === 'standing') return { family, place: 'level' };
+  return { family: taughtWith[family] ?? family, place: placeOfRole(role) };
+}
+
+export const themeKey = ({ family, place }: Theme): string => `${family} ${place}`;
+
+/** Themes of drills, each once, in their order. */
+export function themesAmong(drills: readonly Drill[]): Theme[] {
+  const found = new Map<string, Theme>();
+  for (const drill of drills) {
+    const theme = themeOf(drill);
+    if (theme && !found.has(themeKey(theme))) found.set(themeKey(theme), theme);
+  }
+  return [...found.values()];
+}
