@@ -173,7 +173,7 @@ test('a class is planned, changed and printed on one page', async ({ page }) => 
   const blocks = page.getByRole('list', { name: 'Blocks of the plan' });
   await expect(blocks).toBeVisible({ timeout: 90_000 });
   await expect(page.getByText('proved the best choice')).toBeVisible();
-  await expect(page.getByText('Pia rests: injured').first()).toBeVisible();
+  await expect(page.getByText('Pia rests (injured)').first()).toBeVisible();
   const lock = page.getByRole('button', { name: 'Lock', exact: true }).first();
   await lock.click();
   await expect(page.getByText('The locks changed')).toBeVisible();

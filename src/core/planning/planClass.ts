@@ -317,7 +317,7 @@ function pairLessons(problem: ClassProblem, lessons: readonly Lesson[], solve: S
       cost: own.cost + (beside?.cost ?? 0),
       unknownWeightIds: own.unknownWeightIds,
       besideIds: others.length === 1 ? others.map((one) => one.personId) : [],
-      injuredIds: isLive ? injuredIds : [],
+      injuredIds: isLive ? injuredIds.filter((id) => !excludedIds.includes(id)) : [],
       spares: isLive ? sparing(doing) : [],
     };
   });

@@ -141,6 +141,7 @@ function SheetRow({
   readonly zone: string;
 }) {
   const drill = block.drillId ? drillOf(house, block.drillId) : undefined;
+  const from = block.fromDrillId ? drillOf(house, block.fromDrillId)?.game : undefined;
   const who = [...new Set(block.reasons.flatMap((reason) => reason.people.map((one) => nameOf(one.personId))))];
   return (
     <tr>
@@ -167,7 +168,10 @@ function SheetRow({
             ) : null}
           </>
         ) : (
-          <strong>{blockTitle[block.kind]}</strong>
+          <>
+            <strong>{blockTitle[block.kind]}</strong>
+            {from ? <span className="small"> the first third from: {from.start}</span> : null}
+          </>
         )}
       </td>
       <td className="min">{workWords(block)}</td>

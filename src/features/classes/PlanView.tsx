@@ -32,6 +32,7 @@ const Blocks = styled.ol`
   .side { font-size: ${size.small}; display: flex; flex-direction: column; gap: ${space(1.5)}; align-items: flex-start; }
   .lock { display: flex; gap: ${space(1)}; align-items: center; flex-wrap: wrap; }
   .lock button { min-height: 28px; padding: 0 ${space(2)}; font-size: ${size.small}; }
+  .swap { padding: 0; min-height: 24px; text-align: left; font-size: ${size.small}; }
   .caution { border-left: 3px solid ${color.focus}; padding-left: ${space(2)}; font-size: ${size.small}; margin-top: ${space(1)}; }
   dl { display: grid; grid-template-columns: 190px minmax(0, 1fr); gap: ${space(1)} ${space(4)}; margin: ${space(3)} 0 ${space(2)}; border-top: 1px solid ${color.rule}; padding-top: ${space(2)}; }
   dt { color: ${color.quiet}; font-size: ${size.small}; padding-top: 2px; }
@@ -204,7 +205,10 @@ function LockControls({
         {chosen.displaced.length > 0
           ? `; without it ${chosen.displaced.map((id) => wordOf(id)).join(', ')} would come in`
           : ''}
-        {chosen.benefitLostRatio > 0.005 ? `, for ${Math.round(chosen.benefitLostRatio * 100)} % less` : ''}.
+        {chosen.benefitLostRatio > 0.005
+          ? `${chosen.displaced.length > 0 ? ', for' : '; without it'} ${Math.round(chosen.benefitLostRatio * 100)} % less`
+          : ''}
+        .
       </span>
       <span className="lock">
         <Button
@@ -231,7 +235,7 @@ function LockControls({
       </span>
       {(chosen.instead ?? []).length > 0 ? <span>Instead:</span> : null}
       {(chosen.instead ?? []).map((one) => (
-        <Button key={one.drillId} look="plain" onPress={() => swapFor(one.drillId)}>
+        <Button key={one.drillId} look="plain" className="swap" onPress={() => swapFor(one.drillId)}>
           {wordOf(one.drillId)}, {worthWords(one.benefitRatio)}
         </Button>
       ))}
