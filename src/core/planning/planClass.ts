@@ -11,6 +11,7 @@ import {
   splitMinutes,
 } from './benefit';
 import { type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
+import { fixedMinutes, LEAST_CLASS_MINUTES, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
 import { orderLessons } from './order';
@@ -102,16 +103,6 @@ export interface ClassPlan {
   readonly gap: number;
   readonly optimal: boolean;
 }
-
-/** Shortest class that can be planned, in minutes. @source own decision: arrival, one drill, one round, close */
-export const LEAST_CLASS_MINUTES = 20;
-/** Most lessons of a class. @source common practice: after the third nobody remembers the first */
-export const MOST_LESSONS = 3;
-/** From this length on a class may have two themes. @source common practice */
-export const TWO_THEMES_MINUTES = 85;
-
-const fixedMinutes = (minutes: number) =>
-  minutes >= 50 ? { 'warm-up': 8, rounds: 12, close: 3 } : { 'warm-up': 4, rounds: 5, close: 2 };
 
 /**
  * A plan for one class: a theme with one to three lessons, chosen by the mixed-integer program, each run whole with one partner: shown, repeated, answered, played.

@@ -1,0 +1,251 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { arbitraryAttendees } from '../../../tests/support/planning';
+import { drills, findDrill } from '../vocabulary';
+import {
+  type Attendee,
+  CHANGE_OVER_MINUTES,
+  DOSE_MINUTES,
+  drillMinutesIn,
+  findExclusion,
+  gainsOf,
+  HALF_LIFE_DAYS,
+  leastMinutesOf,
+  meanResistance,
+  mostMinutesOf,
+  planRun,
+  type RunClass,
+  type RunLesson,
+  type RunProblem,
+  themeKey,
+  themesAmong,
+} from './index';
+
+const person = (personId: string, rest: Partial<Attendee> = {}): Attendee => ({
+  ...{ personId, belt: 'blue', age: 30, weightKg: 75, chance: 1, injured: false, needs: [] },
+  ...rest,
+});
+const need = (errorId: string, priority: number, count = 3) => ({ errorId, priority, count, markIds: [] });
+const classOf = (number: number, attendees: Attendee[], rest: Partial<RunClass> = {}): RunClass => ({
+  ...{ classId: `c${number}`, day: number * 2, minutes: 60, uniform: 'gi', pairsOnMats: 20, attendees, locks: [] },
+  ...rest,
+});
+const runOf = (classes: RunClass[], rest: Partial<RunProblem> = {}): RunProblem => ({
+  ...{ classes, earlier: [], taughtOn: new Map(), seed: 1 },
+  ...rest,
+});
+
+/** The objective written down once more, from the definition: doses of all classes, weighted κ, 1 − e^(−D/τ). */
+function benefitByHand(problem: RunProblem, chosen: readonly (readonly RunLesson[])[]): number {
+  const cells = new Map<string, { worth: number; dose: number; weighted: number }>();
+  for (const [at, one] of problem.classes.entries())
+    for (const attendee of one.attendees)
+      for (const { errorId, priority } of attendee.needs) {
+        if (priority <= 0) continue;
+        const key = `${attendee.personId} ${errorId}`;
+        const cell = cells.get(key) ?? { worth: priority, dose: 0, weighted: 0 };
+        cells.set(key, cell);
+        for (const { drillId, minutes, excludedIds } of chosen[at] ?? []) {
+          const drill = findDrill(drillId)!;
+          if (!drill.targetErrorIds.includes(errorId) || excludedIds.includes(attendee.personId)) continue;
+          const share = Math.min(1, one.pairsOnMats / Math.max(1, Math.floor(one.attendees.length / 2)));
+          const dose = (minutes - CHANGE_OVER_MINUTES) * meanResistance(drill) * share * attendee.chance;
+          cell.dose += dose;
+          cell.weighted += dose * drill.kappa;
+        }
+      }
+  return [...cells.values()].reduce(
+    (sum, { worth, dose, weighted }) =>
+      sum + (dose > 0 ? worth * (weighted / dose) * (1 - Math.exp(-dose / DOSE_MINUTES)) : 0),
+    0,
+  );
+}
+
+describe('a run of classes', () => {
+  it('equals exhaustive search of the same objective, up to three short classes, four drills, four people', () => {
+    const few = ['half-guard-side', 'shield-first', 'elbow-inside-knee', 'side-bottom-frames'].map(
+      (id) => findDrill(`drill-${id}`)!,
+    );
+    const ids = [...new Set(few.flatMap((drill) => drill.targetErrorIds))];
+    const needs = fc.array(fc.record({ errorId: fc.constantFrom(...ids), priority: fc.integer({ min: 1, max: 30 }) }), {
+      maxLength: 3,
+    });
+    const people = fc.array(needs, { minLength: 2, maxLength: 4 });
+    fc.assert(
+      fc.property(people, fc.integer({ min: 1, max: 3 }), (all, count) => {
+        const attendees = all.map((own, at) =>
+          person(`p${at}`, {
+            chance: 0.5 + at * 0.1,
+            needs: [...new Map(own.map((one) => [one.errorId, need(one.errorId, one.priority / 10)])).values()],
+          }),
+        );
+        const problem = runOf(
+          Array.from({ length: count }, (_, at) => classOf(at, attendees, { minutes: 30 })),
+          { drills: few },
+        );
+        const room = drillMinutesIn(30);
+        const lesson = (drillId: string, minutes: number): RunLesson => ({ drillId, minutes, excludedIds: [] });
+        const sets: RunLesson[][] = [[], ...few.map((one) => [lesson(one.id, Math.min(room, mostMinutesOf(one)))])];
+        for (const [at, one] of few.entries())
+          for (const other of few.slice(at + 1)) {
+            if (themesAmong([one, other]).length > 1) continue;
+            for (let minutes = leastMinutesOf(one); room - minutes >= leastMinutesOf(other); minutes += 1)
+              sets.push([lesson(one.id, minutes), lesson(other.id, room - minutes)]);
+          }
+        const themeIn = (set: readonly RunLesson[]) => themesAmong(set.map((one) => findDrill(one.drillId)!))[0];
+        let best = 0;
+        const tryAll = (chosen: RunLesson[][]): void => {
+          if (chosen.length === count) {
+            best = Math.max(best, benefitByHand(problem, chosen));
+            return;
+          }
+          const before = chosen.at(-1);
+          for (const set of sets) {
+            const [theme, last] = [themeIn(set), before && themeIn(before)];
+            if (theme && last && themeKey(theme) === themeKey(last)) continue;
+            tryAll([...chosen, set]);
+          }
+        };
+        tryAll([]);
+        const found = planRun(problem);
+        expect(
+          benefitByHand(
+            problem,
+            found.classes.map((one) => one.lessons),
+          ),
+        ).toBeCloseTo(found.benefit, 9);
+        // Class by class search with marginal minutes: the best there is, but for a hair where two lessons share an error.
+        expect(found.benefit).toBeGreaterThanOrEqual(best * 0.999 - 1e-9);
+        expect(found.benefit).toBeLessThanOrEqual(best + 1e-9);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('breaks no rule, whoever comes', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ people: arbitraryAttendees(0, 9), gap: fc.integer({ min: 0, max: 4 }) }), {
+          maxLength: 5,
+        }),
+        fc.constantFrom(20, 45, 60, 90),
+        (evenings, minutes) => {
+          let day = 0;
+          const classes = evenings.map(({ people, gap }, at) => {
+            day += gap;
+            return classOf(at, people, { day, minutes, uniform: at % 2 ? 'no-gi' : 'gi' });
+          });
+          const { classes: planned, benefit, aloneBenefit } = planRun(runOf(classes));
+          expect(benefit).toBeGreaterThanOrEqual(-1e-9);
+          expect(aloneBenefit).toBeGreaterThanOrEqual(-1e-9);
+          const taught = new Map<string, number>();
+          for (const [at, { lessons, themes }] of planned.entries()) {
+            const one = classes[at]!;
+            expect(lessons.length).toBeLessThanOrEqual(3);
+            expect(themes.length).toBeLessThanOrEqual(minutes >= 85 ? 2 : 1);
+            expect(lessons.reduce((sum, lesson) => sum + lesson.minutes, 0)).toBeLessThanOrEqual(
+              drillMinutesIn(minutes),
+            );
+            for (const { drillId, minutes: given, excludedIds } of lessons) {
+              const drill = findDrill(drillId)!;
+              expect(given).toBeGreaterThanOrEqual(leastMinutesOf(drill));
+              expect(given).toBeLessThanOrEqual(mostMinutesOf(drill));
+              expect(['both', one.uniform]).toContain(drill.uniform);
+              expect(one.day - (taught.get(drillId) ?? -99)).toBeGreaterThanOrEqual(2);
+              taught.set(drillId, one.day);
+              for (const attendee of one.attendees)
+                expect(findExclusion(drill, attendee) !== undefined).toBe(excludedIds.includes(attendee.personId));
+            }
+          }
+        },
+      ),
+      { numRuns: 40 },
+    );
+  }, 60_000);
+
+  const term = Array.from({ length: 6 }, (_, at) =>
+    classOf(
+      at,
+      Array.from({ length: 8 }, (_person, number) =>
+        person(`p${number}`, {
+          needs: [
+            need('err-half-flat', number % 2 ? 2 : 0.5),
+            need('err-bridge-untrapped', number % 3 ? 0.4 : 1.6),
+            need('err-late-to-legs', 1 + number / 10),
+          ],
+        }),
+      ),
+    ),
+  );
+
+  it('does more together than each class for itself, and more than the most frequent first', () => {
+    const { benefit, aloneBenefit, frequencyBenefit } = planRun(runOf(term));
+    expect(benefit).toBeGreaterThan(aloneBenefit * 1.1);
+    expect(benefit).toBeGreaterThan(frequencyBenefit * 1.2);
+  });
+
+  it('gives no theme twice running to the same people, unless it is locked', () => {
+    const { classes } = planRun(runOf(term));
+    const keys = classes.map((one) => one.themes.map(themeKey));
+    for (const [at, own] of keys.entries()) for (const key of own) expect(keys[at + 1] ?? []).not.toContain(key);
+    const keep = { kind: 'keep', drillId: 'drill-hold-the-mount', minutes: 12 } as const;
+    const locked = planRun(runOf(term.map((one) => ({ ...one, locks: [keep] }))));
+    for (const { lessons } of locked.classes)
+      expect(lessons).toContainEqual(expect.objectContaining({ drillId: 'drill-hold-the-mount', minutes: 12 }));
+    const dropped = classes[0]!.lessons[0]!.drillId;
+    const without = planRun(
+      runOf(term.map((one) => ({ ...one, locks: [{ kind: 'drop', drillId: dropped } as const] }))),
+    );
+    expect(without.classes.flatMap((one) => one.lessons.map((lesson) => lesson.drillId))).not.toContain(dropped);
+  });
+
+  it('leaves to rest what was just done, and knows how it fades', () => {
+    const [first] = planRun(runOf(term.slice(0, 1))).classes;
+    const { drillId } = first!.lessons[0]!;
+    const [again] = planRun(runOf(term.slice(0, 1), { taughtOn: new Map([[drillId, -1]]) })).classes;
+    expect(again!.lessons.map((one) => one.drillId)).not.toContain(drillId);
+    const flat = [classOf(0, [person('p1', { needs: [need('err-half-flat', 2)] }), person('p2')])];
+    const earlier = (daysBefore: number) => {
+      const dose = { personId: 'p1', errorId: 'err-half-flat', dose: 20, daysBefore };
+      return planRun(runOf(flat, { earlier: [dose] })).benefit;
+    };
+    expect(earlier(0)).toBeLessThan(earlier(HALF_LIFE_DAYS));
+    expect(earlier(HALF_LIFE_DAYS)).toBeLessThan(planRun(runOf(flat)).benefit);
+  });
+
+  it('is the same whenever it is asked for', () => {
+    expect(planRun(runOf(term))).toEqual(planRun(runOf(term)));
+  });
+
+  it('of nobody and nothing is empty', () => {
+    expect(planRun(runOf([]))).toMatchObject({ classes: [], benefit: 0 });
+    const empty = planRun(runOf([classOf(0, []), classOf(1, [person('a'), person('b')])]));
+    expect(empty.classes.map((one) => one.lessons)).toEqual([[], []]);
+    expect(planRun(runOf(term, { drills: [] })).benefit).toBe(0);
+  });
+});
+
+describe('what a run does for each', () => {
+  it('says which lesson answers what of theirs, and what waits', () => {
+    const people = [
+      person('ana', { needs: [need('err-half-flat', 3), need('err-taps-late', 1)] }),
+      person('ben', { needs: [need('err-half-flat', 1)] }),
+      person('cai', { chance: 0, needs: [need('err-half-flat', 1)] }),
+      person('dan'),
+    ];
+    const problem = runOf([classOf(0, people)]);
+    const lessons = [{ drillId: 'drill-half-guard-side', minutes: 12, excludedIds: ['ben'] }];
+    const gains = gainsOf(problem, { classes: [{ classId: 'c0', themes: [], lessons }] });
+    expect(gains.map((one) => one.personId)).toEqual(['ben', 'cai', 'ana']);
+    expect(gains.at(-1)).toEqual({
+      personId: 'ana',
+      gets: [{ classId: 'c0', drillId: 'drill-half-guard-side', errorIds: ['err-half-flat'] }],
+      waits: ['err-taps-late'],
+    });
+    expect(gains[0]?.waits).toEqual(['err-half-flat']);
+  });
+});
+
+it('every drill of the catalogue can be a lesson of a run', () => {
+  for (const drill of drills) expect(mostMinutesOf(drill)).toBeGreaterThanOrEqual(leastMinutesOf(drill));
+});

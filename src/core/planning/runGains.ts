@@ -1,0 +1,47 @@
+import { findDrill } from '../vocabulary';
+import type { Need } from './attendee';
+import type { RunPlan } from './planRun';
+import type { RunProblem } from './runProblem';
+
+/** Of somebody's errors, so many of the most pressing are looked after in a run. @source own decision, as for what to work on now */
+const FIRST_ERRORS = 3;
+
+/** What a run of classes does for one person. */
+export interface RunGain {
+  readonly personId: string;
+  /** Lessons that answer errors of theirs, in the order of the classes. */
+  readonly gets: readonly {
+    readonly classId: string;
+    readonly drillId: string;
+    readonly errorIds: readonly string[];
+  }[];
+  /** The most pressing of their errors that no lesson answers: they wait for later. */
+  readonly waits: readonly string[];
+}
+
+/** What each person who is expected gets out of a run, those who get nothing first, and what waits. People without needs are left out. */
+export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): RunGain[] {
+  const needs = new Map<string, readonly Need[]>();
+  for (const { attendees } of problem.classes)
+    for (const { personId, needs: own } of attendees) needs.set(personId, own);
+  return [...needs]
+    .flatMap(([personId, own]): RunGain[] => {
+      const pressing = own.filter((need) => need.priority > 0).sort((one, other) => other.priority - one.priority);
+      if (pressing.length === 0) return [];
+      const wanted = new Set(pressing.map((need) => need.errorId));
+      const gets = plan.classes.flatMap(({ classId, lessons }) => {
+        const isExpected = problem.classes
+          .find((one) => one.classId === classId)
+          ?.attendees.some((one) => one.personId === personId && one.chance > 0);
+        if (!isExpected) return [];
+        return lessons.flatMap(({ drillId, excludedIds }) => {
+          const errorIds = (findDrill(drillId)?.targetErrorIds ?? []).filter((id) => wanted.has(id));
+          return errorIds.length === 0 || excludedIds.includes(personId) ? [] : [{ classId, drillId, errorIds }];
+        });
+      });
+      const answered = new Set(gets.flatMap((one) => one.errorIds));
+      const first = pressing.slice(0, FIRST_ERRORS).map((need) => need.errorId);
+      return [{ personId, gets, waits: first.filter((id) => !answered.has(id)) }];
+    })
+    .sort((one, other) => one.gets.length - other.gets.length || (one.personId < other.personId ? -1 : 1));
+}
