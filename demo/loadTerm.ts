@@ -3,7 +3,7 @@ import { addDays, type CalendarDate } from '../src/core/kernel';
 import type { Mark } from '../src/core/marks';
 import { storedMark } from '../src/core/round';
 import { cueOf, drills, findError, plainHouse } from '../src/core/vocabulary';
-import { insertClass } from '../src/data/classes/classes';
+import { insertClass, saveAttendee } from '../src/data/classes/classes';
 import { saveCame, saveDrilled } from '../src/data/classes/log';
 import { insertPerson } from '../src/data/people/people';
 import { insertSignedReview } from '../src/data/reviews/signedReviews';
@@ -12,7 +12,7 @@ import { demoId } from './academy/marksOfRound';
 import { type Draws, drawsFrom } from './term/draws';
 import { furtherPeople } from './term/people';
 import { type PlayedRound, playTerm, spanOfTermRound } from './term/playTerm';
-import { type TermRound, termClasses } from './term/schedule';
+import { type TermRound, termAhead, termClasses } from './term/schedule';
 
 /** The kits that their films are drawn in. */
 const toldApart = {
@@ -25,6 +25,7 @@ const REVIEWED = 3;
 /** One in so many was reviewed by a second coach, who did not see the first one’s marks. */
 const REVIEWED_TWICE = 22;
 const SECOND_SEED = 14;
+const AHEAD_SEED = 15;
 
 /** Adds a term before the rounds of the films: more people, half a year of rounds with their marks, signed reviews, and classes with who came. */
 export async function loadTerm(client: pg.PoolClient, today: CalendarDate, footage: ReadonlyMap<string, string>) {
@@ -68,6 +69,14 @@ export async function loadTerm(client: pg.PoolClient, today: CalendarDate, foota
     });
     for (const person of one.came) await saveCame(client, id, demoId('person', person.key), true);
     for (const drillId of one.drillIds) await saveDrilled(client, id, drillId, draws.whole(8, 15));
+  }
+  for (const { key, heldOn, time, expected, ...one } of termAhead(today, drawsFrom(AHEAD_SEED))) {
+    const id = demoId('class', key);
+    await insertClass(client, {
+      ...{ id, ...one, pairsOnMats: 8 },
+      startsAt: new Date(`${heldOn}T${time}:00`).toISOString(),
+    });
+    for (const { person, chance } of expected) await saveAttendee(client, id, demoId('person', person.key), chance);
   }
   return { people: furtherPeople.length, rounds: rounds.length, classes: classes.length };
 }

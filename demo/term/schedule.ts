@@ -114,6 +114,31 @@ function nextPair(
   return draws.chance(0.5) ? [first.one, partner.other] : [partner.other, first.one];
 }
 
+/** Classes ahead, beside those of the films' people: when, and who is expected how surely. */
+export interface TermAhead
+  extends Pick<TermClass, 'key' | 'title' | 'heldOn' | 'time' | 'minutes' | 'uniform' | 'level'> {
+  readonly expected: readonly { readonly person: DemoPerson; readonly chance: number }[];
+}
+
+/** Wednesdays, a Saturday and a Monday of the coming three weeks: whoever mostly comes is expected. */
+export function termAhead(today: CalendarDate, draws: Draws): TermAhead[] {
+  const kinds = [
+    [3, 'Wednesday evening', '19:00', 75, 2],
+    [1, 'Monday, small group', '18:30', 60, 8],
+    [3, 'Wednesday evening', '19:00', 75, 9],
+    [6, 'Saturday, young and old', '10:30', 60, 9],
+    [1, 'Monday, small group', '18:30', 60, 13],
+  ] as const;
+  return kinds.map(([weekday, title, time, minutes, inDays], at) => ({
+    ...{ key: `ahead-${at}`, title, time, minutes, level: 'all belts', uniform: weekday === 1 ? 'no-gi' : 'gi' },
+    heldOn: lastWeekday(addDays(today, inDays + 7), weekday),
+    expected: students
+      .filter((one) => isMinor(one) === (weekday === 6) || (weekday === 6 && draws.chance(0.4)))
+      .filter(() => draws.chance(weekday === 1 ? 0.5 : 0.75))
+      .map((person) => ({ person, chance: draws.one([0.9, 0.6, 0.6, 0.3]) })),
+  }));
+}
+
 /** Monday, Wednesday and Saturday classes that were held: sixty, with who came and what was drilled. */
 export function termClasses(today: CalendarDate, drillIds: readonly string[], draws: Draws): TermClass[] {
   const classes: TermClass[] = [];

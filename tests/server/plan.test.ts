@@ -1,13 +1,24 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { findDrill, findError } from '@/core/vocabulary';
-import { beginPlan, endPlan, findAskedPlan, findLatestPlan, insertClass, saveAttendee } from '@/data/classes/classes';
-import { pool } from '@/data/client';
+import {
+  beginPlan,
+  endPlan,
+  findAskedPlan,
+  findLatestPlan,
+  insertClass,
+  listClassesFrom,
+  saveAttendee,
+} from '@/data/classes/classes';
+import { saveDrilled } from '@/data/classes/log';
+import { findLatestRun, findReadyRun, insertAskedRun } from '@/data/classes/runs';
+import { inTransaction, pool } from '@/data/client';
 import { insertOwnWord, saveHidden } from '@/data/language/houseWords';
 import { insertMark } from '@/data/marks/marks';
 import { listPeople } from '@/data/people/people';
 import { askForPlan } from '@/server/classes/askForPlan';
 import { workOutPlan } from '@/server/classes/workOutPlan';
+import { workOutRun } from '@/server/classes/workOutRun';
 import { recordOf } from '@/server/figures/records';
 import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
@@ -143,5 +154,86 @@ describe('from marks in the database to a plan in the database', () => {
     await saveAttendee(pool(), classId, people[3]!, 0.9);
     expect(await code()).toBe('nothing-to-work-on');
     expect(await findLatestPlan(pool(), classId)).toBeUndefined();
+  });
+});
+
+describe('the coming weeks', () => {
+  const DAY_MS = 86_400_000;
+  const ahead = async (days: number, expected: readonly string[]) => {
+    const id = randomUUID();
+    const startsAt = new Date(Date.now() + days * DAY_MS).toISOString();
+    const content = { minutes: 60, uniform: 'gi' as const, level: 'all', pairsOnMats: 4 };
+    await insertClass(pool(), { id, title: `in ${days}`, startsAt, ...content });
+    for (const personId of expected) await saveAttendee(pool(), id, personId, 0.9);
+    return id;
+  };
+  const ask = async () => {
+    const id = randomUUID();
+    await inTransaction(pool(), (client) => insertAskedRun(client, id, coachId));
+    return id;
+  };
+  const now = () => new Date().toISOString().slice(0, 10);
+  const workOut = async (id: string) => {
+    await figuresAreThere(now());
+    await workOutRun(pool(), id, now(), new AbortController().signal);
+    return findLatestRun(pool());
+  };
+  let coachId: string;
+  beforeEach(async () => {
+    const { rows } = await pool().query<{ id: string }>('select id from coach');
+    coachId = rows[0]?.id ?? '';
+    await pool().query('update round set held_on = current_date - 2');
+  });
+
+  it('get a plan for each class that somebody comes to, with what it does for each', async () => {
+    const [first, second] = [await ahead(2, people), await ahead(4, people)];
+    const [alone, far] = [await ahead(6, people.slice(0, 1)), await ahead(40, people)];
+    await saveDrilled(pool(), classId, 'drill-shield-first', 12);
+    const run = await workOut(await ask());
+    expect(run).toMatchObject({ state: 'ready', askedBy: expect.any(String) });
+    expect(run?.content?.classes.map((one) => one.classId)).toEqual([first, second]);
+    expect(run?.content?.gains.map((one) => one.personId)).toEqual([people[0]]);
+    const plans = await Promise.all([first, second, alone, far].map((id) => findLatestPlan(pool(), id)));
+    expect(plans.map((one) => one !== undefined)).toEqual([
+      (run?.content?.classes[0]?.lessons.length ?? 0) > 0,
+      (run?.content?.classes[1]?.lessons.length ?? 0) > 0,
+      false,
+      false,
+    ]);
+    const planned = plans.find(Boolean);
+    expect(planned?.plan.drills.map((one) => one.drillId).sort()).toEqual(
+      run?.content?.classes
+        .find((one) => one.classId === planned?.classId)
+        ?.lessons.map((one) => one.drillId)
+        .sort(),
+    );
+    // What the coach locked stays: the run's own lessons are no locks.
+    expect(planned?.locks).toEqual([]);
+    const [line] = await listClassesFrom(pool(), new Date().toISOString());
+    expect(line).toMatchObject({ id: first, lessonIds: plans[0]?.plan.drills.map((one) => one.drillId) ?? [] });
+  });
+
+  it('keep what the coach locked in a class', async () => {
+    const only = await ahead(3, people);
+    const locks = [{ kind: 'keep' as const, drillId: 'drill-hold-the-mount', minutes: 11 }];
+    const version = await askForPlan(only, locks, coachId);
+    await figuresAreThere(now());
+    await workOutPlan(pool(), only, version ?? 0, now(), new AbortController().signal);
+    const run = await workOut(await ask());
+    expect(run?.content?.classes[0]?.lessons).toContainEqual(
+      expect.objectContaining({ drillId: 'drill-hold-the-mount', minutes: 11 }),
+    );
+    expect((await findLatestPlan(pool(), only))?.locks).toEqual(locks);
+  });
+
+  it('say why there is no run; an earlier one is overtaken, and asking twice asks once', async () => {
+    expect(await workOut(await ask())).toMatchObject({ state: 'failed', problem: { code: 'no-class-ahead' } });
+    await ahead(2, people.slice(2));
+    expect(await workOut(await ask())).toMatchObject({ state: 'failed', problem: { code: 'nothing-to-work-on' } });
+    const [overtaken, last] = [await ask(), await ask()];
+    await workOutRun(pool(), overtaken, now(), new AbortController().signal);
+    expect(await findLatestRun(pool())).toMatchObject({ id: last, state: 'waiting' });
+    expect(await inTransaction(pool(), (client) => insertAskedRun(client, last, coachId))).toBe(0);
+    expect(await findReadyRun(pool())).toBeUndefined();
   });
 });

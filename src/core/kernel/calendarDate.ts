@@ -22,6 +22,9 @@ export function addDays(date: CalendarDate, days: number): CalendarDate {
   return new Date(Date.parse(`${date}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 }
 
+/** The day of the week, from Monday 1 to Sunday 7. @source ISO 8601 */
+export const weekdayOf = (date: CalendarDate): number => new Date(`${date}T00:00:00Z`).getUTCDay() || 7;
+
 /** Completed years of age on a day. Born on 29 February counts as a birthday on 1 March in common years. */
 export function ageOn(bornOn: CalendarDate, day: CalendarDate): number {
   const years = Number(day.slice(0, 4)) - Number(bornOn.slice(0, 4));

@@ -19,6 +19,7 @@ import {
   type RunProblem,
   themeKey,
   themesAmong,
+  unservedIn,
 } from './index';
 
 const person = (personId: string, rest: Partial<Attendee> = {}): Attendee => ({
@@ -31,7 +32,7 @@ const classOf = (number: number, attendees: Attendee[], rest: Partial<RunClass> 
   ...rest,
 });
 const runOf = (classes: RunClass[], rest: Partial<RunProblem> = {}): RunProblem => ({
-  ...{ classes, earlier: [], taughtOn: new Map(), seed: 1 },
+  ...{ classes, earlier: [], taughtOn: new Map(), isFair: false, seed: 1 },
   ...rest,
 });
 
@@ -182,6 +183,25 @@ describe('a run of classes', () => {
     const { benefit, aloneBenefit, frequencyBenefit } = planRun(runOf(term));
     expect(benefit).toBeGreaterThan(aloneBenefit * 1.1);
     expect(benefit).toBeGreaterThan(frequencyBenefit * 1.2);
+  });
+
+  it('looks after everybody where that costs the others little, and says who is left', () => {
+    const crowd = Array.from({ length: 9 }, (_, at) => person(`p${at}`, { needs: [need('err-half-flat', 2)] }));
+    const odd = person('odd', { needs: [need('err-bridge-untrapped', 0.4)] });
+    const two = [classOf(0, [...crowd, odd]), classOf(1, [...crowd, odd])];
+    const gets = (isFair: boolean, classes = two) => {
+      const problem = runOf(classes, { isFair });
+      const plan = planRun(problem);
+      return { ...plan, unserved: unservedIn(problem, plan) };
+    };
+    const four = [...two, classOf(2, [...crowd, odd]), classOf(3, [...crowd, odd])];
+    const [plain, fair] = [gets(false, four), gets(true, four)];
+    expect(fair.unserved.length).toBeLessThanOrEqual(plain.unserved.length);
+    expect(fair.unserved).toEqual([]);
+    expect(fair.benefit).toBeGreaterThanOrEqual(plain.benefit * 0.9 - 1e-9);
+    // One class cannot do both: the many come first, and the one is named.
+    const one = gets(true, [classOf(0, [...crowd, odd])]);
+    expect(one.unserved).toEqual(['odd']);
   });
 
   it('gives no theme twice running to the same people, unless it is locked', () => {

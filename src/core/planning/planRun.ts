@@ -5,30 +5,9 @@ import type { DrillLock } from './chooseDrills';
 import { drillMinutesIn, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
 import { type Candidate, listCandidates } from './eligibility';
 import { createDoses, type Doses } from './runDoses';
-import type { RunClass, RunProblem } from './runProblem';
+import { unservedIn } from './runGains';
+import type { PlannedClass, RunClass, RunLesson, RunPlan, RunProblem } from './runProblem';
 import { type Theme, themeKey, themeOf, themesAmong } from './themes';
-
-export interface RunLesson {
-  readonly drillId: string;
-  readonly minutes: number;
-  readonly excludedIds: readonly string[];
-  readonly alternativeId?: string;
-}
-
-export interface PlannedClass {
-  readonly classId: string;
-  readonly themes: readonly Theme[];
-  readonly lessons: readonly RunLesson[];
-}
-
-export interface RunPlan {
-  readonly classes: readonly PlannedClass[];
-  readonly benefit: number;
-  /** The same people and classes, each class planned for itself. */
-  readonly aloneBenefit: number;
-  /** Each class by its most frequent errors first. */
-  readonly frequencyBenefit: number;
-}
 
 /** A lesson does not come back before so many days. @source common practice: sleep on it first */
 const LEAST_DAYS_BETWEEN = 2;
@@ -41,32 +20,75 @@ const ORDERS = 3;
 /** A sweep that gains less than this share ends the search. */
 const SMALLEST_GAIN = 1e-6;
 
+/** Whoever would get no lesson on what is most pressing for them is weighed so much more, and the run is searched again. @source own decision */
+const UNSERVED_WEIGHT = 3;
+/** What looking after everybody may cost of the benefit of all. @source own decision */
+const FAIRNESS_MAY_COST = 0.1;
+const FAIR_TURNS = 2;
+
 /**
  * The lessons of the coming classes together: class by class, the best theme with one to three lessons and their minutes, given what all other classes do,
- * until a sweep changes nothing; a few orders of classes are tried. Benefit is concave in doses, so the minutes of a set go one by one to where they help most.
- * No theme comes twice running for the same people, no lesson within two days, nothing that anybody may not do.
+ * until a sweep changes nothing; a few orders of classes are tried. Benefit is concave in doses, so the minutes of a set go where they help most.
+ * No theme comes twice running for the same people, no lesson within two days, nothing that anybody may not do. Everybody who is expected gets a lesson on
+ * one of their most pressing errors where that costs the others little.
  */
 export function planRun(problem: RunProblem): RunPlan {
   const rooms = problem.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills));
-  let best: (RunLesson[] | undefined)[] = [];
+  const judged = (chosen: Chosen) => ({
+    chosen,
+    benefit: benefitOf(problem, rooms, chosen),
+    unserved: unservedIn(problem, { classes: plannedFrom(problem, rooms, chosen) }),
+  });
+  const most = judged(searchOrders(problem, rooms));
+  let best = most;
+  for (let turn = 0; problem.isFair && turn < FAIR_TURNS && best.unserved.length > 0; turn += 1) {
+    const fairer = weighUnserved(problem, best.unserved, UNSERVED_WEIGHT ** (turn + 1));
+    const fairRooms = fairer.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills));
+    const found = judged(searchOrders(fairer, fairRooms));
+    if (found.unserved.length < best.unserved.length && found.benefit >= most.benefit * (1 - FAIRNESS_MAY_COST))
+      best = found;
+  }
+  return {
+    classes: plannedFrom(problem, rooms, best.chosen),
+    benefit: best.benefit,
+    aloneBenefit: benefitOf(problem, rooms, eachAlone(problem, rooms)),
+    frequencyBenefit: benefitOf(problem, rooms, mostFrequentFirst(rooms)),
+  };
+}
+
+type Chosen = readonly (readonly RunLesson[])[];
+
+const plannedFrom = (problem: RunProblem, rooms: readonly Room[], chosen: Chosen): PlannedClass[] =>
+  problem.classes.map(({ classId }, at) => {
+    const lessons = chosen[at] ?? [];
+    return { classId, themes: themesAmong(drillsIn(present(rooms[at]), lessons)), lessons };
+  });
+
+/** The same run in which some people's most pressing errors weigh more. */
+const weighUnserved = (problem: RunProblem, unserved: readonly string[], weight: number): RunProblem => ({
+  ...problem,
+  classes: problem.classes.map((one) => ({
+    ...one,
+    attendees: one.attendees.map((attendee) =>
+      unserved.includes(attendee.personId)
+        ? { ...attendee, needs: attendee.needs.map((need) => ({ ...need, priority: need.priority * weight })) }
+        : attendee,
+    ),
+  })),
+});
+
+/** The best that is found from a few orders of the classes. */
+function searchOrders(problem: RunProblem, rooms: readonly Room[]): Chosen {
+  let best: Chosen = [];
   let benefit = -1;
   for (let turn = 0; turn < ORDERS; turn += 1) {
     const order = turn === 0 ? rooms.map((_, at) => at) : shuffled(rooms.length, problem.seed + turn);
     const found = search(problem, rooms, order);
-    if (found.benefit > benefit + 1e-9) {
-      best = found.chosen;
-      benefit = found.benefit;
-    }
+    if (found.benefit <= benefit + 1e-9) continue;
+    best = found.chosen.map((lessons) => lessons ?? []);
+    benefit = found.benefit;
   }
-  return {
-    classes: problem.classes.map(({ classId }, at) => {
-      const lessons = best[at] ?? [];
-      return { classId, themes: themesAmong(drillsIn(present(rooms[at]), lessons)), lessons };
-    }),
-    benefit,
-    aloneBenefit: benefitOf(problem, rooms, eachAlone(problem, rooms)),
-    frequencyBenefit: benefitOf(problem, rooms, mostFrequentFirst(rooms)),
-  };
+  return best;
 }
 
 interface Room {

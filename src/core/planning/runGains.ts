@@ -1,7 +1,6 @@
 import { findDrill } from '../vocabulary';
 import type { Need } from './attendee';
-import type { RunPlan } from './planRun';
-import type { RunProblem } from './runProblem';
+import type { RunPlan, RunProblem } from './runProblem';
 
 /** Of somebody's errors, so many of the most pressing are looked after in a run. @source own decision, as for what to work on now */
 const FIRST_ERRORS = 3;
@@ -44,4 +43,15 @@ export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): Ru
       return [{ personId, gets, waits: first.filter((id) => !answered.has(id)) }];
     })
     .sort((one, other) => one.gets.length - other.gets.length || (one.personId < other.personId ? -1 : 1));
+}
+
+/** Who is expected and gets no lesson on one of their most pressing errors. */
+export const unservedIn = (problem: RunProblem, plan: Pick<RunPlan, 'classes'>): string[] =>
+  gainsOf(problem, plan)
+    .filter(({ waits, personId }) => waits.length === pressingCount(problem, personId))
+    .map((one) => one.personId);
+
+function pressingCount({ classes }: RunProblem, personId: string): number {
+  const own = classes.flatMap((one) => one.attendees).findLast((one) => one.personId === personId)?.needs ?? [];
+  return Math.min(FIRST_ERRORS, own.filter((need) => need.priority > 0).length);
 }

@@ -1,6 +1,7 @@
 import type { Drill, Uniform } from '../vocabulary';
 import type { Attendee } from './attendee';
 import type { DrillLock } from './chooseDrills';
+import type { Theme } from './themes';
 
 /** A dose that somebody had before the run. */
 export interface EarlierDose {
@@ -33,6 +34,30 @@ export interface RunProblem {
   /** Drills by the day on which they were last taught, negative: before the run. */
   readonly taughtOn: ReadonlyMap<string, number>;
   readonly drills?: readonly Drill[];
+  /** Whether everybody is to get a lesson on what is most pressing for them, where that costs the others little. */
+  readonly isFair: boolean;
   /** Orders of the classes that are tried, the held one first; drawn from this seed. */
   readonly seed: number;
+}
+
+export interface RunLesson {
+  readonly drillId: string;
+  readonly minutes: number;
+  readonly excludedIds: readonly string[];
+  readonly alternativeId?: string;
+}
+
+export interface PlannedClass {
+  readonly classId: string;
+  readonly themes: readonly Theme[];
+  readonly lessons: readonly RunLesson[];
+}
+
+export interface RunPlan {
+  readonly classes: readonly PlannedClass[];
+  readonly benefit: number;
+  /** The same people and classes, each class planned for itself. */
+  readonly aloneBenefit: number;
+  /** Each class by its most frequent errors first. */
+  readonly frequencyBenefit: number;
 }

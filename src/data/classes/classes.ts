@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { ClassPlan, ClassPlanProblem, DrillLock } from '@/core/planning';
+import type { ClassPlan, ClassPlanProblem, DrillLock, Theme } from '@/core/planning';
 import type { Database } from '../client';
 import { findRow, listRows, readPiece, runStatement } from '../rows';
 
@@ -15,6 +15,8 @@ const classRow = z
     version: z.number(),
     expected: z.number(),
     plan_version: z.number().nullable(),
+    plan_themes: z.custom<readonly Theme[]>(Array.isArray).nullable(),
+    plan_drills: z.array(z.string()).nullable(),
   })
   .transform((row) => ({
     id: row.id,
@@ -27,14 +29,19 @@ const classRow = z
     version: row.version,
     expected: row.expected,
     planVersion: row.plan_version ?? undefined,
+    /** What the latest plan is about and teaches; empty without one. */
+    themes: row.plan_themes ?? [],
+    lessonIds: row.plan_drills ?? [],
   }));
 export type AcademyClass = z.output<typeof classRow>;
-export type ClassContent = Omit<AcademyClass, 'version' | 'expected' | 'planVersion'>;
+export type ClassContent = Omit<AcademyClass, 'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds'>;
 
 const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.version,
     (select count(*)::int from class_attendee x where x.class_id = k.id) as expected,
-    (select max(version) from class_plan y where y.class_id = k.id and y.state = 'ready') as plan_version
-  from academy_class k`;
+    p.version as plan_version, p.content -> 'themes' as plan_themes,
+    array(select d ->> 'drillId' from jsonb_array_elements(p.content -> 'drills') d) as plan_drills
+  from academy_class k left join lateral (
+    select y.version, y.content from class_plan y where y.class_id = k.id and y.state = 'ready' order by y.version desc limit 1) p on true`;
 
 /** Every class from a moment on, the next one first. */
 export const listClassesFrom = (database: Database, from: string) =>

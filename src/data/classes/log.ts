@@ -68,3 +68,16 @@ export const listDrilled = (database: Database, personId: string, since: string,
      where c.person_id = $1 and c.came and k.starts_at >= $2::date and k.starts_at <= now() order by k.starts_at, d.drill_id`,
     [personId, since, timeZone],
   );
+
+/** What people drilled in classes that they came to, since a day, with its minutes; days in the academy's own zone. */
+export const listDrilledBy = (database: Database, personIds: readonly string[], since: string, timeZone: string) =>
+  listRows(
+    database,
+    z
+      .object({ person_id: z.string(), drill_id: z.string(), minutes: z.number(), day: z.string() })
+      .transform((row) => ({ personId: row.person_id, drillId: row.drill_id, minutes: row.minutes, day: row.day })),
+    `select c.person_id, d.drill_id, d.minutes, (k.starts_at at time zone $3)::date::text as day
+     from class_attendee c join academy_class k on k.id = c.class_id join class_drilled d on d.class_id = k.id
+     where c.person_id = any($1::uuid[]) and c.came and k.starts_at >= $2::date and k.starts_at <= now() order by k.starts_at, d.drill_id, c.person_id`,
+    [personIds, since, timeZone],
+  );

@@ -2,17 +2,18 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
+import { dayIn } from '@/core/kernel';
+import { dayWords } from '@/terms/dayWords';
 import { useZone } from '@/terms/ZoneContext';
 import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
+import { GainList, PlanAhead, type RunState } from './ComingWeeks';
 import { clockTime, longDayWords } from './classView';
+import { type ClassInWeek, Weeks } from './Weeks';
 
-export interface ClassLine extends ClassFacts {
-  readonly expected: number;
-  readonly planVersion?: number;
-}
+export interface ClassLine extends ClassFacts, Pick<ClassInWeek, 'expected' | 'planVersion' | 'themes' | 'lessonIds'> {}
 
 function ClassTable({ classes }: { readonly classes: readonly ClassLine[] }) {
   const zone = useZone();
@@ -55,12 +56,21 @@ export function ClassesPage({
   past,
   foot,
   people,
+  run,
+  names,
 }: {
   readonly upcoming: readonly ClassLine[];
   readonly past: readonly ClassLine[];
   readonly foot?: PieceFootProps;
   readonly people: number;
+  readonly run: RunState;
+  readonly names: Readonly<Record<string, string>>;
 }) {
+  const zone = useZone();
+  const dayOfClass = (classId: string) => {
+    const one = [...upcoming, ...past].find((other) => other.id === classId);
+    return one && dayWords(dayIn(zone, one.startsAt));
+  };
   const [adding, setAdding] = useState(false);
   return (
     <Page
@@ -87,12 +97,28 @@ export function ClassesPage({
           )}
         </Empty>
       ) : (
-        <Section>
-          <h2>Ahead</h2>
-          <div className="matter">
-            <ClassTable classes={upcoming} />
-          </div>
-        </Section>
+        <>
+          <Section>
+            <h2>The coming weeks</h2>
+            <div className="note">
+              Planned together for three weeks at most. What you locked stays; what you signed in reviews comes before
+              what was worked out.
+            </div>
+            <div className="matter">
+              <PlanAhead run={run} canPlan={upcoming.some((one) => one.expected > 1)} />
+              <Weeks classes={upcoming} />
+            </div>
+          </Section>
+          {run.ready && run.ready.gains.length > 0 ? (
+            <Section>
+              <h2>What each gets</h2>
+              <div className="note">Those who get least come first.</div>
+              <div className="matter">
+                <GainList gains={run.ready.gains} names={names} dayOf={dayOfClass} />
+              </div>
+            </Section>
+          ) : null}
+        </>
       )}
       {past.length > 0 ? (
         <Section>

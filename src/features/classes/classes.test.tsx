@@ -1,10 +1,11 @@
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ZoneProvider } from '@/terms/ZoneContext';
 import { ClassDialog } from './ClassDialog';
 import { ClassesPage, type ClassLine } from './ClassesPage';
 import { Expected } from './Expected';
+import { mondaysOf } from './Weeks';
 
 globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
 const sent = vi.hoisted(() => ({ calls: [] as unknown[][], pushed: [] as string[], answer: {} as unknown }));
@@ -12,6 +13,10 @@ vi.mock('next/navigation', () => ({
   useRouter: () => ({ refresh: () => undefined, push: (path: string) => sent.pushed.push(path) }),
 }));
 vi.mock('@/server/classes/classActions', () => ({
+  planAhead: async (...args: unknown[]) => {
+    sent.calls.push(args);
+    return sent.answer;
+  },
   saveClass: async (...args: unknown[]) => {
     sent.calls.push(args);
     return sent.answer;
@@ -28,19 +33,58 @@ const one: ClassLine = {
   ...{ id: 'k', version: 3, title: 'Evening', startsAt: '2026-11-24T18:30:00.000Z', minutes: 75 },
   ...{ uniform: 'gi', level: 'all belts', pairsOnMats: 8, expected: 6 },
 };
+const nothingAsked = { run: { isUnderway: false }, names: {} };
 const inBerlin = (children: React.ReactNode) =>
   render(<ZoneProvider timeZone="Europe/Berlin">{children}</ZoneProvider>);
 
 describe('the list of classes', () => {
   it('shows times as the academy’s clocks do, and what is planned', () => {
-    inBerlin(<ClassesPage upcoming={[one, { ...one, id: 'l', title: 'Noon', planVersion: 2 }]} past={[]} people={9} />);
-    expect(screen.getAllByText(/Tuesday.* 24 November, 19:30/)).toHaveLength(2);
-    expect(screen.getByText('not planned yet')).toBeTruthy();
+    const themes = [{ family: 'half-guard', place: 'under' }] as const;
+    const planned = { ...one, id: 'l', title: 'Noon', planVersion: 2, themes, lessonIds: ['drill-shield-first'] };
+    inBerlin(<ClassesPage upcoming={[one, planned]} past={[{ ...one, id: 'm' }]} people={9} {...nothingAsked} />);
+    expect(screen.getAllByText(/Tuesday.* 24 November, 19:30/)).toHaveLength(1);
+    expect(within(screen.getByRole('article', { name: 'Evening' })).getByText('not planned yet')).toBeTruthy();
+    const noon = within(screen.getByRole('article', { name: 'Noon' }));
+    expect(noon.getByText('half guard below')).toBeTruthy();
+    expect(noon.getByText('Shield first, then the hip')).toBeTruthy();
+    expect(noon.getByText('19:30 · 6 expected')).toBeTruthy();
     expect(screen.getByRole('link', { name: 'sheet' }).getAttribute('href')).toBe('/classes/l/sheet');
   });
   it('says what to do while there is none', () => {
-    inBerlin(<ClassesPage upcoming={[]} past={[]} people={0} />);
+    inBerlin(<ClassesPage upcoming={[]} past={[]} people={0} {...nothingAsked} />);
     expect(screen.getByText('No class ahead')).toBeTruthy();
+  });
+});
+
+describe('the coming weeks', () => {
+  it('begin on Mondays, none left out between', () => {
+    expect(mondaysOf(['2026-12-16', '2026-11-29'])).toEqual(['2026-11-23', '2026-11-30', '2026-12-07', '2026-12-14']);
+    expect(mondaysOf([])).toEqual([]);
+  });
+  it('are planned together, and say what each gets and what waits', async () => {
+    sent.answer = { ok: true };
+    const gains = [
+      { personId: 'q', gets: [], waits: ['err-taps-late'] },
+      {
+        personId: 'p',
+        gets: [{ classId: 'k', drillId: 'drill-shield-first', errorIds: ['err-half-flat'] }],
+        waits: [],
+      },
+    ];
+    const ready = { benefit: 12, aloneBenefit: 10, frequencyBenefit: 8, gains };
+    const names = { p: 'Ana Velden', q: 'Nadia Brandt' };
+    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={{ isUnderway: false, ready }} names={names} />);
+    expect(screen.getByText(/20 % more than each class for itself, 50 % more/)).toBeTruthy();
+    expect(screen.getByText('Shield first, then the hip, Tue 24 Nov')).toBeTruthy();
+    expect(screen.getByText('No lesson for them in these weeks.')).toBeTruthy();
+    expect(screen.getByText('Taps too late waits')).toBeTruthy();
+    await userEvent.click(screen.getByRole('button', { name: 'Plan the coming weeks together' }));
+    expect(sent.calls[0]?.[0]).toMatch(/^[0-9a-f-]{36}$/);
+    cleanup();
+    const failed = { isUnderway: false, message: 'There is nothing to work on yet.' };
+    inBerlin(<ClassesPage upcoming={[{ ...one, expected: 0 }]} past={[]} people={9} run={failed} names={{}} />);
+    expect(screen.getByText('There is nothing to work on yet.')).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Plan the coming weeks together' }).hasAttribute('disabled')).toBe(true);
   });
 });
 

@@ -6,7 +6,9 @@ import { momentOf, type Outcome, refuse } from '@/core/kernel';
 import { findDrill } from '@/core/vocabulary';
 import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
 import { askForWhoCame, deleteDrilled, saveCame, saveDrilled } from '@/data/classes/log';
-import { pool } from '@/data/client';
+import { insertAskedRun } from '@/data/classes/runs';
+import { inTransaction, pool } from '@/data/client';
+import { queueTask } from '@/data/footage/queue';
 import { findPerson } from '@/data/people/people';
 import { academyZone } from '../kernel/academyTime';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
@@ -101,5 +103,19 @@ export const generateClassPlan = defineCommand({
     if (version === undefined) return refuse(GONE);
     revalidatePath(`/classes/${classId}`);
     return { ok: true, version };
+  },
+});
+
+/** Asks for the coming classes to be planned together; the page watches what becomes of it. */
+export const planAhead = defineCommand({
+  actor: 'coach',
+  args: [z.uuid()],
+  run: async (coach, runId) => {
+    await inTransaction(pool(), async (client) => {
+      if ((await insertAskedRun(client, runId, coach.id)) > 0)
+        await queueTask(client, 'plan-run', { runId }, `plan-run:${runId}`);
+    });
+    revalidatePath('/classes');
+    return { ok: true };
   },
 });

@@ -11,9 +11,10 @@ import {
   type StoredPlan,
 } from '@/data/classes/classes';
 import { listCame, listDrilledIn } from '@/data/classes/log';
+import { type ClassRun, findLatestRun, findReadyRun } from '@/data/classes/runs';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
-import { countPeople, listPeople, type Person } from '@/data/people/people';
+import { countPeople, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
 import { academyZone, today } from '../kernel/academyTime';
@@ -80,14 +81,26 @@ export async function loadClasses(after?: string): Promise<{
   readonly upcoming: readonly AcademyClass[];
   readonly past: Piece<AcademyClass>;
   readonly people: number;
+  /** The run that was asked for last, and the last one that came to something. */
+  readonly run: { readonly latest?: ClassRun; readonly ready?: ClassRun };
+  readonly names: Readonly<Record<string, string>>;
 }> {
   await requireCoach();
   // A class of today stands ahead until the day is over.
   const from = momentAt(await academyZone(), `${await today()}T00:00`);
-  const [upcoming, past, people] = await Promise.all([
+  const [upcoming, past, people, latest, ready] = await Promise.all([
     listClassesFrom(pool(), from),
     listPastClasses(pool(), from, SHOWN_PAST, uuidIn(after)),
     countPeople(pool()),
+    findLatestRun(pool()),
+    findReadyRun(pool()),
   ]);
-  return { upcoming, past, people };
+  const named = await listPeopleByIds(
+    pool(),
+    (ready?.content?.gains ?? []).map((one) => one.personId),
+  );
+  return {
+    ...{ upcoming, past, people, run: { latest, ready } },
+    names: Object.fromEntries(named.map((one) => [one.id, one.name])),
+  };
 }

@@ -56,12 +56,16 @@ export async function workOutPlan(
   );
 }
 
+/** People as planning sees them, kept while several classes are gathered: the same person is worked out once. */
+export type KnownNeeds = Map<string, Promise<readonly Need[]>>;
+
 /** Everything that a plan of a class is made from: who comes and what keeps happening to them, the academy's limits, the drills, the classes before. */
 export async function gatherProblem(
   database: Database,
   academyClass: AcademyClass,
   locks: readonly DrillLock[],
   today: string,
+  knownNeeds: KnownNeeds = new Map(),
 ): Promise<ClassProblem> {
   const attendance = await listAttendees(database, academyClass.id);
   const personIds = attendance.map((one) => one.personId);
@@ -79,10 +83,9 @@ export async function gatherProblem(
   for (const { personId, chance } of attendance) {
     const person = known.get(personId);
     if (!person) continue;
-    const { errors } = await loadPatterns(database, person, today);
-    const signed = await listFirstPoints(database, person.id, addDays(today, -SIGNED_DAYS), academy.timeZone);
-    const attendee = toAttendee(person, chance, errors, academyClass.startsAt, hurtOf.get(person.id));
-    attendees.push({ ...attendee, needs: withSigned(attendee.needs, signed.map(asStandard)) });
+    const needs = knownNeeds.get(person.id) ?? loadNeeds(database, person, today, academy.timeZone);
+    knownNeeds.set(person.id, needs);
+    attendees.push(toAttendee(person, chance, await needs, academyClass.startsAt, hurtOf.get(person.id)));
   }
   return {
     minutes: academyClass.minutes,
@@ -113,7 +116,7 @@ const pairsOf = (plan: ClassPlan): string[] =>
 function toAttendee(
   person: Person,
   chance: number,
-  recurring: readonly RecurringError[],
+  needs: readonly Need[],
   startsAt: string,
   hurt: string | undefined,
 ): Attendee {
@@ -128,8 +131,15 @@ function toAttendee(
     weightKg: person.weightKg,
     chance,
     injured: person.injuredUntil !== undefined && person.injuredUntil >= day,
-    needs: needsOf(recurring.filter((one) => one.status !== 'gone')),
+    needs,
   };
+}
+
+/** What somebody needs: what keeps happening to them, with what was signed lately before it. */
+async function loadNeeds(database: Database, person: Person, today: string, timeZone: string): Promise<Need[]> {
+  const { errors } = await loadPatterns(database, person, today);
+  const signed = await listFirstPoints(database, person.id, addDays(today, -SIGNED_DAYS), timeZone);
+  return withSigned(needsOf(errors.filter((one) => one.status !== 'gone')), signed.map(asStandard));
 }
 
 /** An academy's own error stands for the one that it is a kind of. */

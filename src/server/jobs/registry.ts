@@ -1,9 +1,11 @@
 import type { Task, TaskList } from 'graphile-worker';
 import { z } from 'zod';
 import { endPlan } from '@/data/classes/classes';
+import { endRun } from '@/data/classes/runs';
 import { pool } from '@/data/client';
 import { log } from '../../log/log';
 import { workOutPlan } from '../classes/workOutPlan';
+import { workOutRun } from '../classes/workOutRun';
 import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
 import { today } from '../kernel/academyTime';
@@ -57,6 +59,14 @@ export const jobs: Readonly<Record<string, Job>> = {
     } catch (error) {
       if (surroundings.isLastTry)
         await endPlan(pool(), classId, version, { state: 'failed', problem: { code: 'interrupted' } });
+      throw error;
+    }
+  }),
+  'plan-run': defineJob('plan', z.object({ runId: z.uuid() }), async ({ runId }, surroundings) => {
+    try {
+      await workOutRun(pool(), runId, await today(), surroundings.stopping);
+    } catch (error) {
+      if (surroundings.isLastTry) await endRun(pool(), runId, { state: 'failed', problem: { code: 'interrupted' } });
       throw error;
     }
   }),

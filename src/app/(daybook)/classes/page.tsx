@@ -2,12 +2,13 @@ import type { Metadata } from 'next';
 import { onePlace } from '@/app/onePlace';
 import { ClassesPage } from '@/features/classes/ClassesPage';
 import { loadClasses } from '@/server/classes/loadClass';
+import { runState } from '@/server/classes/runState';
 
 export const metadata: Metadata = { title: 'Classes' };
 
 export default async function Classes({ searchParams }: { searchParams: Promise<{ after?: string | string[] }> }) {
   const after = onePlace((await searchParams).after);
-  const { upcoming, past, people } = await loadClasses(after);
+  const { upcoming, past, people, run, names } = await loadClasses(after);
   return (
     <ClassesPage
       upcoming={upcoming}
@@ -18,6 +19,8 @@ export default async function Classes({ searchParams }: { searchParams: Promise<
         unreadable: past.unreadable,
       }}
       people={people}
+      run={runState(run)}
+      names={names}
     />
   );
 }

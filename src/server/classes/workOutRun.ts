@@ -1,0 +1,93 @@
+import type pg from 'pg';
+import { addDays, dayIn, daysBetween } from '@/core/kernel';
+import { type ClassProblem, doseOf, type EarlierDose, gainsOf, type RunClass, type RunProblem } from '@/core/planning';
+import { drillsOf, findDrill } from '@/core/vocabulary';
+import { type AcademyClass, endPlan, findLatestPlan, insertAskedPlan, listClassesFrom } from '@/data/classes/classes';
+import { listDrilledBy } from '@/data/classes/log';
+import { beginRun, endRun } from '@/data/classes/runs';
+import { inTransaction } from '@/data/client';
+import { listTaughtDrills } from '@/data/projections/academy';
+import { academyZone } from '../kernel/academyTime';
+import { houseOf } from '../language/loadHouse';
+import { planRunApart } from './planApart';
+import { gatherProblem, type KnownNeeds } from './workOutPlan';
+
+/** How far a run looks ahead. @source common practice: what is further off changes before it comes */
+const RUN_DAYS = 21;
+const MOST_CLASSES = 12;
+/** How far back what was drilled still counts. @source own decision: three half-lives */
+const DOSES_DAYS = 90;
+
+/** Works out a run that was asked for: the lessons of the coming classes together, and the plan of each. Harmless to repeat; nothing for one that was overtaken. */
+export async function workOutRun(database: pg.Pool, runId: string, today: string, signal: AbortSignal): Promise<void> {
+  const asked = await beginRun(database, runId);
+  if (!asked) return;
+  const ahead = (await listClassesFrom(database, new Date().toISOString())).filter(
+    (one) => one.expected > 1 && Date.parse(one.startsAt) < Date.now() + RUN_DAYS * 86_400_000,
+  );
+  const classes = ahead.slice(0, MOST_CLASSES);
+  if (classes.length === 0) {
+    await endRun(database, runId, { state: 'failed', problem: { code: 'no-class-ahead' } });
+    return;
+  }
+  const { run: problem, problems } = await gatherRun(database, classes, today);
+  const { run, plans } = await planRunApart(problem, problems, signal);
+  if (run.classes.every((one) => one.lessons.length === 0)) {
+    await endRun(database, runId, { state: 'failed', problem: { code: 'nothing-to-work-on' } });
+    return;
+  }
+  await inTransaction(database, async (client) => {
+    const kept = await endRun(client, runId, { state: 'ready', content: { ...run, gains: gainsOf(problem, run) } });
+    if (kept === 0) return;
+    for (const [at, plan] of plans.entries()) {
+      const [one, own] = [classes[at], problems[at]];
+      if (!one || !own || !plan?.ok) continue;
+      // As if it had been asked for by itself: with the coach's locks, and a version of its own.
+      const version = await insertAskedPlan(client, one.id, own.locks, asked.askedById);
+      if (version !== undefined) await endPlan(client, one.id, version, { state: 'ready', plan: plan.value });
+    }
+  });
+}
+
+async function gatherRun(
+  database: pg.Pool,
+  classes: readonly AcademyClass[],
+  today: string,
+): Promise<{ readonly run: RunProblem; readonly problems: readonly ClassProblem[] }> {
+  const zone = await academyZone();
+  const known: KnownNeeds = new Map();
+  const problems: ClassProblem[] = [];
+  for (const one of classes) {
+    const latest = await findLatestPlan(database, one.id);
+    problems.push(await gatherProblem(database, one, latest?.locks ?? [], today, known));
+  }
+  const first = dayIn(zone, classes[0]?.startsAt ?? today);
+  const since = addDays(today, -DOSES_DAYS);
+  const [taught, drilled, house] = await Promise.all([
+    listTaughtDrills(database, since, zone),
+    listDrilledBy(database, [...known.keys()], since, zone),
+    houseOf(database),
+  ]);
+  const run: RunProblem = {
+    classes: problems.map((problem, at): RunClass => {
+      const { id, startsAt } = classes[at] as AcademyClass;
+      const { minutes, uniform, pairsOnMats, attendees, locks } = problem;
+      return {
+        ...{ classId: id, day: daysBetween(first, dayIn(zone, startsAt)), minutes, uniform, pairsOnMats },
+        ...{ attendees, locks },
+      };
+    }),
+    earlier: drilled.flatMap(({ personId, drillId, minutes, day }): EarlierDose[] => {
+      const drill = findDrill(drillId);
+      return (drill?.targetErrorIds ?? []).map((errorId) => ({
+        ...{ personId, errorId, daysBefore: daysBetween(day, first) },
+        dose: drill ? doseOf(drill, minutes, 1) : 0,
+      }));
+    }),
+    taughtOn: new Map(taught.map(({ drillId, lastDay }) => [drillId, -daysBetween(lastDay, first)])),
+    drills: drillsOf(house),
+    isFair: true,
+    seed: 1,
+  };
+  return { run, problems };
+}
