@@ -4,6 +4,7 @@ export * from './chooseDrills';
 export * from './classShape';
 export * from './eligibility';
 export * from './linearModel';
+export * from './matClock';
 export * from './order';
 export * from './pairs';
 export * from './planClass';

@@ -90,9 +90,12 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
         <>
           <Button onPress={() => setEditing(true)}>Change</Button>
           {stored ? (
-            <ActionLink data-look="lead" href={`/classes/${one.id}/sheet`}>
-              The sheet
-            </ActionLink>
+            <>
+              <ActionLink href={`/classes/${one.id}/mat`}>On the mat</ActionLink>
+              <ActionLink data-look="lead" href={`/classes/${one.id}/sheet`}>
+                The sheet
+              </ActionLink>
+            </>
           ) : null}
         </>
       }

@@ -12,11 +12,10 @@ import {
   beforeLiveWords,
   besideWords,
   blockTitle,
-  branchWords,
   clockTime,
-  gameWords,
   groupBlocks,
   pairingTitle,
+  partWords,
   reasonWords,
   sittingOutWords,
   workWords,
@@ -104,12 +103,6 @@ function LessonText({
 }) {
   const wordOf = useWordOf();
   const [first] = blocks;
-  const partOf = (block: PlanBlock): readonly string[] => {
-    if (block.kind === 'progressive') return [branchWords(drill.branches)];
-    if (block.kind === 'positional') return drill.game ? gameWords(drill.game) : [drill.constraint];
-    if (block.kind === 'technique') return [`Partner: ${drill.counterpart}.`, drill.constraint];
-    return [drill.start, drill.cue];
-  };
   return (
     <div>
       <div className="kind">Lesson · {minutes} min</div>
@@ -123,7 +116,7 @@ function LessonText({
               {workWords(block)}
             </dt>
             <dd>
-              {partOf(block).map((words) => (
+              {partWords(drill, block.kind).map((words) => (
                 <p key={words}>{words}</p>
               ))}
             </dd>

@@ -1,6 +1,6 @@
 import { clockIn } from '@/core/kernel';
 import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock, Theme } from '@/core/planning';
-import { type DrillGame, findDrill, findHazard } from '@/core/vocabulary';
+import { type Drill, type DrillGame, findDrill, findHazard } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 
 export const blockTitle: Readonly<Record<PlanBlock['kind'], string>> = {
@@ -52,6 +52,14 @@ export const gameWords = ({ start, learnerWins, partnerWins, restart, seconds, c
   `One wins by: ${learnerWins}. The other: ${partnerWins}.`,
   `Again after: ${restart}, or ${seconds} seconds; ${change === 'bell' ? 'change roles at the bell' : 'the winner stays, the other goes to the end of the line'}.`,
 ];
+/** What is said in a part of a lesson. */
+export function partWords(drill: Drill, kind: PlanBlock['kind']): readonly string[] {
+  if (kind === 'progressive') return [branchWords(drill.branches)];
+  if (kind === 'positional') return drill.game ? gameWords(drill.game) : [drill.constraint];
+  if (kind === 'technique') return [`Partner: ${drill.counterpart}.`, drill.constraint];
+  return [drill.start, drill.cue];
+}
+
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Blocks that belong together: those of one lesson, one after the other. */

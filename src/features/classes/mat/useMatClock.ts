@@ -1,0 +1,114 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { MatClock } from '@/core/planning';
+import { keepMatClock } from '@/server/classes/matActions';
+
+/** How often a device asks whether another one moved on. */
+const LOOK_MS = 3000;
+
+interface Held {
+  readonly clock?: MatClock;
+  readonly version: number;
+  /** Set here and not known to the server yet. */
+  readonly isUnsent: boolean;
+}
+export type KeptClock = Pick<Held, 'clock' | 'version'>;
+
+const placeOf = (classId: string): string => `mat-clock:${classId}`;
+
+/** What this device holds from before, when it was set without a connection. */
+function unsentOf(classId: string, kept: KeptClock): Held {
+  try {
+    const text = window.localStorage.getItem(placeOf(classId));
+    const held = text ? (JSON.parse(text) as Held) : undefined;
+    if (held?.isUnsent && held.version === kept.version && typeof held.clock?.beganAt === 'number') return held;
+  } catch {
+    // A browser that keeps nothing: what the server holds is all there is.
+  }
+  return { ...kept, isUnsent: false };
+}
+
+function keepHere(classId: string, held: Held): void {
+  try {
+    window.localStorage.setItem(placeOf(classId), JSON.stringify(held));
+  } catch {
+    // Full or denied: the page itself still holds it.
+  }
+}
+
+/**
+ * The clock of a class on this device: it goes on without a connection, sends what was set as soon as there is one, and follows other devices. Times are the
+ * server's, so that a device whose own clock is wrong shows the same.
+ */
+export function useMatClock(classId: string, kept: KeptClock) {
+  const [held, setHeld] = useState<Held>({ ...kept, isUnsent: false });
+  const [isAway, setIsAway] = useState(false);
+  const [told, setTold] = useState<string>();
+  const offset = useRef(0);
+  const latest = useRef(held);
+  const sending = useRef(false);
+  latest.current = held;
+  const now = useCallback(() => Date.now() + offset.current, []);
+  const take = useCallback(
+    (next: Held) => {
+      latest.current = next;
+      setHeld(next);
+      keepHere(classId, next);
+    },
+    [classId],
+  );
+
+  const send = useCallback(async () => {
+    const sent = latest.current;
+    if (!sent.isUnsent || !sent.clock || sending.current) return;
+    sending.current = true;
+    const outcome = await keepMatClock(classId, sent.clock, sent.version).catch(() => undefined);
+    sending.current = false;
+    setIsAway(outcome === undefined);
+    if (!outcome) return;
+    if (!outcome.ok) return setTold(Object.values(outcome.messages)[0]);
+    const { kept: theirs } = outcome;
+    const isOurs = theirs?.version === sent.version + 1 && theirs.clock.beganAt === sent.clock.beganAt;
+    if (theirs && isOurs) {
+      // Set again meanwhile: that is still to be sent, on top of this.
+      const isAgain = latest.current.clock !== sent.clock;
+      take({ clock: latest.current.clock, version: theirs.version, isUnsent: isAgain });
+      if (isAgain) void send();
+      return;
+    }
+    if (theirs) {
+      take({ ...theirs, isUnsent: false });
+      setTold('Another device had moved on: this one follows it.');
+    }
+  }, [classId, take]);
+
+  const look = useCallback(async () => {
+    if (latest.current.isUnsent) return send();
+    const askedAt = Date.now();
+    const answer = await fetch(`/api/classes/${classId}/clock`, { cache: 'no-store' }).catch(() => undefined);
+    const news = answer?.ok
+      ? ((await answer.json().catch(() => undefined)) as (KeptClock & { now: number }) | undefined)
+      : undefined;
+    setIsAway(news === undefined);
+    if (!news || latest.current.isUnsent) return;
+    offset.current = news.now - (askedAt + Date.now()) / 2;
+    if (news.version > latest.current.version) take({ clock: news.clock, version: news.version, isUnsent: false });
+  }, [classId, send, take]);
+
+  useEffect(() => {
+    const before = unsentOf(classId, kept);
+    if (before.isUnsent) take(before);
+    void look();
+    const timer = setInterval(() => void look(), LOOK_MS);
+    return () => clearInterval(timer);
+    // What the server said when the page was opened is looked at once.
+  }, [classId, look, take, kept]);
+
+  const set = (clock: MatClock) => {
+    setTold(undefined);
+    take({ clock, version: latest.current.version, isUnsent: true });
+    void send();
+  };
+  return { clock: held.clock, set, now, isAway, told };
+}
