@@ -185,3 +185,41 @@ test('a class is planned, changed and printed on one page', async ({ page }) => 
   expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
   expect(path.basename(new URL(page.url()).pathname)).toBe('sheet');
 });
+
+test('the coming weeks are planned together, and the first class is run on the mat by two devices', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(300_000);
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/classes`);
+  await page.getByRole('button', { name: 'Plan the coming weeks together' }).click();
+  await expect(page.getByRole('heading', { name: 'What each gets' })).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByText(/more than each class for itself/)).toBeVisible();
+  const first = page.getByRole('article', { name: 'Evening class' });
+  await expect(first.getByRole('listitem').first()).toBeVisible();
+  await first.getByRole('link', { name: 'Evening class' }).click();
+  await page.getByRole('link', { name: 'On the mat' }).click();
+  await page.setViewportSize({ width: 390, height: 844 });
+  const left = page.getByRole('timer', { name: 'Time left' });
+  await expect(left).toHaveText('8:00');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(left).not.toHaveText('8:00');
+
+  const other = await (await browser.newContext({ viewport: { width: 1024, height: 768 } })).newPage();
+  await signIn(other, server.url);
+  await other.goto(page.url());
+  await expect(other.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(page.getByRole('heading', { name: 'Show it' })).toBeVisible();
+  await expect(other.getByRole('heading', { name: 'Show it' })).toBeVisible();
+
+  // The connection of the phone goes: it goes on, and the other one hears of it when it is back.
+  await page.context().setOffline(true);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByText('No connection', { exact: false })).toBeVisible();
+  await expect(other.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(other.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await other.context().close();
+});

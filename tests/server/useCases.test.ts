@@ -21,6 +21,8 @@ import {
   removeClass,
   saveClass,
 } from '@/server/classes/classActions';
+import { loadMatClock } from '@/server/classes/loadMat';
+import { keepMatClock } from '@/server/classes/matActions';
 import { keepClip, removeClip } from '@/server/language/clipActions';
 import { addOwnWord, mergeWord, renameConcept } from '@/server/language/houseActions';
 import { nameMarks } from '@/server/language/nameMarksActions';
@@ -237,6 +239,40 @@ describe('a class', () => {
     expect(await generateClassPlan(randomUUID(), [])).toEqual(refusedWith('', 'no longer there'));
     expect(await removeClass(seen.id)).toEqual({ ok: true });
     expect(await listClassesFrom(pool(), '2026-01-01T00:00:00Z')).toEqual([]);
+  });
+});
+
+describe('the clock of a class', () => {
+  it('is one for every device: whoever set it last before is told, and nothing that is no clock is kept', async () => {
+    const seen = fresh();
+    const draft = {
+      title: 'Evening',
+      startsAt: '2026-12-01T19:00',
+      minutes: 75,
+      uniform: 'gi',
+      level: 'all',
+      pairsOnMats: 8,
+    };
+    await saveClass(draft as Parameters<typeof saveClass>[0], seen);
+    const clock = { at: 0, beganAt: 1_800_000_000_000, added: [], took: [] };
+    expect(await loadMatClock(seen.id)).toEqual({ version: 0 });
+    expect(await keepMatClock(seen.id, clock, 0)).toEqual({ ok: true, kept: { clock, version: 1 } });
+    const late = { ...clock, at: 3 };
+    expect(await keepMatClock(seen.id, late, 0)).toEqual({ ok: true, kept: { clock, version: 1 } });
+    expect(await keepMatClock(seen.id, late, 1)).toEqual({ ok: true, kept: { clock: late, version: 2 } });
+    for (const broken of [
+      {},
+      { ...clock, at: -1 },
+      { ...clock, beganAt: Number.NaN },
+      { ...clock, added: ['x'] },
+      null,
+    ])
+      expect(await keepMatClock(seen.id, broken as never, 2)).toMatchObject({ ok: false });
+    expect(await keepMatClock(seen.id, { ...clock, took: Array(500).fill(1) }, 2)).toMatchObject({ ok: false });
+    expect(await keepMatClock(randomUUID(), clock, 0)).toEqual(refusedWith('', 'no longer there'));
+    expect(await loadMatClock('nonsense')).toEqual({ version: 0 });
+    await removeClass(seen.id);
+    expect(await loadMatClock(seen.id)).toEqual({ version: 0 });
   });
 });
 

@@ -42,7 +42,7 @@ const Frame = styled.div`
   .next { font-size: 17px; color: ${color.quiet}; margin-bottom: ${space(2)}; }
   .next b { color: ${color.ink}; font-weight: 600; }
   .verbs { display: grid; grid-template-columns: 1fr 1.6fr 1fr 1fr; gap: ${space(2)}; }
-  .verbs button { min-height: 60px; font-size: 19px; justify-content: center; width: 100%; }
+  .verbs button { min-height: 60px; padding: 0 4px; font-size: clamp(15px, 4.4vw, 19px); white-space: nowrap; justify-content: center; width: 100%; }
   .clock { font-family: ${font.serif}; font-size: clamp(72px, 19vw, 190px); line-height: 0.95; font-variant-numeric: tabular-nums lining-nums; }
   .clock[data-state='paused'] { color: ${color.quiet}; }
   .clock[data-state='ending'] { color: ${color.focus}; }
@@ -128,13 +128,13 @@ export function MatSide({ classId, title, plan, names, kept }: MatSideProps) {
         )}
         <div className="verbs">
           <Button onPress={act.back} isDisabled={!clock || at === 0}>
-            ← Back
+            Back
           </Button>
           <Button look="lead" onPress={act.pause}>
             {!clock ? 'Start' : clock.pausedAt === undefined ? 'Pause' : 'Go on'}
           </Button>
           <Button onPress={act.next} isDisabled={!clock || at >= blocks.length - 1}>
-            Next →
+            Next
           </Button>
           <Button onPress={act.more} isDisabled={!clock}>
             + 2 min

@@ -88,7 +88,7 @@ it('counts down part by part, with what is said and who works with whom', async 
   await wait(60);
   expect(left()).toBe('7:00');
   expect(screen.getByText(/^Next:/).textContent).toBe('Next: Show it: Half guard on the side, 2 min');
-  await press('Next →');
+  await press('Next');
   expect(screen.getByRole('heading', { name: 'Show it' })).toBeTruthy();
   expect(screen.getByText('Ana and Nadia')).toBeTruthy();
   expect(screen.getByText('Side first, then underhook or shield.')).toBeTruthy();
