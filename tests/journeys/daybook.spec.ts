@@ -21,7 +21,7 @@ test('every place opens without a complaint of the browser', async ({ page }) =>
     ['Review', 'Marked'],
     ['Students', 'On the mat'],
     ['Academy', 'Where it goes wrong'],
-    ['Classes', 'Ahead'],
+    ['Classes', 'The coming weeks'],
     ['Settings', 'Coaches'],
   ] as const) {
     await page.getByRole('link', { name: place, exact: true }).click();

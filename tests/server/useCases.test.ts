@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import ICAL from 'ical.js';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ruleSets } from '@/core/scoring';
 import { listCoaches } from '@/data/accounts/coaches';
-import { findAskedPlan, listClassesFrom } from '@/data/classes/classes';
+import { findAskedPlan, insertClass, listClassesFrom } from '@/data/classes/classes';
 import { listCame, listDrilledIn } from '@/data/classes/log';
 import { pool } from '@/data/client';
 import { getHouseWords } from '@/data/language/houseWords';
@@ -13,6 +14,7 @@ import { findPerson } from '@/data/people/people';
 import { listSignedReviews } from '@/data/reviews/signedReviews';
 import { listClocks } from '@/data/rounds/clocks';
 import { listHouseRuleSets } from '@/data/rounds/ruleSets';
+import { calendarFile } from '@/server/classes/calendarFile';
 import {
   expectPerson,
   generateClassPlan,
@@ -239,6 +241,43 @@ describe('a class', () => {
     expect(await generateClassPlan(randomUUID(), [])).toEqual(refusedWith('', 'no longer there'));
     expect(await removeClass(seen.id)).toEqual({ ok: true });
     expect(await listClassesFrom(pool(), '2026-01-01T00:00:00Z')).toEqual([]);
+  });
+});
+
+describe('classes as a calendar file', () => {
+  it('are read by another program as they were set up (RFC 5545), whatever stands in their names', async () => {
+    const title = 'Evening; all, belts \\ "open" 🦉\nBEGIN:VEVENT';
+    const seen = fresh();
+    const startsAt = new Date(Date.now() + 86_400_000).toISOString();
+    await insertClass(pool(), {
+      id: seen.id,
+      title,
+      startsAt,
+      minutes: 75,
+      uniform: 'gi',
+      level: 'all',
+      pairsOnMats: 8,
+    });
+    const plan = { themes: [{ family: 'half-guard', place: 'under' }], drills: [{ drillId: 'drill-shield-first' }] };
+    await pool().query(
+      "insert into class_plan (class_id, version, content, locks, state) values ($1, 1, $2, '[]', 'ready')",
+      [seen.id, JSON.stringify(plan)],
+    );
+    for (const text of [await calendarFile(), await calendarFile(seen.id)]) {
+      const calendar = new ICAL.Component(ICAL.parse(text ?? ''));
+      const events = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+      expect(events).toHaveLength(1);
+      const [event] = events;
+      expect(event?.summary).toBe(`${title}: half guard below`);
+      expect(event?.startDate.toJSDate().toISOString().slice(0, 16)).toBe(startsAt.slice(0, 16));
+      expect(event?.duration.toSeconds()).toBe(75 * 60);
+      expect(event?.uid).toBe(`class-${seen.id}`);
+      expect(event?.description).toContain('Shield first, then the hip');
+      // Lines of at most 75 bytes, ended as the standard has it (section 3.1).
+      for (const line of (text ?? '').split('\r\n')) expect(Buffer.byteLength(line)).toBeLessThanOrEqual(75);
+    }
+    expect(await calendarFile(randomUUID())).toBeUndefined();
+    expect(await calendarFile('nonsense')).toBeUndefined();
   });
 });
 

@@ -7,15 +7,15 @@ import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning'
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
-import { familyWord } from '@/terms/familyWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
+import { themeWords } from '@/terms/themeWords';
 import { useZone } from '@/terms/ZoneContext';
 import { ActionLink, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { Button, ConfirmDialog, Select } from '@/ui/primitives';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { ClassLog, type ClassLogProps } from './ClassLog';
-import { clockTime, longDayWords, themeWords } from './classView';
+import { clockTime, longDayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
 
@@ -88,6 +88,9 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
       aside={`${longDayWords(one.startsAt, zone)}, ${clockTime(one.startsAt, 0, zone)} to ${clockTime(one.startsAt, one.minutes, zone)} · ${one.uniform} · ${one.level} · room for ${one.pairsOnMats} pairs`}
       actions={
         <>
+          <a href={`/api/classes/${one.id}/calendar`} download>
+            Calendar file
+          </a>
           <Button onPress={() => setEditing(true)}>Change</Button>
           {stored ? (
             <>
@@ -201,7 +204,7 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
     <>
       {(plan.themes ?? []).length > 0 ? (
         <>
-          <strong>{(plan.themes ?? []).map((theme) => themeWords(theme, familyWord)).join(' and ')}</strong>
+          <strong>{(plan.themes ?? []).map((theme) => themeWords(theme)).join(' and ')}</strong>
           <br />
         </>
       ) : null}

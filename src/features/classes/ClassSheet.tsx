@@ -1,6 +1,6 @@
 import type { ClassPlan, PlanBlock } from '@/core/planning';
 import { drillOf, GENERAL_CAUTION, type HouseWords, houseNameOf } from '@/core/vocabulary';
-import { familyWord } from '@/terms/familyWords';
+import { themeWords } from '@/terms/themeWords';
 import { Owl } from '@/ui/layout/Owl';
 import { PrintButton } from '@/ui/layout/PrintButton';
 import { ClassPaper } from './ClassPaper';
@@ -14,7 +14,6 @@ import {
   gameWords,
   longDayWords,
   pairingTitle,
-  themeWords,
   workWords,
 } from './classView';
 
@@ -47,7 +46,7 @@ export function ClassSheet({
   zone,
 }: ClassSheetProps) {
   const nameOf = (id: string) => names[id] ?? 'somebody';
-  const themes = (plan.themes ?? []).map((theme) => themeWords(theme, familyWord)).join(' and ');
+  const themes = (plan.themes ?? []).map((theme) => themeWords(theme)).join(' and ');
   const seen = new Set<string>();
   return (
     <ClassPaper data-dense={plan.blocks.length > 14 || undefined}>

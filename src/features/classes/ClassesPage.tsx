@@ -76,7 +76,16 @@ export function ClassesPage({
     <Page
       title="Classes"
       aside="What comes, who is expected, and what it should answer."
-      actions={<Button onPress={() => setAdding(true)}>A new class</Button>}
+      actions={
+        <>
+          {upcoming.length > 0 ? (
+            <a href="/api/classes/calendar" download>
+              Calendar file
+            </a>
+          ) : null}
+          <Button onPress={() => setAdding(true)}>A new class</Button>
+        </>
+      }
     >
       {upcoming.length === 0 ? (
         <Empty>

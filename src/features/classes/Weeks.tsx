@@ -5,12 +5,12 @@ import { styled } from 'styled-components';
 import { addDays, dayIn, weekdayOf } from '@/core/kernel';
 import type { Theme } from '@/core/planning';
 import { dayWords } from '@/terms/dayWords';
-import { familyWord } from '@/terms/familyWords';
 import { useWordOf } from '@/terms/HouseContext';
+import { themeWords } from '@/terms/themeWords';
 import { useZone } from '@/terms/ZoneContext';
 import { Quiet } from '@/ui/layout/Page';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import { clockTime, themeWords } from './classView';
+import { clockTime } from './classView';
 
 const Week = styled.div`
   display: grid; grid-template-columns: repeat(7, minmax(0, 1fr)); border-top: 1px solid ${color.rule};
@@ -74,7 +74,7 @@ export function Weeks({ classes }: { readonly classes: readonly ClassInWeek[] })
 
 function Planned({ one, zone }: { readonly one: ClassInWeek; readonly zone: string }) {
   const wordOf = useWordOf();
-  const themes = (one.themes ?? []).map((theme) => themeWords(theme, familyWord)).join(', ');
+  const themes = (one.themes ?? []).map((theme) => themeWords(theme)).join(', ');
   return (
     <Card data-planned={one.planVersion ? undefined : 'no'} aria-label={one.title}>
       <div className="time">

@@ -1,5 +1,5 @@
 import { clockIn } from '@/core/kernel';
-import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock, Theme } from '@/core/planning';
+import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock } from '@/core/planning';
 import { type Drill, type DrillGame, findDrill, findHazard } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
 
@@ -39,12 +39,6 @@ export function besideWords(
     ),
   ];
 }
-
-const placeWords = { over: 'on top', under: 'below', level: '' } as const;
-
-/** "half guard below"; "standing". */
-export const themeWords = ({ family, place }: Theme, familyWord: (family: string) => string): string =>
-  [familyWord(family), placeWords[place]].filter(Boolean).join(' ');
 
 /** "Start: half guard. You win: … They win: … Again after …; 40 seconds, winner stays." */
 export const gameWords = ({ start, learnerWins, partnerWins, restart, seconds, change }: DrillGame): string[] => [
