@@ -33,6 +33,9 @@ export async function runBenchmarks(): Promise<void> {
   const { measureKeyStrokes } = await importAsShipped<typeof import('../bench/keyStrokes')>('bench/keyStrokes.ts');
   const { measurePatterns } = await importAsShipped<typeof import('../bench/patterns')>('bench/patterns.ts');
   const lines = [...(await measureCore()), ...measureLanguage(), ...measureKeyStrokes(), ...measurePatterns()];
+  say('half a year of classes in simulated academies …');
+  const { measureRuns } = await importAsShipped<typeof import('../bench/runs')>('bench/runs.ts');
+  lines.push(...measureRuns());
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
   const server = await openServer('bench', true, { mostUploadBytes: 6 * 1024 ** 3 });
   try {

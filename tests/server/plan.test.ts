@@ -207,6 +207,7 @@ describe('the coming weeks', () => {
         ?.lessons.map((one) => one.drillId)
         .sort(),
     );
+    expect(planned?.plan.isOfRun).toBe(true);
     // What the coach locked stays: the run's own lessons are no locks.
     expect(planned?.locks).toEqual([]);
     const [line] = await listClassesFrom(pool(), new Date().toISOString());

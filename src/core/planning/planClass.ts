@@ -94,6 +94,8 @@ export interface PhasePairing extends Pairing {
 export interface ClassPlan {
   /** What the class is about. Absent in older plans. */
   readonly themes?: readonly Theme[];
+  /** Its lessons come from a run: they are the best together with those of the other classes. */
+  readonly isOfRun?: true;
   readonly blocks: readonly PlanBlock[];
   readonly drills: readonly ChosenDrill[];
   readonly pairings: readonly PhasePairing[];

@@ -199,7 +199,10 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
 }
 
 function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ordinal: number }) {
-  const better = plan.frequencyBenefit > 0 ? Math.round((plan.benefit / plan.frequencyBenefit - 1) * 100) : undefined;
+  const better =
+    plan.frequencyBenefit > 0 && !plan.isOfRun
+      ? Math.round((plan.benefit / plan.frequencyBenefit - 1) * 100)
+      : undefined;
   return (
     <>
       {(plan.themes ?? []).length > 0 ? (
@@ -208,7 +211,13 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
           <br />
         </>
       ) : null}
-      Version {ordinal}, {plan.optimal ? 'proved the best choice' : 'the best found in the time'}.{' '}
+      Version {ordinal},{' '}
+      {plan.isOfRun
+        ? 'planned together with the other classes of the coming weeks'
+        : plan.optimal
+          ? 'proved the best choice'
+          : 'the best found in the time'}
+      .{' '}
       {better === undefined
         ? ''
         : `Expected to help ${better > 0 ? `${better} % more than` : 'as much as'} taking the most frequent errors first.`}

@@ -44,7 +44,11 @@ export async function workOutRun(database: pg.Pool, runId: string, today: string
       if (!one || !own || !plan?.ok) continue;
       // As if it had been asked for by itself: with the coach's locks, and a version of its own.
       const version = await insertAskedPlan(client, one.id, own.locks, asked.askedById);
-      if (version !== undefined) await endPlan(client, one.id, version, { state: 'ready', plan: plan.value });
+      if (version !== undefined)
+        await endPlan(client, one.id, version, {
+          state: 'ready',
+          plan: { ...plan.value, isOfRun: true },
+        });
     }
   });
 }
