@@ -40,6 +40,12 @@ const orders = {
 } as const;
 type Order = keyof typeof orders;
 
+const punishments = {
+  all: { name: 'either way', fits: () => true },
+  some: { name: 'punished', fits: (share?: number) => (share ?? 0) > 0 },
+  never: { name: 'not punished yet', fits: (share?: number) => (share ?? 0) === 0 },
+} as const;
+
 /** Every error that is known of somebody, as a table that sorts and filters; a line opens its seconds of footage. */
 export function AllErrors({
   errors,
@@ -52,11 +58,13 @@ export function AllErrors({
   const [order, setOrder] = useState<Order>('worth');
   const [family, setFamily] = useState<string>('all');
   const [status, setStatus] = useState<string>('all');
+  const [punished, setPunished] = useState<keyof typeof punishments>('all');
   const [openId, setOpenId] = useState<string>();
   const familyOf = (one: RecurringError) => findError(one.errorId)?.family ?? 'any';
   const families = [...new Set(errors.map(familyOf))];
   const fitting = errors
     .filter((one) => (family === 'all' || familyOf(one) === family) && (status === 'all' || one.status === status))
+    .filter((one) => punishments[punished].fits(one.punishedShare))
     .sort((one, other) => orders[order].of(other) - orders[order].of(one));
   const { shown, toggle } = useShowAll(fitting, SHOWN);
   const heading = (key: Order, figure = false) => (
@@ -88,6 +96,15 @@ export function AllErrors({
               .filter((id) => errors.some((one) => one.status === id))
               .map((id) => ({ value: id, label: statusWords[id] })),
           ]}
+        />
+        <Select
+          label="Whether it cost"
+          value={punished}
+          onChange={setPunished}
+          options={Object.entries(punishments).map(([value, { name }]) => ({
+            value: value as keyof typeof punishments,
+            label: name,
+          }))}
         />
         <Quiet>
           {fitting.length} of {errors.length}

@@ -14,7 +14,15 @@ import { useWordOf } from '@/terms/HouseContext';
 import { color, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../../reviewView';
 import { SidePanel } from '../../SidePanel';
-import { chanceWords, classWords, conversionWords, homeworkWords, reactionWords, thirdWords } from './figuresView';
+import {
+  chanceWords,
+  classWords,
+  conversionWords,
+  homeworkWords,
+  nextMarkWords,
+  reactionWords,
+  thirdWords,
+} from './figuresView';
 
 const Matter = styled.div`
   display: contents;
@@ -86,15 +94,17 @@ function AthleteLines({
 }) {
   const figures = useMemo(() => {
     const reactions = listReactions(reading, athlete);
+    const timed = reactions.filter((one) => one.from === 'stopwatch');
     return {
       chances: chanceFigures(reading.marks, athlete),
       back: backChances(reading, athlete),
-      reactions,
-      answers: reactionFigures(reactions),
+      timed,
+      answers: reactionFigures(timed),
+      marked: reactionFigures(reactions.filter((one) => one.from === 'marks')),
       passive: findPassiveStretches(reading, athlete),
     };
   }, [reading, athlete]);
-  const { chances, back, reactions, answers, passive } = figures;
+  const { chances, back, timed, answers, marked, passive } = figures;
   return (
     <section aria-label={`Figures of ${names[athlete]}`}>
       <h3>
@@ -122,7 +132,8 @@ function AthleteLines({
       ) : (
         <p>No attempt or missed chance is marked.</p>
       )}
-      <p>Answers: {reactionWords(answers, reactions.length)}.</p>
+      <p>Timed answers: {reactionWords(answers, timed.length)}.</p>
+      {marked ? <p className="far">{nextMarkWords(marked)}</p> : null}
       {passive.length > 0 ? (
         <ol className="plain" aria-label={`Waiting of ${names[athlete]}`}>
           {passive.map((one) => (

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { chanceFigures } from '@/core/attempts';
 import type { Mark } from '@/core/round';
-import { chanceWords, conversionWords, homeworkWords, reactionWords, thirdWords } from './figuresView';
+import { chanceWords, conversionWords, homeworkWords, nextMarkWords, reactionWords, thirdWords } from './figuresView';
 
 const names = { a: 'Ana', b: 'Marek' };
 
@@ -21,7 +21,7 @@ describe('figures in words', () => {
     expect(conversionWords(missed!)).toBeUndefined();
   });
   it('say when there is too little', () => {
-    expect(reactionWords(undefined, 0)).toBe('none marked');
+    expect(reactionWords(undefined, 0)).toBe('none taken: the stopwatch takes one');
     expect(reactionWords(undefined, 3)).toBe('3 answers: too few for figures, four are needed');
     const figures = {
       ...{ count: 4, unanswered: 0, medianIsOver: false },
@@ -30,6 +30,9 @@ describe('figures in words', () => {
       slowRatio: 0.5,
       passiveRatio: 0.25,
     };
+    expect(nextMarkWords(figures)).toBe(
+      'Their next mark after what the other began: 1.8 s in the middle of 4, as dense as the marks are.',
+    );
     expect(reactionWords(figures, 4)).toBe('4, half within 1.8 s (middle half 1.4–2.3 s); slow 50 %, waited 25 %');
     expect(reactionWords({ ...figures, count: 10, unanswered: 6, medianIsOver: true }, 10)).toBe(
       '10, 6 never answered; slow 50 %, waited 25 %',

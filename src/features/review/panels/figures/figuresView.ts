@@ -42,7 +42,7 @@ export function conversionWords({ conversion }: ChanceFigures): string | undefin
 export function reactionWords(figures: ReactionFigures | undefined, count: number): string {
   if (!figures)
     return count === 0
-      ? 'none marked'
+      ? 'none taken: the stopwatch takes one'
       : `${count === 1 ? '1 answer' : `${count} answers`}: too few for figures, four are needed`;
   const { medianSeconds, medianIsOver, unanswered, quartiles, slowRatio, passiveRatio } = figures;
   const percent = (ratio: number) => `${Math.round(ratio * 100)} %`;
@@ -51,6 +51,10 @@ export function reactionWords(figures: ReactionFigures | undefined, count: numbe
   if (medianIsOver) return `${figures.count}${never}; ${shares}`;
   return `${figures.count}${never}, half within ${medianSeconds.toFixed(1)} s (middle half ${quartiles[0].toFixed(1)}–${quartiles[1].toFixed(1)} s); ${shares}`;
 }
+
+/** What marks alone say of answers: when the next thing was marked, no more. The man who runs the round marks when he sees it. */
+export const nextMarkWords = ({ count, medianSeconds, medianIsOver }: ReactionFigures): string =>
+  `Their next mark after what the other began: ${medianIsOver ? 'over ' : ''}${medianSeconds.toFixed(1)} s in the middle of ${count}, as dense as the marks are.`;
 
 export function thirdWords(third: Third, names: Names): string {
   const tide = third.meanTide === undefined ? 'nothing live' : tideWords(third.meanTide, names);
