@@ -4,15 +4,12 @@ import {
   doseOf,
   drillMinutesIn,
   type EarlierDose,
-  leastMinutesOf,
   MOST_LESSONS,
-  mostMinutesOf,
+  mostFrequentFirst,
   type Need,
   planRun,
   type RunClass,
   type RunLesson,
-  themeKey,
-  themeOf,
 } from '../src/core/planning';
 import { drills, errors, findDrill } from '../src/core/vocabulary';
 import { type BenchLine, timeWork } from './line';
@@ -148,34 +145,19 @@ function lessonsOf(
   );
 }
 
-/** The yardstick: the most frequent error of all who come, its first drill that rests, and what goes with it. */
-function mostFrequent(attendees: readonly Attendee[], day: number, taughtOn: ReadonlyMap<string, number>): RunLesson[] {
-  const counts = new Map<string, number>();
-  for (const { errorId, count } of attendees.flatMap((one) => one.needs))
-    counts.set(errorId, (counts.get(errorId) ?? 0) + count);
-  const lessons: RunLesson[] = [];
-  let left = drillMinutesIn(MINUTES);
-  let theme: string | undefined;
-  for (const [errorId] of [...counts].sort((one, other) => other[1] - one[1])) {
-    const drill = drills.find((one) => {
-      const own = themeOf(one);
-      return (
-        one.targetErrorIds.includes(errorId) &&
-        day - (taughtOn.get(one.id) ?? -99) >= 2 &&
-        !lessons.some((other) => other.drillId === one.id) &&
-        (!own || theme === undefined || themeKey(own) === theme)
-      );
-    });
-    if (!drill || lessons.length >= MOST_LESSONS) continue;
-    const minutes = Math.min(left, Math.round((leastMinutesOf(drill) + mostMinutesOf(drill)) / 2));
-    if (minutes < leastMinutesOf(drill)) continue;
-    const own = themeOf(drill);
-    if (own) theme ??= themeKey(own);
-    lessons.push({ drillId: drill.id, minutes, excludedIds: [] });
-    left -= minutes;
-  }
-  return lessons;
-}
+/** The yardstick: the most frequent errors of all who come, with drills that have rested. */
+const mostFrequent = (
+  attendees: readonly Attendee[],
+  day: number,
+  taughtOn: ReadonlyMap<string, number>,
+): RunLesson[] =>
+  mostFrequentFirst({
+    attendees,
+    candidates: drills
+      .filter((drill) => day - (taughtOn.get(drill.id) ?? -99) >= 2)
+      .map((drill) => ({ drill, excludedIds: [] })),
+    ...{ minutes: drillMinutesIn(MINUTES), mostThemes: 1, mostLessons: MOST_LESSONS },
+  });
 
 /** How much half a year of classes removes by the way in which it is planned, and how long a large run takes. */
 export function measureRuns(): BenchLine[] {

@@ -14,6 +14,7 @@ import {
 } from './benefit';
 import type { Candidate } from './eligibility';
 import type { Constraint, LinearModel, Solve, Terms } from './linearModel';
+import { mostFrequentFirst } from './mostFrequent';
 import { themeKey, themeOf, themesAmong } from './themes';
 
 /** A drill the coach keeps, with its minutes, or keeps out. */
@@ -229,36 +230,4 @@ function withoutUseless(drills: readonly (DrillMinutes & { alternativeId?: strin
       (doseOf(drill, mostMinutesOf(drill), 1) > 0 && drill.targetErrorIds.some((id) => needed.has(id)))
     );
   });
-}
-
-/** The yardstick: errors by raw count, each with its first drill that fits and is of a theme already begun, for the middle of its minutes, until the time is used. */
-function mostFrequentFirst(problem: ChoiceProblem): DrillMinutes[] {
-  const counts = new Map<string, number>();
-  for (const need of problem.attendees.flatMap((attendee) => attendee.needs))
-    counts.set(need.errorId, (counts.get(need.errorId) ?? 0) + need.count);
-  const plan: DrillMinutes[] = [];
-  const themes = new Set<string>();
-  let left = problem.minutes;
-  for (const [errorId] of [...counts].sort((one, other) => other[1] - one[1] || (one[0] < other[0] ? -1 : 1))) {
-    const candidate = problem.candidates.find(
-      (one) =>
-        one.drill.targetErrorIds.includes(errorId) &&
-        !plan.some((done) => done.drillId === one.drill.id) &&
-        fitsThemes(one.drill, themes, problem.mostThemes),
-    );
-    if (!candidate) continue;
-    const { drill } = candidate;
-    const minutes = Math.min(left, Math.round((leastMinutesOf(drill) + mostMinutesOf(drill)) / 2));
-    if (minutes < leastMinutesOf(drill) || plan.length >= problem.mostLessons) continue;
-    const theme = themeOf(drill);
-    if (theme) themes.add(themeKey(theme));
-    plan.push({ drillId: candidate.drill.id, minutes, excludedIds: candidate.excludedIds });
-    left -= minutes;
-  }
-  return plan;
-}
-
-function fitsThemes(drill: Drill, begun: ReadonlySet<string>, most: number): boolean {
-  const theme = themeOf(drill);
-  return theme === undefined || begun.has(themeKey(theme)) || begun.size < most;
 }

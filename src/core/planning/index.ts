@@ -5,6 +5,7 @@ export * from './classShape';
 export * from './eligibility';
 export * from './linearModel';
 export * from './matClock';
+export * from './mostFrequent';
 export * from './order';
 export * from './pairs';
 export * from './planClass';

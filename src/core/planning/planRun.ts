@@ -4,6 +4,7 @@ import { leastMinutesOf, mostMinutesOf } from './benefit';
 import type { DrillLock } from './chooseDrills';
 import { drillMinutesIn, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
 import { type Candidate, listCandidates } from './eligibility';
+import { mostFrequentFirst } from './mostFrequent';
 import { createDoses, type Doses } from './runDoses';
 import { unservedIn } from './runGains';
 import type { PlannedClass, RunClass, RunLesson, RunPlan, RunProblem } from './runProblem';
@@ -52,7 +53,7 @@ export function planRun(problem: RunProblem): RunPlan {
     classes: plannedFrom(problem, rooms, best.chosen),
     benefit: best.benefit,
     aloneBenefit: benefitOf(problem, rooms, eachAlone(problem, rooms)),
-    frequencyBenefit: benefitOf(problem, rooms, mostFrequentFirst(rooms)),
+    frequencyBenefit: benefitOf(problem, rooms, rooms.map(byFrequency)),
   };
 }
 
@@ -283,41 +284,16 @@ function allot(
   return { gain, lessons: lessonsOf() };
 }
 
+/** One class by its most frequent errors first. */
+const byFrequency = ({ one, candidates, minutes }: Room): RunLesson[] =>
+  mostFrequentFirst({
+    ...{ attendees: one.attendees, candidates, minutes, mostLessons: MOST_LESSONS },
+    mostThemes: one.minutes >= TWO_THEMES_MINUTES ? 2 : 1,
+  });
+
 /** Each class as if there were no other: what is planned today when each evening is planned for itself. */
 function eachAlone(problem: RunProblem, rooms: readonly Room[]): RunLesson[][] {
   return rooms.map((room) => bestLessons(room, createDoses([room.one], problem.earlier), () => true));
-}
-
-/** The yardstick: each class by raw counts, the first drill that fits and is of its theme, for the middle of its minutes. */
-function mostFrequentFirst(rooms: readonly Room[]): RunLesson[][] {
-  return rooms.map((room) => {
-    const counts = new Map<string, number>();
-    for (const need of room.one.attendees.flatMap((one) => one.needs))
-      counts.set(need.errorId, (counts.get(need.errorId) ?? 0) + need.count);
-    const lessons: RunLesson[] = [];
-    let left = room.minutes;
-    let theme: string | undefined;
-    for (const [errorId] of [...counts].sort((one, other) => other[1] - one[1] || (one[0] < other[0] ? -1 : 1))) {
-      const fits = ({ drill }: Candidate) => {
-        const own = themeOf(drill);
-        return (
-          drill.targetErrorIds.includes(errorId) &&
-          !lessons.some((one) => one.drillId === drill.id) &&
-          (own === undefined || theme === undefined || themeKey(own) === theme)
-        );
-      };
-      const candidate = room.candidates.find(fits);
-      if (!candidate || lessons.length >= MOST_LESSONS) continue;
-      const { drill, excludedIds, alternativeId } = candidate;
-      const minutes = Math.min(left, Math.round((leastMinutesOf(drill) + mostMinutesOf(drill)) / 2));
-      if (minutes < leastMinutesOf(drill)) continue;
-      const own = themeOf(drill);
-      if (own) theme ??= themeKey(own);
-      lessons.push({ drillId: drill.id, minutes, excludedIds, alternativeId });
-      left -= minutes;
-    }
-    return lessons;
-  });
 }
 
 function benefitOf(problem: RunProblem, rooms: readonly Room[], chosen: readonly (readonly RunLesson[])[]): number {
