@@ -78,7 +78,7 @@ describe('a round’s card', () => {
     const people = [await seedPerson('Ana', undefined), await seedPerson('Iris', undefined)];
     const today = '2026-11-24';
     const [ana, iris] = people.map((personId) => ({ personId, belt: 'blue', weight: 61 }));
-    const round = await save(card('2026-11-20', { ...ana, condition: { hurt: 'left shoulder' } }, iris!));
+    const round = await save(card('2026-11-20', { ...ana, condition: { hurt: 'left wrist' } }, iris!));
     const mark = {
       kind: 'error',
       id: randomUUID(),
@@ -112,7 +112,7 @@ describe('a round’s card', () => {
     const live = planned.plan.pairings.find((one) => one.phase === 'rounds')!;
     expect(live.groups).toHaveLength(1);
     expect(live.unknownWeightIds).toEqual([]);
-    expect(live.spares).toEqual([{ personId: people[0], what: 'left shoulder (card of 2026-11-20)' }]);
+    expect(live.spares).toEqual([{ personId: people[0], what: 'left wrist (card of 2026-11-20)' }]);
     // Punished, with nothing linked: said, and not "so far without a price".
     const closing = (await loadClosing(round.id, 'a'))!;
     expect(closing.candidates[0]?.text).toBe('It happened once in this round, and it was punished.');

@@ -3,7 +3,7 @@ import ICAL from 'ical.js';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ruleSets } from '@/core/scoring';
 import { listCoaches } from '@/data/accounts/coaches';
-import { findAskedPlan, insertClass, listClassesFrom } from '@/data/classes/classes';
+import { findAskedPlan, insertClass, listAttendees, listClassesFrom } from '@/data/classes/classes';
 import { listCame, listDrilledIn } from '@/data/classes/log';
 import { pool } from '@/data/client';
 import { getHouseWords } from '@/data/language/houseWords';
@@ -241,6 +241,57 @@ describe('a class', () => {
     expect(await generateClassPlan(randomUUID(), [])).toEqual(refusedWith('', 'no longer there'));
     expect(await removeClass(seen.id)).toEqual({ ok: true });
     expect(await listClassesFrom(pool(), '2026-01-01T00:00:00Z')).toEqual([]);
+  });
+});
+
+describe('a new class', () => {
+  it('expects whoever usually comes on its day of the week, as surely as they do', async () => {
+    const [ana, ben, cai] = [await seedPerson('Ana'), await seedPerson('Ben'), await seedPerson('Cai')];
+    // Tuesdays of the weeks before, and a Wednesday that says nothing of Tuesdays.
+    for (let week = 1; week <= 9; week += 1) {
+      const seen = fresh();
+      const startsAt = new Date(Date.parse('2026-12-01T18:00:00Z') - week * 7 * 86_400_000).toISOString();
+      await insertClass(pool(), {
+        id: seen.id,
+        title: 'x',
+        startsAt,
+        minutes: 60,
+        uniform: 'gi',
+        level: '',
+        pairsOnMats: 4,
+      });
+      await logCame(seen.id, ana, true);
+      await logCame(seen.id, ben, week % 2 === 0);
+      if (week === 9) await logCame(seen.id, cai, true);
+    }
+    const other = fresh();
+    const wednesday = {
+      startsAt: '2026-11-25T18:00:00Z',
+      minutes: 60,
+      uniform: 'gi' as const,
+      level: '',
+      pairsOnMats: 4,
+    };
+    await insertClass(pool(), { id: other.id, title: 'y', ...wednesday });
+    await logCame(other.id, cai, true);
+    const made = fresh();
+    const draft = {
+      title: 'Next',
+      startsAt: '2026-12-01T18:00:00Z',
+      minutes: 60,
+      uniform: 'gi' as const,
+      level: '',
+      pairsOnMats: 4,
+    };
+    expect(await saveClass(draft, made)).toMatchObject({ ok: true });
+    expect((await listAttendees(pool(), made.id)).sort((x, y) => y.chance - x.chance)).toEqual([
+      { personId: ana, chance: expect.closeTo(10 / 11, 2) },
+      { personId: ben, chance: expect.closeTo(6 / 11, 2) },
+    ]);
+    // Sent again because its answer was lost: who was taken off meanwhile stays off.
+    await expectPerson(made.id, ben, 0);
+    expect(await saveClass(draft, made)).toMatchObject({ ok: true });
+    expect(await listAttendees(pool(), made.id)).toHaveLength(1);
   });
 });
 

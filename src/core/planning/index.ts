@@ -14,3 +14,4 @@ export * from './runDoses';
 export * from './runGains';
 export * from './runProblem';
 export * from './themes';
+export * from './usualChance';

@@ -81,3 +81,19 @@ export const listDrilledBy = (database: Database, personIds: readonly string[], 
      where c.person_id = any($1::uuid[]) and c.came and k.starts_at >= $2::date and k.starts_at <= now() order by k.starts_at, d.drill_id, c.person_id`,
     [personIds, since, timeZone],
   );
+
+/** Who came to the latest classes of a day of the week (from Monday 1) before a moment, how often, and how many such classes there were. */
+export const listUsuallyThere = (database: Database, weekday: number, before: string, most: number, timeZone: string) =>
+  listRows(
+    database,
+    z
+      .object({ person_id: z.string(), came: z.number(), held: z.number() })
+      .transform((row) => ({ personId: row.person_id, came: row.came, held: row.held })),
+    `with held as materialized (
+       select id from academy_class k where k.starts_at < $2 and extract(isodow from k.starts_at at time zone $4) = $1
+         and exists (select 1 from class_attendee c where c.class_id = k.id and c.came)
+       order by k.starts_at desc limit $3)
+     select c.person_id, count(*)::int as came, (select count(*) from held)::int as held
+     from class_attendee c join held on held.id = c.class_id where c.came group by c.person_id order by 2 desc, 1`,
+    [weekday, before, most, timeZone],
+  );

@@ -121,7 +121,8 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
       <Section>
         <h2>{log ? 'Who was expected' : 'Who comes'}</h2>
         <div className="note">
-          {count === 0 ? 'Nobody ticked yet.' : `${count} expected.`} Press the word to say how surely.
+          {count === 0 ? 'Nobody ticked yet.' : `${count} expected.`} Press the word to say how surely. Whoever usually
+          comes on such a day is ticked when the class is set up.
         </div>
         <div className="matter">
           {people.length === 0 ? (

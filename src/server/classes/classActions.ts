@@ -15,6 +15,7 @@ import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { putOnce } from '../kernel/putOnce';
 import { askForPlan } from './askForPlan';
 import { classInput, locksInput } from './classInput';
+import { expectUsual } from './expectUsual';
 
 const GONE = 'This class is no longer there. Go back to the list of classes.';
 
@@ -23,9 +24,15 @@ export const saveClass = defineCommand({
   actor: 'coach',
   args: [classInput, seenVersion],
   run: async (_coach, draft, { id, version }): Promise<Outcome<{ readonly classId: string }>> => {
-    const content = { id, ...draft, startsAt: momentOf(await academyZone(), draft.startsAt) };
+    const zone = await academyZone();
+    const content = { id, ...draft, startsAt: momentOf(zone, draft.startsAt) };
     const touched = await putOnce(version, {
-      insert: () => insertClass(pool(), content),
+      insert: () =>
+        inTransaction(pool(), async (client) => {
+          const made = await insertClass(client, content);
+          if (made > 0) await expectUsual(client, content, zone);
+          return made;
+        }),
       find: () => findClass(pool(), id),
       content,
       update: (seen) => updateClass(pool(), content, seen),

@@ -14,8 +14,8 @@ export function planProblemMessage(problem: ClassPlanProblem | { readonly code: 
     case 'nothing-to-work-on':
       return 'There is nothing to work on yet: no errors are marked for those who come. Review a round of one of them, or lock a drill of your choice.';
     case 'no-drill-fits':
-      return 'No drill of the library fits: each is kept out by the uniform, the belts, the ages, or because it was drilled in the class before. Change who comes or the uniform, or lock a drill.';
+      return 'No drill of the library fits: each is kept out by the uniform, the belts, the ages, a sore joint, or because it was drilled in the class before. Change who comes or the uniform, or lock a drill.';
     case 'locks-do-not-fit':
-      return `The locked drills take ${problem.lockedMinutes} minutes and there are ${problem.minutes} for drills, with at most three topics. Unlock one, or make the class longer.`;
+      return `The locked drills take ${problem.lockedMinutes} minutes and there are ${problem.minutes} for lessons, at most three of them. Unlock one, or make the class longer.`;
   }
 }
