@@ -273,6 +273,11 @@ describe('the one box', () => {
       exposure: { errorId: 'err-half-flat' },
     });
     expect(marks.answer?.count?.exposure?.amount).toBeGreaterThan(1);
+    expect(marks.breakdown).toMatchObject({
+      what: [{ id: 'err-half-flat', count: 2 }],
+      partners: [{ id: marek, name: expect.stringContaining('Marek'), count: 2 }],
+      days: [{ day, count: 2 }],
+    });
     const ofPartners = await searchEverything('ana flat in half guard', undefined, { whose: 'partner' });
     expect(ofPartners.marks).toEqual([]);
     const narrowed = await searchEverything('ana half guard', undefined, { as: 'err-half-flat', whose: 'own' });

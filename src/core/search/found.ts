@@ -83,6 +83,13 @@ export interface NewestAnswer {
   readonly answer: SearchedAnswer;
 }
 
+/** What was found, part by part, the most of each first. */
+export interface SearchedBreakdown {
+  readonly what: readonly { readonly id: string; readonly count: number }[];
+  readonly partners: readonly { readonly id: string; readonly name: string; readonly count: number }[];
+  readonly days: readonly { readonly day: string; readonly count: number }[];
+}
+
 export interface SearchFindings {
   readonly people: readonly { readonly id: string; readonly name: string }[];
   readonly marks: readonly MarkLine[];
@@ -91,6 +98,8 @@ export interface SearchFindings {
   readonly entries: readonly EntryLine[];
   /** Of all marks that fit, not only of those shown; absent where no marks were looked for. */
   readonly answer?: SearchedAnswer;
+  /** By what, by partner and by day; absent where no marks were looked for. */
+  readonly breakdown?: SearchedBreakdown;
   /** Where the time that was asked for begins, newest first. */
   readonly stays?: readonly { readonly roundId: string; readonly atSeconds: number }[];
   /** Marks of those shown that were followed by what the question asks for. */

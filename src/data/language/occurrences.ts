@@ -181,6 +181,28 @@ export async function countFoundMarks(database: Database, search: MarkSearch, mo
   return row ?? { marks: 0, rounds: 0 };
 }
 
+const partRow = z.object({ part: z.enum(['what', 'partner', 'day']), key: z.string(), count: z.number() });
+
+/** Marks that fit, counted to `most`, by what they are, by the day, and by whom the first who is named had before them: the most of each first. */
+export function countFoundBy(database: Database, search: MarkSearch, most: number, mostOfEach: number) {
+  const { text, values } = joinConditions([['m.deleted_at is null'], ...conditionsOf(search)], 3);
+  return listRows(
+    database,
+    partRow,
+    `with found as materialized (
+       select m.concept_id, m.round_id, r.held_on from mark m join round r on r.id = m.round_id where ${text} limit ${most}),
+     each as (
+       select 'what' as part, concept_id as key from found where concept_id is not null
+       union all select 'day', held_on::text from found
+       union all select 'partner', x.person_id::text from found join round_athlete x on x.round_id = found.round_id
+         where $1::uuid is not null and x.person_id <> $1::uuid),
+     counted as (
+       select part, key, count(*)::int as count, row_number() over (partition by part order by count(*) desc, key desc) as place from each group by part, key)
+     select part, key, count from counted where place <= $2 order by part, place`,
+    [search.personIds?.[0] ?? null, mostOfEach, ...values],
+  );
+}
+
 /** Whether a mark of another search comes within so many seconds after a mark "a" of the same round. */
 const followsWithin = (second: MarkSearch, withinSeconds: number, first: number) => {
   const { text, values } = joinConditions(

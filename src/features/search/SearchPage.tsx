@@ -8,6 +8,7 @@ import { kindNames } from '@/terms/kindNames';
 import { answerWords } from '@/terms/searchWords';
 import { Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
+import { Breakdown } from './Breakdown';
 import { KeepQuestion, KeptQuestions, type QuestionLine } from './KeptQuestions';
 import { Moments } from './Moments';
 import { QuestionParts, type QuestionPartsProps } from './QuestionParts';
@@ -37,6 +38,7 @@ export function SearchPage(props: SearchPageProps) {
     answer,
     followedIds,
     stays,
+    breakdown,
     questions,
     isFurther,
     people,
@@ -114,6 +116,7 @@ export function SearchPage(props: SearchPageProps) {
           <KeepQuestion text={text} {...changes} isKept={questions.some((one) => isSame(one, text, changes))} />
         </Answered>
       ) : null}
+      {breakdown ? <Breakdown {...breakdown} house={house} /> : null}
       {marks.length === 0 ? students : null}
       <Moments
         title="Marks"

@@ -94,3 +94,27 @@ it('says how long somebody was somewhere, and plays when they came there', () =>
   rerender(<SearchPage {...found} answer={{ needsName: true }} />);
   expect(screen.getByText(/add a name/)).toBeTruthy();
 });
+
+it('parts what was found by what, by partner and by evening, where there is more than one of it', () => {
+  const found = {
+    ...nothing,
+    text: 'ana finishes',
+    query: { ...emptyQuery, parts: [{ name: 'people', words: ['ana'] }] },
+    answer: { count: { marks: 5, rounds: 3, isCut: false } },
+    breakdown: {
+      what: [{ id: 'armbar', count: 5 }],
+      partners: [
+        { id: 'p', name: 'Marek Osei', count: 3 },
+        { id: 'q', name: 'Teo Lindqvist', count: 2 },
+      ],
+      days: [
+        { day: '2025-11-20', count: 4 },
+        { day: '2025-11-13', count: 1 },
+      ],
+    },
+  } as unknown as SearchPageProps;
+  render(<SearchPage {...found} />);
+  expect(screen.queryByRole('region', { name: 'By what' })).toBeNull();
+  expect(screen.getByRole('region', { name: 'By partner' }).textContent).toContain('Marek Osei3');
+  expect(screen.getByRole('region', { name: 'By evening' }).textContent).toContain('Thu 20 Nov 20254');
+});

@@ -1,16 +1,16 @@
 import { storablePart } from '@/core/kernel';
 import { MOST_MOMENTS } from '@/core/reel';
-import { FOLLOWS_WITHIN_SECONDS, type SearchFindings, type SearchQuery } from '@/core/search';
+import { FOLLOWS_WITHIN_SECONDS, type SearchedBreakdown, type SearchFindings, type SearchQuery } from '@/core/search';
 import { followMerges, type HouseWords, houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
-import { listFollowed, searchMarks } from '@/data/language/occurrences';
+import { countFoundBy, listFollowed, searchMarks } from '@/data/language/occurrences';
 import { listStays } from '@/data/language/stays';
 import { listRounds } from '@/data/rounds/rounds';
 import { describeFound } from '../language/foundMarks';
 import { answerTo, ask } from './answer';
-import { openWorld, type SearchChanges } from './understand';
+import { type AskedWorld, MOST_COUNTED, openWorld, type SearchChanges } from './understand';
 
-const SHOWN = { marks: 60, notes: 20, rounds: 20, entries: 12 } as const;
+const SHOWN = { marks: 60, notes: 20, rounds: 20, entries: 12, parts: 6 } as const;
 /** Longer texts are no search. */
 export const MOST_QUERY_CHARACTERS = 200;
 
@@ -42,7 +42,7 @@ export async function searchEverything(
   const isFramed = personIds.length > 0 || uniform !== undefined || fromDay !== undefined;
   const wants = (list: SearchPlace['list']) => place === undefined || place.list === list;
   const none = { rows: [], unreadable: 0, more: undefined };
-  const [found, noted, rounds, answer, begun] = await Promise.all([
+  const [found, noted, rounds, answer, begun, counted] = await Promise.all([
     wanted && wants('marks') ? searchMarks(pool(), wanted, SHOWN.marks, place?.after) : none,
     restWords.length > 0 && wants('notes')
       ? searchMarks(pool(), { ...frame, noteWords: restWords }, SHOWN.notes, place?.after)
@@ -52,6 +52,7 @@ export async function searchEverything(
       : none,
     answerTo(asked),
     stays && stays !== 'needs-name' ? listStays(pool(), stays, MOST_MOMENTS) : undefined,
+    wanted && !place ? countFoundBy(pool(), wanted, MOST_COUNTED, SHOWN.parts) : undefined,
   ]);
   const nameOf = (id: string) => houseNameOf(world.house, id);
   const ids = found.rows.map((one) => one.mark.id);
@@ -61,6 +62,7 @@ export async function searchEverything(
     choices,
     answer,
     stays: begun,
+    breakdown: counted && breakdownOf(counted, world),
     followedIds: followedBy && (await listFollowed(pool(), ids, followedBy, FOLLOWS_WITHIN_SECONDS)),
     people: world.people.filter((person) => personIds.includes(person.id)).map(({ id, name }) => ({ id, name })),
     marks: byPerson(found.rows, personIds).map((one) => describeFound(one, nameOf)),
@@ -77,6 +79,18 @@ export async function searchEverything(
     entries: place ? [] : entriesOf(query, world.house, world.uses),
     more: { marks: found.more, notes: noted.more, rounds: rounds.more },
     unreadable: found.unreadable + noted.unreadable + rounds.unreadable,
+  };
+}
+
+function breakdownOf(counted: Awaited<ReturnType<typeof countFoundBy>>, { people }: AskedWorld): SearchedBreakdown {
+  const of = (part: 'what' | 'partner' | 'day') => counted.filter((one) => one.part === part);
+  return {
+    what: of('what').map(({ key, count }) => ({ id: key, count })),
+    partners: of('partner').map(({ key, count }) => ({
+      ...{ id: key, count },
+      name: people.find((person) => person.id === key)?.name ?? 'somebody',
+    })),
+    days: of('day').map(({ key, count }) => ({ day: key, count })),
   };
 }
 
