@@ -1,3 +1,5 @@
+'use client';
+
 import Link from 'next/link';
 import { styled } from 'styled-components';
 import type { SearchedBreakdown } from '@/core/search';

@@ -6,8 +6,8 @@ import { styled } from 'styled-components';
 import { color, size, space } from '../tokens/tokens';
 
 const Bar = styled(ProgressBar)`
-  display: grid; grid-template-columns: 1fr auto; gap: ${space(1)} ${space(3)}; font-size: ${size.small};
-  .track { grid-column: 1 / -1; height: 6px; background: ${color.rule}; }
+  display: flex; flex-wrap: wrap; justify-content: space-between; gap: ${space(1)} ${space(3)}; font-size: ${size.small};
+  .track { flex: 0 0 100%; height: 6px; background: ${color.rule}; }
   .fill { height: 100%; background: ${color.focus}; }
 `;
 
