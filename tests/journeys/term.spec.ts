@@ -118,8 +118,24 @@ test('a question in own words is understood in parts, answered with its count, k
   await page.getByRole('link', { name: 'your questions' }).click();
   const kept = page.getByRole('article', { name: 'ana passed from half guard since june' });
   await expect(kept).toContainText('live minutes');
+  // How long somebody was somewhere, played where it began; and a count parted by partner.
+  await box.fill('ana share of time on top');
+  await box.press('Enter');
+  await expect(page.getByText(/^On top: [\d.]+ of [\d.]+ live minutes, \d+ %/)).toBeVisible();
+  await expect(page.getByRole('link', { name: /^play .* in a row$/ })).toBeVisible();
+  await box.fill('ana flat in half guard');
+  await box.press('Enter');
+  await expect(page.getByRole('region', { name: 'By partner' }).getByRole('listitem').first()).toBeVisible();
   await page.goto(`${server.url}/students/${demoId('person', 'ana')}`);
   await expect(page.getByRole('link', { name: 'ana passed from half guard since june' })).toBeVisible();
+  // Only errors that cost something.
+  const allErrors = await page
+    .getByText(/^\d+ of \d+$/)
+    .first()
+    .innerText();
+  await page.getByRole('button', { name: /Whether it cost$/ }).click();
+  await page.getByRole('option', { name: 'punished', exact: true }).click();
+  await expect(page.getByText(/^\d+ of \d+$/).first()).not.toHaveText(allErrors);
   // Only some rounds: the whole page is about them.
   await page.getByRole('button', { name: 'Only some rounds' }).click();
   await page

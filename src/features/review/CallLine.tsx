@@ -5,7 +5,6 @@ import { styled } from 'styled-components';
 import {
   type CallContext,
   type CallReading,
-  type CallRemark,
   type Concept,
   draftFromChoice,
   type MarkDraft,
@@ -21,6 +20,7 @@ import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { useWordOf } from '@/terms/HouseContext';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { useCaution } from './CautionContext';
+import { remarkText, sureness, tieWords, unreadWords } from './callWords';
 import { markProblemText, markWords, type Names } from './reviewView';
 
 const Box = styled.div`
@@ -347,14 +347,6 @@ function Understood({
   );
 }
 
-/** What was not read, and what becomes of it. */
-function unreadWords({ remarks, choices }: CallReading): string {
-  const [remark] = remarks;
-  const unread =
-    remark?.code === 'kept-as-remark' ? `I do not know “${remark.words.join(' ')}”` : 'Not sure what is meant';
-  return `${unread}: ${choices.length > 0 ? 'choose with ↓, or ' : ''}Enter keeps it as a note.`;
-}
-
 function RemarkWords({ reading }: { readonly reading: CallReading }) {
   const cause = tieWords(reading);
   const words = [sureness(reading.confidence), ...reading.remarks.map(remarkText)].filter(Boolean);
@@ -368,35 +360,6 @@ function RemarkWords({ reading }: { readonly reading: CallReading }) {
 const pickTies = ({ causeId, finishesId, furthersId, endsRound }: CallReading): CallTies => ({
   ...{ causeId, finishesId, furthersId, endsRound },
 });
-
-/** With which other mark the call has to do. */
-function tieWords({ draft, causeId, finishesId, furthersId }: CallReading): string {
-  if (furthersId) return ' · the attempt that was on came so far';
-  if (finishesId) return draft?.kind === 'stoppage' ? ' · ends the stoppage' : ' · ends the attempt that was on';
-  if (causeId) return ' · linked with its cause';
-  return (draft?.ledTo ?? []).length > 0 ? ' · linked with what it led to' : '';
-}
-
-/** How sure the reading is, in words; nothing when it is. @source bounds: own decision, on the list of phrases */
-const sureness = (confidence: number): string =>
-  confidence >= 0.85 || confidence === 0 ? '' : confidence >= 0.7 ? 'fairly sure' : 'a guess';
-
-function remarkText(remark: CallRemark): string {
-  switch (remark.code) {
-    case 'kept-as-remark':
-      return `“${remark.words.join(' ')}” stays as a remark`;
-    case 'close-call':
-      return `↓ if you mean ${remark.other.name}`;
-    case 'own-words':
-      return 'kept in your words, to be named later';
-    case 'no-name-yet':
-      return 'kept without a name: ↓ says which';
-    case 'no-such-consequence':
-      return `no later mark for “${remark.words}” yet: kept as a remark`;
-    case 'no-such-cause':
-      return `nothing earlier “${remark.words}”: kept as a remark`;
-  }
-}
 
 export const textOfMark = (mark: Mark, names: Names): string =>
   phraseMark(mark, { a: names.a.toLowerCase(), b: names.b.toLowerCase() });
