@@ -4,6 +4,7 @@ import type { Mark } from '../../src/core/marks';
 import { adultEquivalent } from '../../src/core/vocabulary';
 import { demoId } from '../academy/marksOfRound';
 import type { DemoPerson } from '../academy/people';
+import { callStages } from './callStages';
 import { type Draws, drawsFrom } from './draws';
 import { habitRate, habitsOf } from './habits';
 import { type Player, playRound } from './playRound';
@@ -31,18 +32,20 @@ export const filmedTermRounds: readonly string[] = [
 /** Every round of the term with its marks, and the draws with which all else of the term is drawn after them. */
 export function playTerm(today: CalendarDate): { readonly rounds: readonly PlayedRound[]; readonly draws: Draws } {
   const draws = drawsFrom(SEED);
-  const rounds = termRounds(today, draws).map((round) => ({
-    round,
-    marks: playRound(
+  const drawsOfStages = drawsFrom(SEED + 1);
+  const rounds = termRounds(today, draws).map((round) => {
+    const span = spanOfTermRound(round);
+    const marks = playRound(
       {
-        ...spanOfTermRound(round),
+        ...span,
         uniform: round.uniform,
         players: { a: playerOf(round.a, round.week), b: playerOf(round.b, round.week) },
         idOf: (place) => demoId(round.key, String(place)),
       },
       draws,
-    ),
-  }));
+    );
+    return { round, marks: callStages(marks, span.endSeconds, drawsOfStages) };
+  });
   return { rounds, draws };
 }
 
@@ -61,9 +64,17 @@ function playerOf(person: DemoPerson, week: number): Player {
   };
 }
 
+/** Stages that somebody called between the beginning of an attempt and its outcome are not drawn. */
+function asDrawn(mark: Mark): Mark[] {
+  if (mark.kind === 'position') return [mark];
+  if (mark.kind !== 'attempt') return [];
+  const { controlSeconds, lockedSeconds, endSeconds, ...drawn } = mark;
+  return [drawn];
+}
+
 /** What a film shows, as a short text: when it is another than the film was drawn from, the film is to be drawn anew. */
 export const digestOfMarks = (marks: readonly Mark[]): string =>
   createHash('sha256')
-    .update(JSON.stringify(marks.filter((mark) => mark.kind === 'position' || mark.kind === 'attempt')))
+    .update(JSON.stringify(marks.flatMap(asDrawn)))
     .digest('hex')
     .slice(0, 16);

@@ -217,7 +217,8 @@ describe('figures that are kept', () => {
   it('keep the sums of each belt as the sums of its people, whatever belts change, who goes, and how many add up at once', async () => {
     const ids = people.slice(0, 4);
     for (const [at, id] of ids.entries())
-      for (const other of ids.slice(at + 1)) await putMarks(await seedRound(id, other), coach, flatError(40));
+      for (const other of ids.slice(at + 1))
+        await putMarks(await seedRound(id, other), coach, flatError(40, { punished: 'partly' }));
     const expectSums = async () => {
       const kept = await pool().query('select * from group_error where people > 0 order by error_id, belt');
       const { rows } = await pool().query(
@@ -231,6 +232,15 @@ describe('figures that are kept', () => {
       for (const [at, one] of rows.entries())
         for (const column of ['exposure', 'damaged', 'damage'])
           expect(kept.rows[at][column], column).toBeCloseTo(one[column], 9);
+      const judged = await pool().query(
+        'select error_id, belt, partner, judged, punished from group_verdict where judged > 0 order by 1, 2, 3',
+      );
+      const { rows: added } = await pool().query(
+        `select v.error_id, coalesce(p.belt, '') as belt, v.partner, sum(v.judged)::float8 as judged, sum(v.punished)::float8 as punished
+         from person_verdict v join person p on p.id = v.person_id group by 1, 2, 3 order by 1, 2, 3`,
+      );
+      expect(judged.rows).toEqual(added);
+      expect(added.length).toBeGreaterThan(0);
       return rows.length;
     };
     await figuresAreThere(today);

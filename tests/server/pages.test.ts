@@ -81,6 +81,35 @@ describe('a student’s page', () => {
       { errorId: 'err-half-flat', one: { count: 1 }, other: { count: 6 } },
     ]);
     expect(page.met.map((one) => one.name).sort()).toEqual(['Iris Kovar', 'Marek Osei']);
+    // A belt and what hurt part the rounds, once they are known; the first belt that is known parts nothing.
+    const parted = async (side: string, asked?: string) =>
+      (await loadStudent(ana, readStudentQuery({ side, day: asked })))!.compared;
+    const [white, blue, stripe] = [400, 20, 2].map((days) => addDays(day, -days));
+    expect(await parted('belt')).toMatchObject({ day: undefined, differences: [] });
+    expect(await parted('injury', addDays(day, -10))).toMatchObject({ day: undefined, differences: [] });
+    await pool().query('delete from belt_step where person_id = $1', [ana]);
+    for (const [since, belt, stripes] of [
+      [white, 'white', 4],
+      [blue, 'blue', 0],
+      [stripe, 'blue', 1],
+    ])
+      await pool().query('insert into belt_step (person_id, since_day, belt, stripes) values ($1, $2, $3, $4)', [
+        ...[ana, since, belt, stripes],
+      ]);
+    await pool().query(
+      `update round_athlete set condition = '{"hurt":"left knee"}' where round_id = $1 and slot = 'a'`,
+      [withIris.id],
+    );
+    expect(await parted('belt')).toMatchObject({
+      day: stripe,
+      differences: [{ one: { count: 3 }, other: { count: 4 } }],
+    });
+    expect(await parted('belt', blue)).toMatchObject({
+      day: blue,
+      differences: [{ one: { count: 1 }, other: { count: 6 } }],
+    });
+    expect(await parted('belt', white)).toMatchObject({ day: stripe });
+    expect(await parted('injury')).toMatchObject({ day: addDays(day, -40) });
     const beside = (await loadStudent(ana, readStudentQuery({ side: 'student', beside: marek })))!;
     expect(beside.compared.others.map((one) => one.id)).not.toContain(ana);
     expect(beside.compared.differences).toMatchObject([{ one: { count: 7 }, other: { count: 0 } }]);

@@ -2,9 +2,9 @@ import type { RoundFigures } from '../figures';
 import { type CalendarDate, daysBetween } from '../kernel';
 import type { CountOver } from '../statistics';
 import { type Belt, standardIdOf } from '../vocabulary';
-import { punishmentWeight } from './cost';
 import { ageWeight, momentsOf, type RateMoments } from './shrunkRate';
 import type { StudentRecord } from './studentRecord';
+import { addVerdicts, type Verdicts, verdictsOf } from './verdicts';
 
 /** What one person's rounds say about one error, added up: all that others need to know of it. */
 export interface ErrorSums {
@@ -14,9 +14,7 @@ export interface ErrorSums {
   /** The same with weights that halve every 60 days. */
   readonly weightedCount: number;
   readonly weightedExposure: number;
-  /** Against partners at least one belt up: occurrences with a verdict, and how many of them were punished (partly counts half). */
-  readonly judgedByHigher: number;
-  readonly punishedByHigher: number;
+  readonly verdicts: Verdicts;
   /** First causes that cost something, and what they cost together. */
   readonly damaged: number;
   readonly damage: number;
@@ -32,12 +30,12 @@ export interface CohortMember {
 
 const nothing: ErrorSums = {
   ...{ count: 0, exposure: 0, weightedCount: 0, weightedExposure: 0 },
-  ...{ judgedByHigher: 0, punishedByHigher: 0, damaged: 0, damage: 0 },
+  ...{ verdicts: {}, damaged: 0, damage: 0 },
 };
 
 /** The sums of somebody's rounds as of a day, by error; errors without exposure and occurrence are absent. */
 export function sumsOf(rounds: readonly RoundFigures[], asOf: CalendarDate): SumsByError {
-  const sums = new Map<string, { -readonly [Name in keyof ErrorSums]: number }>();
+  const sums = new Map<string, { -readonly [Name in keyof ErrorSums]: ErrorSums[Name] }>();
   const of = (errorId: string) => {
     const known = sums.get(errorId) ?? { ...nothing };
     sums.set(errorId, known);
@@ -45,7 +43,6 @@ export function sumsOf(rounds: readonly RoundFigures[], asOf: CalendarDate): Sum
   };
   for (const round of rounds) {
     const weight = ageWeight(daysBetween(round.heldOn, asOf));
-    const isAgainstHigher = round.beltGap !== undefined && round.beltGap <= -1;
     for (const [errorId, exposure] of round.exposures) {
       const sum = of(errorId);
       sum.exposure += exposure;
@@ -60,12 +57,7 @@ export function sumsOf(rounds: readonly RoundFigures[], asOf: CalendarDate): Sum
         sum.damaged += 1;
         sum.damage += damage;
       }
-      if (!isAgainstHigher) continue;
-      for (const { punished } of occurrences) {
-        if (punished === undefined) continue;
-        sum.judgedByHigher += 1;
-        sum.punishedByHigher += punishmentWeight[punished];
-      }
+      sum.verdicts = addVerdicts(sum.verdicts, verdictsOf(round, occurrences));
     }
   }
   return sums;
@@ -91,14 +83,14 @@ export const weightedCountOverOf = (sums: SumsByError, errorId: string): CountOv
 
 /** What a group of people's rounds say about one error, together: all that somebody is compared with. */
 export interface GroupSums extends RateMoments {
-  readonly judgedByHigher: number;
-  readonly punishedByHigher: number;
+  readonly verdicts: Verdicts;
   readonly damaged: number;
   readonly damage: number;
 }
-const nobody: GroupSums = {
+/** The sums of nobody. */
+export const noGroup: GroupSums = {
   ...momentsOf({ count: 0, exposure: 0 }),
-  ...{ judgedByHigher: 0, punishedByHigher: 0, damaged: 0, damage: 0 },
+  ...{ verdicts: {}, damaged: 0, damage: 0 },
 };
 
 /** Two groups as one. */
@@ -108,8 +100,7 @@ export const addGroups = (one: GroupSums, other: GroupSums): GroupSums => ({
   exposure: one.exposure + other.exposure,
   squares: one.squares + other.squares,
   eventSquares: one.eventSquares + other.eventSquares,
-  judgedByHigher: one.judgedByHigher + other.judgedByHigher,
-  punishedByHigher: one.punishedByHigher + other.punishedByHigher,
+  verdicts: addVerdicts(one.verdicts, other.verdicts),
   damaged: one.damaged + other.damaged,
   damage: one.damage + other.damage,
 });
@@ -120,8 +111,8 @@ export type Cohort = ReadonlyMap<string, ReadonlyMap<Belt, GroupSums>>;
 /** What all of a cohort, or those of one belt, say about an error. */
 export function groupOf(cohort: Cohort, errorId: string, belt?: Belt): GroupSums {
   const byBelt = cohort.get(errorId);
-  if (!byBelt) return nobody;
-  return belt === undefined ? [...byBelt.values()].reduce(addGroups, nobody) : (byBelt.get(belt) ?? nobody);
+  if (!byBelt) return noGroup;
+  return belt === undefined ? [...byBelt.values()].reduce(addGroups, noGroup) : (byBelt.get(belt) ?? noGroup);
 }
 
 /** A cohort from its members, for the errors that are asked for. */
@@ -130,9 +121,9 @@ export function cohortOf(members: readonly CohortMember[], errorIds: readonly st
     errorIds.map((errorId) => {
       const byBelt = new Map<Belt, GroupSums>();
       for (const { belt, sums } of members) {
-        const { judgedByHigher, punishedByHigher, damaged, damage } = sums.get(errorId) ?? nothing;
-        const own = { ...momentsOf(countOverOf(sums, errorId)), judgedByHigher, punishedByHigher, damaged, damage };
-        byBelt.set(belt, addGroups(byBelt.get(belt) ?? nobody, own));
+        const { verdicts, damaged, damage } = sums.get(errorId) ?? nothing;
+        const own = { ...momentsOf(countOverOf(sums, errorId)), verdicts, damaged, damage };
+        byBelt.set(belt, addGroups(byBelt.get(belt) ?? noGroup, own));
       }
       return [errorId, byBelt];
     }),

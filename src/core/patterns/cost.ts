@@ -1,9 +1,6 @@
 import type { Occurrence } from '../figures';
-import type { Punishment } from '../round';
 import type { Belt, CatalogueError } from '../vocabulary';
-
-/** How much of a punishment each verdict is. @source own decision: partly is half */
-export const punishmentWeight: Readonly<Record<Punishment, number>> = { yes: 1, partly: 0.5, no: 0, spared: 0 };
+import { chanceOneUpPunishes, punishmentWeight, type Verdicts } from './verdicts';
 
 /** Share of occurrences that were punished, among those with a verdict; `partly` counts half. Undefined without any verdict. */
 export function punishedShare(occurrences: readonly Occurrence[]): number | undefined {
@@ -23,12 +20,12 @@ export interface OccurrenceCost {
 /**
  * What one more occurrence is expected to cost: punished share × mean damage when punished + the rest × latent damage.
  * Damage comes from the athlete's own linked chains, else from those of the whole academy, else from the catalogue's severity. The punished share starts at one in two (two
- * pseudo-counts); the chance that somebody one belt up would punish it starts at 0.6 worth four occurrences (house estimates).
+ * pseudo-counts, a house estimate); latent damage is what somebody one belt up would have made of it (`chanceOneUpPunishes`).
  */
 export function occurrenceCost(
   error: CatalogueError,
   own: readonly Occurrence[],
-  againstHigher: { readonly judged: number; readonly punished: number } = { judged: 0, punished: 0 },
+  verdicts: Verdicts = {},
   others: { readonly damaged: number; readonly damage: number } = { damaged: 0, damage: 0 },
 ): OccurrenceCost {
   const known = own.filter((one) => one.punished !== undefined);
@@ -36,8 +33,7 @@ export function occurrenceCost(
   const damages = own.flatMap(({ damage }) => (damage !== undefined && damage > 0 ? damage : []));
   const usual = others.damaged > 0 ? others.damage / others.damaged : error.severity;
   const mean = damages.length > 0 ? damages.reduce((sum, one) => sum + one, 0) / damages.length : usual;
-  const chance = (againstHigher.punished + 0.6 * 4) / (againstHigher.judged + 4);
-  const latentDamage = mean * chance;
+  const latentDamage = mean * chanceOneUpPunishes(verdicts);
   return {
     punishedShare: share,
     damageWhenPunished: mean,

@@ -1,11 +1,13 @@
 import type { AttemptMade, RoundFigures } from '../figures';
 import { type Stage, stages } from '../marks';
 import { type Interval, quantile, wilsonInterval } from '../statistics';
+import { type TechniqueFamily, techniqueFamilyOf } from '../vocabulary';
 import type { Moment } from './habits';
 
-/** How far attempts at one technique came, over several rounds. */
-export interface Funnel {
-  readonly techniqueId: string;
+/** How far attempts at one technique, or at all of one family, came over several rounds. */
+export interface Funnel<Of extends string = string> {
+  /** The technique, or the family. */
+  readonly of: Of;
   /** Tries and chances let pass together; the chances of partners are not marked, and are their tries. */
   readonly openings: number;
   /** From a try to its end, where the end is marked. */
@@ -21,12 +23,27 @@ export interface Funnel {
   readonly moments: readonly (Moment & { readonly stage?: Stage })[];
 }
 
-/** Somebody's attempts (or those of their partners) by technique, with the chances of it that they let pass, most openings first. A later stage implies the earlier ones. */
-export function funnelsOf(rounds: readonly RoundFigures[], whose: 'own' | 'faced'): Funnel[] {
-  const byTechnique = new Map<string, { attempts: (AttemptMade & Moment)[]; missed: Moment[] }>();
+/**
+ * Somebody's attempts (or those of their partners) by technique, with the chances of it that they let pass, most openings first. A later stage implies
+ * the earlier ones.
+ */
+export const funnelsOf = (rounds: readonly RoundFigures[], whose: 'own' | 'faced'): Funnel[] =>
+  funnelsBy(rounds, whose, (techniqueId) => techniqueId);
+
+/** The same by family of techniques, those left out that the catalogue does not know. */
+export const familyFunnelsOf = (rounds: readonly RoundFigures[], whose: 'own' | 'faced'): Funnel<TechniqueFamily>[] =>
+  funnelsBy(rounds, whose, techniqueFamilyOf);
+
+function funnelsBy<Key extends string>(
+  rounds: readonly RoundFigures[],
+  whose: 'own' | 'faced',
+  keyOf: (techniqueId: string) => Key | undefined,
+): Funnel<Key>[] {
+  const byKey = new Map<Key, { attempts: (AttemptMade & Moment)[]; missed: Moment[] }>();
   const of = (techniqueId: string) => {
-    const known = byTechnique.get(techniqueId) ?? { attempts: [], missed: [] };
-    byTechnique.set(techniqueId, known);
+    const key = keyOf(techniqueId);
+    const known = (key && byKey.get(key)) ?? { attempts: [], missed: [] };
+    if (key) byKey.set(key, known);
     return known;
   };
   for (const { roundId, heldOn, attempts, missed } of rounds) {
@@ -35,8 +52,8 @@ export function funnelsOf(rounds: readonly RoundFigures[], whose: 'own' | 'faced
     for (const { techniqueId, markId, atSeconds } of whose === 'own' ? missed : [])
       if (techniqueId !== undefined) of(techniqueId).missed.push({ markId, roundId, heldOn, atSeconds });
   }
-  return [...byTechnique]
-    .map(([techniqueId, { attempts, missed }]): Funnel => {
+  return [...byKey]
+    .map(([key, { attempts, missed }]): Funnel<Key> => {
       const countFrom = (stage: Stage) =>
         attempts.filter((one) => stages.indexOf(one.stage) >= stages.indexOf(stage)).length;
       const reached = {
@@ -47,7 +64,7 @@ export function funnelsOf(rounds: readonly RoundFigures[], whose: 'own' | 'faced
       };
       const interval = wilsonInterval(reached.finished, attempts.length);
       return {
-        techniqueId,
+        of: key,
         openings: attempts.length + missed.length,
         medianSeconds: medianOf(attempts, (one) => one.seconds),
         medianToControl: medianOf(attempts, (one) => one.toControl),
@@ -66,7 +83,7 @@ export function funnelsOf(rounds: readonly RoundFigures[], whose: 'own' | 'faced
         ].sort(byTime),
       };
     })
-    .sort((one, other) => other.openings - one.openings || (one.techniqueId < other.techniqueId ? -1 : 1));
+    .sort((one, other) => other.openings - one.openings || (one.of < other.of ? -1 : 1));
 }
 
 const medianOf = (attempts: readonly AttemptMade[], secondsOf: (one: AttemptMade) => number | undefined) =>

@@ -20,4 +20,5 @@ export * from './sides';
 export * from './status';
 export * from './studentRecord';
 export * from './themes';
+export * from './verdicts';
 export * from './workOn';

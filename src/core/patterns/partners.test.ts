@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { RoundFigures } from '../figures';
+import { stages } from '../marks';
+import { techniqueFamilyOf } from '../vocabulary';
 import {
   againstWhom,
   answersOf,
   errorsAgainst,
   expectedResult,
+  familyFunnelsOf,
   filterRounds,
   flowsOf,
   funnelsOf,
@@ -214,15 +217,54 @@ describe('how rounds flow', () => {
     expect(triangle?.moments.map((one) => one.atSeconds)).toEqual([3, 10, 10]);
     expect(armbar).toMatchObject({ openings: 1, reached: { entry: 0 }, finished: undefined });
     expect(funnelsOf([round], 'faced')).toMatchObject([{ openings: 1 }]);
-    const stages = [
+    const timed = [
       attempt({ toControl: 2, toLocked: 5, seconds: 9 }),
       attempt({ toControl: 4, toLocked: 11 }),
       attempt({ toLocked: 5 }),
     ];
     // To control 2 and 4; from there to locked 3 and 7, once from the beginning 5.
-    expect(funnelsOf([figures({ attempts: stages })], 'own')[0]).toMatchObject({
+    expect(funnelsOf([figures({ attempts: timed })], 'own')[0]).toMatchObject({
       ...{ medianToControl: 3, medianToLocked: 5, medianSeconds: 9 },
     });
+  });
+
+  it('adds techniques of a family up, whatever rounds there are', () => {
+    const ids = [
+      'triangle',
+      'armbar',
+      'kimura',
+      'rear-naked-choke',
+      'scissor-sweep',
+      'straight-ankle-lock',
+      'neck-crank',
+    ];
+    const tried = fc.record({
+      techniqueId: fc.constantFrom(...ids),
+      stage: fc.constantFrom(...stages),
+      isOwn: fc.boolean(),
+    });
+    fc.assert(
+      fc.property(fc.array(fc.array(tried, { maxLength: 8 }), { maxLength: 4 }), (rounds) => {
+        const all = rounds.map((attempts, at) => figures({ roundId: `${at}`, attempts: attempts.map(attempt) }));
+        for (const whose of ['own', 'faced'] as const) {
+          const techniques = funnelsOf(all, whose);
+          const families = familyFunnelsOf(all, whose);
+          for (const { of, openings, reached, moments } of families) {
+            const parts = techniques.filter((one) => techniqueFamilyOf(one.of) === of);
+            expect(openings).toBe(parts.reduce((sum, one) => sum + one.openings, 0));
+            for (const stage of stages)
+              expect(reached[stage]).toBe(parts.reduce((sum, one) => sum + one.reached[stage], 0));
+            expect(moments.length).toBe(openings);
+          }
+          expect(families.reduce((sum, one) => sum + one.openings, 0)).toBe(
+            techniques.filter((one) => techniqueFamilyOf(one.of)).reduce((sum, one) => sum + one.openings, 0),
+          );
+        }
+      }),
+    );
+    expect(['triangle', 'kimura', 'straight-ankle-lock', 'scissor-sweep', 'gone'].map(techniqueFamilyOf)).toEqual([
+      ...['chokes', 'arm-locks', 'leg-locks', 'sweeps', undefined],
+    ]);
   });
 
   it('leaves the rounds that a filter names, and none of which it is not known', () => {

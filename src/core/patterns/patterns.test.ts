@@ -6,19 +6,23 @@ import type { CountOver } from '../statistics';
 import { findError } from '../vocabulary';
 import {
   addGroups,
+  addVerdicts,
   ageWeight,
   type Cohort,
+  chanceOneUpPunishes,
   cohortOf,
   gammaPriorOf,
   groupOf,
   habitsOf,
   listRecurringErrors,
   occurrenceCost,
+  partnersBeltOf,
   punishedShare,
   rateInterval,
   type StudentRecord,
   shrunkRate,
   splitByWindow,
+  verdictsOf,
 } from './index';
 
 const half = findError('err-half-flat')!;
@@ -88,8 +92,7 @@ const groupMoments = (group: readonly CountOver[]) =>
               ...one,
               weightedCount: 0,
               weightedExposure: 0,
-              judgedByHigher: 1,
-              punishedByHigher: 0.5,
+              verdicts: { 'one-up': { judged: 1, punished: 0.5 } },
               damaged: 1,
               damage: 4,
             },
@@ -111,8 +114,10 @@ describe('a group', () => {
       fc.property(people, people, (some, others) => {
         const together = groupMoments([...some, ...others]);
         const added = addGroups(groupMoments(some), groupMoments(others));
-        for (const key of Object.keys(together) as (keyof typeof together)[])
-          expect(added[key]).toBeCloseTo(together[key], 9);
+        const { verdicts, ...figures } = together;
+        expect(added.verdicts).toEqual(verdicts);
+        for (const key of Object.keys(figures) as (keyof typeof figures)[])
+          expect(added[key]).toBeCloseTo(figures[key], 9);
         const exposed = [...some, ...others].filter((one) => one.exposure > 0);
         const [events, time] = [
           exposed.reduce((sum, one) => sum + one.count, 0),
@@ -133,7 +138,11 @@ describe('a group', () => {
   });
   it('of nobody says nothing, and who was never exposed counts only with what was judged', () => {
     expect(groupOf(new Map(), 'err-half-flat')).toMatchObject({ people: 0, events: 0 });
-    expect(groupMoments([{ count: 3, exposure: 0 }])).toMatchObject({ people: 0, events: 0, judgedByHigher: 1 });
+    expect(groupMoments([{ count: 3, exposure: 0 }])).toMatchObject({
+      people: 0,
+      events: 0,
+      verdicts: { 'one-up': { judged: 1, punished: 0.5 } },
+    });
     const cohort = cohortOf([], ['err-half-flat']);
     expect(groupOf(cohort, 'err-half-flat', 'blue')).toMatchObject({ people: 0 });
   });
@@ -204,6 +213,26 @@ describe('cost', () => {
   it('counts partly as half and leaves out what nobody judged', () => {
     expect(punishedShare([occurrence('yes'), occurrence('partly'), occurrence('no'), occurrence(undefined)])).toBe(0.5);
     expect(punishedShare([occurrence(undefined)])).toBeUndefined();
+  });
+
+  it('knows who punishes an error by how the belt of the partner stands to the own one', () => {
+    expect([1, 0.5, 0.25, 0, -0.75, -1.25, -2].map((beltGap) => partnersBeltOf({ beltGap }))).toEqual([
+      ...['lower', 'same', 'same', 'same', 'one-up', 'one-up', 'more-up'],
+    ]);
+    expect(partnersBeltOf({ beltGap: undefined })).toBeUndefined();
+    const against = (beltGap: number) =>
+      verdictsOf({ beltGap }, [occurrence('yes'), occurrence('partly'), occurrence('no'), occurrence(undefined)]);
+    const verdicts = [-1, -1, -2, 0].map(against).reduce(addVerdicts, {});
+    expect(verdicts).toEqual({
+      'one-up': { judged: 6, punished: 3 },
+      'more-up': { judged: 3, punished: 1.5 },
+      same: { judged: 3, punished: 1.5 },
+    });
+    // Only who stands one belt up tells what such a partner would do: a beta posterior with mean 0.6 worth four verdicts before (house estimate).
+    expect(chanceOneUpPunishes({})).toBeCloseTo(0.6, 12);
+    expect(chanceOneUpPunishes({ same: { judged: 50, punished: 50 } })).toBeCloseTo(0.6, 12);
+    expect(chanceOneUpPunishes(verdicts)).toBeCloseTo((2.4 + 3) / (4 + 6), 12);
+    expect(occurrenceCost(half, [occurrence('yes', 6)], verdicts).latentDamage).toBeCloseTo(6 * 0.54, 9);
   });
 
   it('mixes real and waiting damage by the punished share', () => {

@@ -9,12 +9,15 @@ import { rateInterval } from './rateInterval';
 import { ageWeight, type GammaPrior, gammaPriorOf, shrunkRate } from './shrunkRate';
 import { exposureLacking, type PatternStatus, statusOf } from './status';
 import type { Dose, StudentRecord } from './studentRecord';
+import { addVerdicts, type Verdicts } from './verdicts';
 
 /** The factors of a priority: their product, plus what symptoms handed over, is the priority. */
 export interface PriorityFactors {
   readonly shrunkRate: number;
   readonly exposurePerTenMinutes: number;
   readonly cost: OccurrenceCost;
+  /** Who punishes it, in the whole academy. */
+  readonly verdicts: Verdicts;
   readonly teachable: number;
   readonly handedOver: number;
 }
@@ -182,10 +185,7 @@ function priorityFactors(
   const liveMinutes = sum(student.rounds.map((round) => round.liveMinutes));
   const all = groupOf(others, error.id);
   const known = own.byError.get(error.id);
-  const againstHigher = {
-    judged: all.judgedByHigher + (known?.judgedByHigher ?? 0),
-    punished: all.punishedByHigher + (known?.punishedByHigher ?? 0),
-  };
+  const verdicts = addVerdicts(all.verdicts, known?.verdicts ?? {});
   const weighted = weightedCountOverOf(own.byError, error.id);
   return {
     shrunkRate: shrunkRate(
@@ -193,7 +193,8 @@ function priorityFactors(
       prior,
     ),
     exposurePerTenMinutes: liveMinutes > 0 ? exposure / (liveMinutes / 10) : 0,
-    cost: occurrenceCost(error, occurrences, againstHigher, all),
+    cost: occurrenceCost(error, occurrences, verdicts, all),
+    verdicts,
     teachable: teachableAt(error, student.belt),
     handedOver: 0,
   };

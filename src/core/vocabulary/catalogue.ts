@@ -5,7 +5,15 @@ import { positions } from './positions';
 import { errorSayings, heardSayings, strengthSayings } from './sayings';
 import { strengths } from './strengths';
 import { techniques } from './techniques';
-import type { CatalogueError, CatalogueKind, Grip, Position, Strength, Technique } from './types';
+import {
+  type CatalogueError,
+  type CatalogueKind,
+  type Grip,
+  type Position,
+  type Strength,
+  type Technique,
+  techniqueClasses,
+} from './types';
 import { unnamedErrors, unnamedGrips, unnamedPositions, unnamedStrengths, unnamedTechniques } from './unnamed';
 
 const byId = <Item extends { readonly id: string }>(items: readonly Item[]): ReadonlyMap<string, Item> =>
@@ -71,6 +79,21 @@ export function techniqueIsOf(techniqueId: string, group: string): boolean {
   if (!technique) return false;
   if (technique.class === group) return true;
   return technique.class === 'submissions' && submissionGroup(technique.lock, technique.id) === group;
+}
+
+/** Families of techniques under which attempts are counted together: classes, submissions by what they attack. */
+export const techniqueFamilies = [
+  ...techniqueClasses.filter((one) => one !== 'submissions'),
+  ...(['chokes', 'arm-locks', 'leg-locks', 'other-submissions'] as const),
+] as const;
+export type TechniqueFamily = (typeof techniqueFamilies)[number];
+
+/** The family of a technique; undefined when the catalogue no longer knows it. */
+export function techniqueFamilyOf(techniqueId: string): TechniqueFamily | undefined {
+  const technique = findTechnique(techniqueId);
+  if (technique?.class !== 'submissions') return technique?.class;
+  const group = submissionGroup(technique.lock, standardIdOf(techniqueId));
+  return group === 'other' ? 'other-submissions' : group;
 }
 
 function submissionGroup(lock: string, id: string): 'chokes' | 'arm-locks' | 'leg-locks' | 'other' {

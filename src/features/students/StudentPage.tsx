@@ -8,7 +8,6 @@ import {
   type EdgeWeights,
   type ErrorsAgainst,
   type Flows,
-  type Funnel,
   type Habits,
   listChanged,
   type NotTheirs,
@@ -40,7 +39,7 @@ import { type QuestionAbout, QuestionsAbout } from './past/QuestionsAbout';
 import { Reviews, type SignedReviewLine } from './past/Reviews';
 import { type RoundApartLine, RoundsApart } from './past/RoundsApart';
 import { AgainstWhom, edgeWords } from './rounds/AgainstWhom';
-import { Finishes } from './rounds/Finishes';
+import { Chances, type ChancesProps } from './rounds/Chances';
 import { GoesWell } from './rounds/GoesWell';
 import { type LateErrors, LeftRightEarlyLate, type LeftRightEarlyLateProps } from './rounds/LeftRightEarlyLate';
 import { RiverOfPositions } from './rounds/RiverOfPositions';
@@ -56,7 +55,7 @@ export interface StudentPageProps {
   readonly errors: readonly RecurringError[];
   readonly habits: Habits;
   readonly flows: Flows;
-  readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
+  readonly funnels: ChancesProps['funnels'];
   readonly partners: readonly AgainstGroup[];
   readonly errorsAgainst: readonly ErrorsAgainst[];
   readonly edge: EdgeWeights;
@@ -202,7 +201,14 @@ function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { re
         <h2>Side by side</h2>
         <div className="note">Before and after a class, a belt, an injury; two kinds of rounds; two students.</div>
         <div className="matter">
-          <TwoPeriods side={figures.side} name={name} compared={figures.compared} errors={errors} />
+          <TwoPeriods
+            side={figures.side}
+            name={name}
+            compared={figures.compared}
+            errors={errors}
+            belts={figures.past.belts}
+            hurts={figures.past.hurts}
+          />
         </div>
       </Section>
     </>
@@ -250,8 +256,7 @@ function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, 
         <h2>Chances and finishes</h2>
         <div className="note">The bar is where the true share lies, 19 times in 20.</div>
         <div className="matter">
-          <Finishes funnels={funnels.own} label="Own attempts" rounds={labels} />
-          <Finishes funnels={funnels.faced} label="Attempts of partners" rounds={labels} />
+          <Chances funnels={funnels} rounds={labels} />
           <Themes themes={themes} rounds={labels} />
         </div>
       </Section>

@@ -8,17 +8,18 @@ import {
   filterRounds,
   type GroupSums,
   listRecurringErrors,
+  noGroup,
   type RecurringError,
   type RoundFilter,
   type StudentRecord,
   splitByWindow,
 } from '@/core/patterns';
-import { adultEquivalent, type Belt, findDrill, standardIdOf } from '@/core/vocabulary';
+import { type AnyBelt, adultEquivalent, type Belt, findDrill, standardIdOf } from '@/core/vocabulary';
 import { listDrilled } from '@/data/classes/log';
 import type { Database } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
 import type { Person } from '@/data/people/people';
-import { listGroupSums } from '@/data/projections/people';
+import { listGroupSums, listGroupVerdicts } from '@/data/projections/people';
 import { listRoundFigures } from '@/data/projections/roundFigures';
 import { listHomework } from '@/data/reviews/signedReviews';
 
@@ -75,16 +76,22 @@ async function dosesOf(database: Database, personId: string, since: string): Pro
 /** Everybody with whom somebody who makes these errors is compared. */
 export async function loadCohort(database: Database, personId: string, errorIds: readonly string[]): Promise<Cohort> {
   const errors = errorIds.map((errorId) => ({ errorId, standardId: standardIdOf(errorId) }));
+  const [groups, verdicts] = await Promise.all([
+    listGroupSums(database, errors, personId),
+    listGroupVerdicts(database, errorIds, personId),
+  ]);
   const cohort = new Map<string, Map<Belt, GroupSums>>();
-  for (const row of await listGroupSums(database, errors, personId)) {
-    const { error_id, belt, event_squares, judged, punished, ...moments } = row;
-    const group = { ...moments, eventSquares: event_squares, judgedByHigher: judged, punishedByHigher: punished };
-    const byBelt = cohort.get(error_id) ?? new Map<Belt, GroupSums>();
+  const add = (errorId: string, belt: AnyBelt | null, group: GroupSums) => {
+    const byBelt = cohort.get(errorId) ?? new Map<Belt, GroupSums>();
     // Children's belts are compared with the adult belt of the same years.
     const worn = adultEquivalent(belt ?? undefined);
     const before = byBelt.get(worn);
-    cohort.set(error_id, byBelt.set(worn, before ? addGroups(before, group) : group));
-  }
+    cohort.set(errorId, byBelt.set(worn, before ? addGroups(before, group) : group));
+  };
+  for (const { error_id, belt, event_squares, ...moments } of groups)
+    add(error_id, belt, { ...moments, eventSquares: event_squares, verdicts: {} });
+  for (const { error_id, belt, partner, judged, punished } of verdicts)
+    add(error_id, belt, { ...noGroup, verdicts: { [partner]: { judged, punished } } });
   return cohort;
 }
 

@@ -11,6 +11,7 @@ import {
   errorsAgainst,
   type Flows,
   type Funnel,
+  familyFunnelsOf,
   flowsOf,
   funnelsOf,
   type Habits,
@@ -31,7 +32,7 @@ import {
   themesOf,
   WINDOW_DAYS,
 } from '@/core/patterns';
-import { adultEquivalent, anyBelts } from '@/core/vocabulary';
+import { adultEquivalent, anyBelts, type TechniqueFamily } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findPerson, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
 import { findEdge } from '@/data/projections/edge';
@@ -45,7 +46,7 @@ import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { listBlindRounds } from '../reviews/blindness';
 import { meaningOfTheme, openWorld } from '../search/understand';
-import { comparedRounds } from './comparedRounds';
+import { comparedRounds, partingDay } from './comparedRounds';
 import { loadPast, type StudentPast } from './loadPast';
 import { readStudentQuery, type StudentQuery } from './studentInput';
 
@@ -66,7 +67,9 @@ export interface StudentPage {
   /** Newest first, from the place that was asked for on. */
   readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
   readonly flows: Flows;
-  readonly funnels: { readonly own: readonly Funnel[]; readonly faced: readonly Funnel[] };
+  readonly funnels: Readonly<
+    Record<'own' | 'faced', Readonly<{ techniques: Funnel[]; families: Funnel<TechniqueFamily>[] }>>
+  >;
   readonly partners: readonly AgainstGroup[];
   readonly errorsAgainst: readonly ErrorsAgainst[];
   /** By what is expected of partners: learned from the academy's rounds, or the house estimate. */
@@ -82,8 +85,8 @@ export interface StudentPage {
   readonly later: ReturnType<typeof laterRounds>;
   readonly compared: {
     readonly differences: readonly PeriodDifference[];
-    /** The day that parts the two periods. */
-    readonly day: string;
+    /** The day that parts the two periods; undefined where no belt or injury is known that could. */
+    readonly day?: string;
     /** Those who can stand beside, while two students are compared. */
     readonly others: readonly Named[];
   };
@@ -116,7 +119,7 @@ export async function loadStudent(
   ]);
   const all = [...record.earlier, ...record.rounds];
   const [compared, met, world] = await Promise.all([
-    compare(query, { record, errors }, day, blind),
+    compare(query, { record, errors }, past, day, blind),
     listPeopleByIds(pool(), [...new Set(all.flatMap((round) => round.partnerId ?? []))]),
     record.rounds.some((round) => round.theme) ? openWorld() : undefined,
   ]);
@@ -146,7 +149,10 @@ export async function loadStudent(
 const figuresOf = ({ rounds }: StudentRecord, edge: EdgeWeights) => ({
   habits: habitsOf(rounds),
   flows: flowsOf(rounds),
-  funnels: { own: funnelsOf(rounds, 'own'), faced: funnelsOf(rounds, 'faced') },
+  funnels: {
+    own: { techniques: funnelsOf(rounds, 'own'), families: familyFunnelsOf(rounds, 'own') },
+    faced: { techniques: funnelsOf(rounds, 'faced'), families: familyFunnelsOf(rounds, 'faced') },
+  },
   partners: againstWhom(rounds, edge),
   errorsAgainst: errorsAgainst(rounds),
   sides: sidesOf(rounds),
@@ -167,9 +173,14 @@ const beltsLike = ({ belt }: Person) => anyBelts.filter((one) => adultEquivalent
 async function compare(
   { side: { division, day, otherId }, filter }: StudentQuery,
   { record, errors }: Patterns,
+  past: StudentPast,
   today: string,
   blind: readonly string[],
 ): Promise<StudentPage['compared']> {
+  if (division === 'belt' || division === 'injury') {
+    const parting = partingDay(division, past, day);
+    return { day: parting, others: [], differences: parting ? comparedRounds(errors, division, parting) : [] };
+  }
   const middle = day ?? record.rounds[0]?.heldOn ?? addDays(today, -WINDOW_DAYS);
   if (division !== 'student') return { day: middle, others: [], differences: comparedRounds(errors, division, middle) };
   const others = (await listPeople(pool())).filter((one) => one.id !== record.personId);

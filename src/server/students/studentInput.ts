@@ -3,7 +3,7 @@ import { partnerGroups, type RoundFilter } from '@/core/patterns';
 import { uuidIn } from '../kernel/isUuid';
 
 /** In what two sets of rounds are compared. */
-export const divisions = ['day', 'uniform', 'occasion', 'student'] as const;
+export const divisions = ['day', 'belt', 'injury', 'uniform', 'occasion', 'student'] as const;
 export type Division = (typeof divisions)[number];
 
 /** What of a student is looked at. */
@@ -11,7 +11,7 @@ export interface StudentQuery {
   readonly filter: RoundFilter;
   readonly side: {
     readonly division: Division;
-    /** The day that parts two periods; the beginning of the window where none is given. */
+    /** The day that parts two periods; the beginning of the window where none is given, or the newest belt or injury. */
     readonly day?: string;
     /** The student beside. */
     readonly otherId?: string;

@@ -1,7 +1,7 @@
 'use client';
 
 import { styled } from 'styled-components';
-import type { RecurringError } from '@/core/patterns';
+import { type PartnersBelt, partnersBelts, type RecurringError } from '@/core/patterns';
 import { color, size, space } from '@/ui/tokens/tokens';
 
 const List = styled.dl`
@@ -9,9 +9,26 @@ const List = styled.dl`
   dd { margin: 0; color: ${color.ink}; }
 `;
 
+const partnerWords: Readonly<Record<PartnersBelt, string>> = {
+  lower: 'lower',
+  same: 'the same',
+  'one-up': 'one up',
+  'more-up': 'two and more up',
+};
+
+/** "the same 3 of 8, one up 4 of 5", of the whole academy; a punishment in part counts half. */
+const verdictWords = (verdicts: RecurringError['factors']['verdicts']): string =>
+  partnersBelts
+    .flatMap((belt) => {
+      const one = verdicts[belt];
+      return one ? [`${partnerWords[belt]} ${Number(one.punished.toFixed(1))} of ${one.judged}`] : [];
+    })
+    .join(', ');
+
 /** Why an error ranks where it does: the factors whose product is its priority. */
 export function Factors({ found: { factors, priority } }: { readonly found: RecurringError }) {
   const { cost } = factors;
+  const punished = verdictWords(factors.verdicts);
   const lines: readonly (readonly [string, string])[] = [
     ['Rate, drawn towards students of the same belt', factors.shrunkRate.toFixed(2)],
     ['Chances for it in ten live minutes', factors.exposurePerTenMinutes.toFixed(1)],
@@ -19,6 +36,7 @@ export function Factors({ found: { factors, priority } }: { readonly found: Recu
       'Cost of one more',
       `${cost.perOccurrence.toFixed(2)} (${cost.damageWhenPunished.toFixed(1)} when punished, ${cost.latentDamage.toFixed(1)} waiting when not)`,
     ],
+    ...(punished ? ([['Punished, by belt of the partner', punished]] as const) : []),
     ['How teachable at this belt', factors.teachable.toFixed(1)],
     ...(factors.handedOver > 0
       ? ([['Handed over by what follows from it', factors.handedOver.toFixed(2)]] as const)

@@ -6,14 +6,17 @@ import { styled } from 'styled-components';
 import { exposureUnit } from '@/core/figures';
 import { parseCalendarDate } from '@/core/kernel';
 import type { PeriodDifference, RecurringError } from '@/core/patterns';
-import { findError } from '@/core/vocabulary';
+import { beltWords, findError } from '@/core/vocabulary';
 import { DayField } from '@/forms/DayField';
 import type { Division } from '@/server/students/studentInput';
+import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Table } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
 import { Select } from '@/ui/primitives';
 import { space } from '@/ui/tokens/tokens';
+import type { BeltsAndWeightsProps } from '../past/BeltsAndWeights';
+import type { KeepingProps } from '../past/Keeping';
 import { basisWords } from '../studentView';
 import { useStudentAddress } from '../useStudentAddress';
 
@@ -25,6 +28,8 @@ const Choices = styled.div`
 
 const divisions: Readonly<Record<Division, { label: string; one: string; other: string; inOther: string }>> = {
   day: { label: 'before and since a day', one: 'before', other: 'since', inOther: 'since' },
+  belt: { label: 'before and since a belt', one: 'before', other: 'since', inOther: 'since' },
+  injury: { label: 'before and since an injury', one: 'before', other: 'since', inOther: 'since' },
   uniform: { label: 'gi and no-gi', one: 'gi', other: 'no-gi', inOther: 'in no-gi' },
   occasion: { label: 'sparring and competition', one: 'sparring', other: 'competition', inOther: 'in competition' },
   student: { label: 'another student', one: 'this student', other: 'the other', inOther: 'than the other' },
@@ -41,6 +46,84 @@ const ownUnit = (errorId: string): RecurringError['unit'] => {
 const sumWords = ({ count, exposure }: PeriodDifference['one'], unit: RecurringError['unit']): string =>
   exposure === 0 ? 'no chance of it' : `${count} in ${unit === 'minutes' ? exposure.toFixed(1) : exposure}`;
 
+interface OwnDayProps {
+  readonly day: string;
+  readonly onChange: (day: string) => void;
+}
+
+/** A day of the coach's own; one that does not exist changes nothing yet. */
+function OwnDay({ day, onChange }: OwnDayProps) {
+  const [written, setWritten] = useState(day);
+  return (
+    <DayField
+      label="The day"
+      value={written}
+      onChange={(next) => {
+        setWritten(next);
+        if (parseCalendarDate(next)) onChange(next);
+      }}
+      problem={parseCalendarDate(written) ? undefined : 'Write a day that exists, such as 24 Nov.'}
+    />
+  );
+}
+
+interface DayChoice {
+  readonly day: string;
+  readonly words: string;
+}
+
+/** Belts newest first; the first that is known parts nothing. */
+const beltDays = (belts: TwoPeriodsProps['belts']): DayChoice[] =>
+  belts
+    .slice(1)
+    .reverse()
+    .map(({ sinceDay, belt, stripes }) => ({
+      day: sinceDay,
+      words: `${beltWords(belt, stripes)}, ${dayWords(sinceDay)}`,
+    }));
+
+const hurtDays = (hurts: TwoPeriodsProps['hurts']): DayChoice[] =>
+  hurts.map(({ heldOn, hurt }) => ({ day: heldOn, words: `${hurt}, ${dayWords(heldOn)}` }));
+
+interface PartingDayProps {
+  readonly label: string;
+  readonly days: readonly DayChoice[];
+  readonly day: string | undefined;
+  readonly onChange: (day: string) => void;
+}
+
+function PartingDay({ label, days, day, onChange }: PartingDayProps) {
+  if (days.length === 0) return null;
+  const once = days.filter((one, at) => days.findIndex((other) => other.day === one.day) === at);
+  return (
+    <Select
+      label={label}
+      value={day}
+      onChange={onChange}
+      options={once.map((one) => ({ value: one.day, label: one.words }))}
+    />
+  );
+}
+
+/** What the comparison comes to, or what is lacking for one. */
+function summaryWords(
+  division: Division,
+  { day, differences }: TwoPeriodsProps['compared'],
+  beside: string | undefined,
+): string {
+  if (division === 'student' && !beside) return 'Choose who stands beside.';
+  if (division === 'belt' && day === undefined)
+    return 'No change of belt is known: change details says since when one is worn.';
+  if (division === 'injury' && day === undefined) return 'No card of these rounds says that something hurt.';
+  const { one, other } = divisions[division];
+  const isBare = (side: 'one' | 'other') => differences.every((line) => line[side].exposure === 0);
+  if (differences.length > 0 && division !== 'student' && (isBare('one') || isBare('other')))
+    return `Nothing of the kind “${isBare('one') ? one : other}” is among these rounds. Other days can be chosen above.`;
+  const differing = differences.filter((line) => line.isBeyondChance).length;
+  if (differing === 0) return 'Nothing differs beyond chance.';
+  return `${differing === 1 ? 'One error differs' : `${differing} errors differ`} beyond chance.`;
+}
+
 /** Lines at first. */
 const SHOWN = 6;
 
@@ -49,20 +132,21 @@ export interface TwoPeriodsProps {
   readonly name: string;
   readonly compared: {
     readonly differences: readonly PeriodDifference[];
-    readonly day: string;
+    /** Undefined where no belt or injury is known that parts two periods. */
+    readonly day?: string;
     readonly others: readonly { readonly id: string; readonly name: string }[];
   };
   /** By what each error is counted. */
   readonly errors: readonly RecurringError[];
+  readonly belts: BeltsAndWeightsProps['belts'];
+  readonly hurts: KeepingProps['hurts'];
 }
 
 /** Two sets of rounds side by side, of this student or of this and another one: what differs beyond chance, first. */
-export function TwoPeriods({ side, name, compared, errors }: TwoPeriodsProps) {
+export function TwoPeriods({ side, name, compared, errors, ...past }: TwoPeriodsProps) {
   const wordOf = useWordOf();
   const { look, isLoading } = useStudentAddress();
   const { division, otherId } = side;
-  const [day, setDay] = useState(compared.day);
-  const isDay = parseCalendarDate(day) !== undefined;
   const found = compared.differences;
   const differing = found.filter((one) => one.isBeyondChance).length;
   const { shown, toggle } = useShowAll(found, Math.max(SHOWN, differing));
@@ -84,15 +168,13 @@ export function TwoPeriods({ side, name, compared, errors }: TwoPeriodsProps) {
           onChange={(next: Division) => look({ side: next === 'day' ? '' : next })}
           options={(Object.keys(divisions) as Division[]).map((value) => ({ value, label: divisions[value].label }))}
         />
-        {division === 'day' ? (
-          <DayField
-            label="The day"
-            value={day}
-            onChange={(next) => {
-              setDay(next);
-              if (parseCalendarDate(next)) look({ day: next });
-            }}
-            problem={isDay ? undefined : 'Write a day that exists, such as 24 Nov.'}
+        {division === 'day' ? <OwnDay day={compared.day ?? ''} onChange={(day) => look({ day })} /> : null}
+        {division === 'belt' || division === 'injury' ? (
+          <PartingDay
+            label={division === 'belt' ? 'The belt' : 'What hurt'}
+            days={division === 'belt' ? beltDays(past.belts) : hurtDays(past.hurts)}
+            day={compared.day}
+            onChange={(day) => look({ day })}
           />
         ) : null}
         {division === 'student' ? (
@@ -105,13 +187,7 @@ export function TwoPeriods({ side, name, compared, errors }: TwoPeriodsProps) {
           />
         ) : null}
       </Choices>
-      <p>
-        {division === 'student' && !beside
-          ? 'Choose who stands beside.'
-          : differing === 0
-            ? 'Nothing differs beyond chance.'
-            : `${differing === 1 ? 'One error differs' : `${differing} errors differ`} beyond chance.`}
-      </p>
+      <p>{summaryWords(division, compared, beside)}</p>
       {found.length > 0 ? (
         <Table aria-label="Two periods side by side">
           <thead>

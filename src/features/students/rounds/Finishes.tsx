@@ -3,7 +3,6 @@
 import { Fragment, useState } from 'react';
 import { styled } from 'styled-components';
 import type { Funnel } from '@/core/patterns';
-import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Table } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, space } from '@/ui/tokens/tokens';
@@ -46,13 +45,14 @@ function secondsWords({
 
 export interface FinishesProps {
   readonly funnels: readonly Funnel[];
+  /** What the technique or family of a funnel is called. */
+  readonly nameOf: (of: string) => string;
   readonly label: string;
   readonly rounds: RoundLabels;
 }
 
-/** How far attempts come, by technique: chances, tries, held, finished, and between which shares the truth lies; a name opens its moments. */
-export function Finishes({ funnels, label, rounds }: FinishesProps) {
-  const wordOf = useWordOf();
+/** How far attempts come, by technique or family: chances, tries, held, finished, and between which shares the truth lies; a name opens its moments. */
+export function Finishes({ funnels, nameOf, label, rounds }: FinishesProps) {
   const [openId, setOpenId] = useState<string>();
   const { shown, toggle } = useShowAll(funnels, SHOWN);
   const isTimed = funnels.some((one) => secondsWords(one) !== '–');
@@ -73,16 +73,16 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
           </tr>
         </thead>
         <tbody>
-          {shown.map(({ techniqueId, openings, reached, finished, moments, ...took }) => (
-            <Fragment key={techniqueId}>
+          {shown.map(({ of, openings, reached, finished, moments, ...took }) => (
+            <Fragment key={of}>
               <tr>
                 <td>
                   <Name
                     type="button"
-                    aria-expanded={openId === techniqueId}
-                    onClick={() => setOpenId(openId === techniqueId ? undefined : techniqueId)}
+                    aria-expanded={openId === of}
+                    onClick={() => setOpenId(openId === of ? undefined : of)}
                   >
-                    {wordOf(techniqueId)}
+                    {nameOf(of)}
                   </Name>
                 </td>
                 {letPass ? <td className="figure">{openings}</td> : null}
@@ -115,10 +115,10 @@ export function Finishes({ funnels, label, rounds }: FinishesProps) {
                   )}
                 </td>
               </tr>
-              {openId === techniqueId ? (
+              {openId === of ? (
                 <tr>
                   <td colSpan={7}>
-                    <Moments moments={moments} rounds={rounds} shown={10} title={`${label}: ${wordOf(techniqueId)}`} />
+                    <Moments moments={moments} rounds={rounds} shown={10} title={`${label}: ${nameOf(of)}`} />
                   </td>
                 </tr>
               ) : null}
