@@ -65,7 +65,7 @@ export async function loadDemo(
 export async function emptyDemo(databaseUrl: string): Promise<void> {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 1 });
   const tables =
-    'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, concept_use_total, group_error';
+    'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, concept_use_total, group_error, group_verdict';
   await pool.query(`truncate ${tables} cascade`).finally(() => pool.end());
 }
 
@@ -125,8 +125,11 @@ async function loadAcademy(client: pg.PoolClient, footage: ReadonlyMap<string, s
   );
   await client.query(
     `insert into belt_step (person_id, since_day, belt, stripes)
-     select distinct on (a.person_id) a.person_id, r.held_on, a.belt, a.stripes
-     from round_athlete a join round r on r.id = a.round_id order by a.person_id, r.held_on on conflict do nothing`,
+     select person_id, held_on, belt, stripes from (
+       select a.person_id, r.held_on, a.belt, a.stripes,
+         lag((a.belt, a.stripes)) over (partition by a.person_id order by r.held_on, r.number_in_session, r.id) as before
+       from round_athlete a join round r on r.id = a.round_id
+     ) worn where before is distinct from (belt, stripes) order by person_id, held_on on conflict do nothing`,
   );
   await client.query(
     `insert into weighing (person_id, since_day, weight_kg, source)

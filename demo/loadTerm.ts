@@ -10,6 +10,7 @@ import { insertSignedReview } from '../src/data/reviews/signedReviews';
 import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { demoId } from './academy/marksOfRound';
 import { type Draws, drawsFrom } from './term/draws';
+import { writePastOfPeople } from './term/pastOfPeople';
 import { furtherPeople } from './term/people';
 import { type PlayedRound, playTerm, spanOfTermRound } from './term/playTerm';
 import { type TermRound, termAhead, termClasses } from './term/schedule';
@@ -47,6 +48,7 @@ export async function loadTerm(client: pg.PoolClient, today: CalendarDate, foota
     if (at % REVIEWED === 0) await signReview(client, round, marks);
     if (at % REVIEWED_TWICE === 7) twice.push({ round, marks });
   }
+  await writePastOfPeople(client, today);
   // With draws of their own: all else of the term stays what it is.
   const secondDraws = drawsFrom(SECOND_SEED);
   for (const one of twice) await reviewTwice(client, one, secondDraws);

@@ -51,6 +51,17 @@ test('what a class changed is said with its day; a stream of the river and a lin
   await page.getByRole('button', { name: /Side by side$/ }).click();
   await page.getByRole('option', { name: 'gi and no-gi' }).click();
   await expect(periods.getByRole('columnheader', { name: 'no-gi' })).toBeVisible();
+  await page.getByRole('button', { name: /Side by side$/ }).click();
+  await page.getByRole('option', { name: 'before and since a belt' }).click();
+  await expect(page.getByRole('button', { name: /The belt$/ })).toContainText('white belt, 1 stripe');
+  await expect(periods.getByRole('columnheader', { name: 'since' })).toBeVisible();
+  // Attempts at all techniques of a family are one line, whose parts add up.
+  const own = page.getByRole('table', { name: 'Own attempts' });
+  await page.getByRole('radio', { name: 'families of techniques' }).click({ force: true });
+  await expect(own.getByRole('button', { name: 'Escapes' })).toBeVisible();
+  await expect(own).toContainText(/held after \d+\ss/);
+  await own.getByRole('button', { name: 'Escapes' }).click();
+  await expect(own.getByRole('link', { name: /with / }).first()).toBeVisible();
   // For a talk with the student: the two sides of one sheet, without the frame.
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation')).toBeHidden();

@@ -14,7 +14,10 @@ export function exposureWords(error: CatalogueError, plural: boolean): string {
   if (exposure.kind === 'live-time') return plural ? 'live minutes' : 'live minute';
   if ('family' in exposure) {
     const place = `${familyWord(exposure.family)} ${roleWord(exposure.role)}`.trim();
-    if (exposure.kind === 'time-in') return `${plural ? 'minutes' : 'minute'} of ${place}`;
+    const minutes = plural ? 'minutes' : 'minute';
+    // "on the feet" says where by itself.
+    if (exposure.kind === 'time-in')
+      return exposure.family === 'standing' ? `${minutes} ${place}` : `${minutes} of ${place}`;
     return `${plural ? 'entries' : 'entry'} into ${place}`;
   }
   const isClass =

@@ -113,7 +113,7 @@ function summaryWords(
 ): string {
   if (division === 'student' && !beside) return 'Choose who stands beside.';
   if (division === 'belt' && day === undefined)
-    return 'No change of belt is known: change details says since when one is worn.';
+    return 'No change of belt is known. A new belt is noted under “Change details”.';
   if (division === 'injury' && day === undefined) return 'No card of these rounds says that something hurt.';
   const { one, other } = divisions[division];
   const isBare = (side: 'one' | 'other') => differences.every((line) => line[side].exposure === 0);

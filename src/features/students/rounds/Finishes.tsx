@@ -12,12 +12,13 @@ import { percent } from '../studentView';
 const Block = styled.div`
   margin-bottom: ${space(5)};
   table { table-layout: fixed; }
-  th.figure { width: 92px; }
+  th.figure { width: 80px; }
+  .took { width: 208px; padding-left: ${space(5)}; }
   th:last-child:not(:first-child) { width: 260px; }
   th:last-child, td:last-child:not(:first-child) { padding-left: ${space(6)}; }
 `;
 const Share = styled.span`
-  display: flex; align-items: center; gap: ${space(3)}; font-variant-numeric: tabular-nums;
+  display: inline-flex; align-items: center; gap: ${space(3)}; font-variant-numeric: tabular-nums;
   svg { width: 160px; height: 16px; flex: none; }
 `;
 const Name = styled.button`
@@ -27,6 +28,9 @@ const SHOWN = 6;
 /** A share is not worth a figure before so many tries. @source own decision, as for answers */
 const FEWEST = 4;
 
+/** A figure and its unit stay on one line. */
+const seconds = (value: number): string => `${Math.round(value)}\u00a0s`;
+
 /** "4 s", "held after 3 s, locked 5 s later, 12 s in all"; nothing where no end is marked. */
 function secondsWords({
   medianSeconds,
@@ -34,13 +38,13 @@ function secondsWords({
   medianToLocked,
 }: Pick<Funnel, 'medianSeconds' | 'medianToControl' | 'medianToLocked'>): string {
   const words = [
-    medianToControl === undefined ? '' : `held after ${Math.round(medianToControl)} s`,
+    medianToControl === undefined ? '' : `held after ${seconds(medianToControl)}`,
     medianToLocked === undefined
       ? ''
-      : `locked ${Math.round(medianToLocked)} s ${medianToControl === undefined ? 'in' : 'later'}`,
+      : `locked ${seconds(medianToLocked)} ${medianToControl === undefined ? 'in' : 'later'}`,
   ].filter(Boolean);
   if (medianSeconds === undefined) return words.join(', ') || '–';
-  return [...words, `${Math.round(medianSeconds)} s${words.length > 0 ? ' in all' : ''}`].join(', ');
+  return [...words, `${seconds(medianSeconds)}${words.length > 0 ? ' in all' : ''}`].join(', ');
 }
 
 export interface FinishesProps {
@@ -68,7 +72,7 @@ export function Finishes({ funnels, nameOf, label, rounds }: FinishesProps) {
             <th className="figure">Tried</th>
             <th className="figure">Held</th>
             <th className="figure">Finished</th>
-            {isTimed ? <th className="figure">Took</th> : null}
+            {isTimed ? <th className="took">Took</th> : null}
             <th>Finished of all tries</th>
           </tr>
         </thead>
@@ -89,7 +93,7 @@ export function Finishes({ funnels, nameOf, label, rounds }: FinishesProps) {
                 <td className="figure">{reached.entry}</td>
                 <td className="figure">{reached.control}</td>
                 <td className="figure">{reached.finished}</td>
-                {isTimed ? <td className="figure">{secondsWords(took)}</td> : null}
+                {isTimed ? <td className="took">{secondsWords(took)}</td> : null}
                 <td>
                   {reached.entry < FEWEST || !finished ? (
                     <Quiet>too few to say</Quiet>
