@@ -35,7 +35,8 @@ export async function runBenchmarks(): Promise<void> {
   const lines = [...(await measureCore()), ...measureLanguage(), ...measureKeyStrokes(), ...measurePatterns()];
   say('half a year of classes in simulated academies …');
   const { measureRuns } = await importAsShipped<typeof import('../bench/runs')>('bench/runs.ts');
-  lines.push(...measureRuns());
+  const { measureWorked } = await importAsShipped<typeof import('../bench/worked')>('bench/worked.ts');
+  lines.push(...measureRuns(), ...measureWorked());
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
   const server = await openServer('bench', true, { mostUploadBytes: 6 * 1024 ** 3 });
   try {

@@ -75,6 +75,15 @@ export function doseOf(drill: Drill, minutes: number, matShare: number): number 
 /** How much more a drill does that the coach named in a signed review. @source own decision: the coach's word comes before the sum */
 export const NAMED_DRILL = 1.5;
 
+/** Drills with what an academy's own lessons taught of them in the place of the catalogue's κ. */
+export function withKappas(
+  drills: readonly Drill[],
+  learned: readonly { readonly drillId: string; readonly kappa: number }[],
+): Drill[] {
+  const byId = new Map(learned.map((one) => [one.drillId, one.kappa]));
+  return drills.map((drill) => ({ ...drill, kappa: byId.get(drill.id) ?? drill.kappa }));
+}
+
 /** Share of an error's rate that a full dose of a drill is expected to remove, for one need of one student. */
 export const kappaFor = (drill: Drill, need: Need): number =>
   Math.min(0.95, drill.kappa * (need.namedDrillId === drill.id ? NAMED_DRILL : 1));
@@ -94,23 +103,31 @@ export function exactBenefit(
   choice: readonly DrillMinutes[],
   attendees: readonly Attendee[],
   matShare: number,
+  drillOf: (id: string) => Drill | undefined = findDrill,
 ): number {
   return attendees.reduce(
     (total, attendee) =>
       total +
       attendee.needs.reduce(
-        (sum, need) => sum + need.priority * attendee.chance * effectOn(need, attendee.personId, choice, matShare),
+        (sum, need) =>
+          sum + need.priority * attendee.chance * effectOn(need, attendee.personId, choice, matShare, drillOf),
         0,
       ),
     0,
   );
 }
 
-function effectOn(need: Need, personId: string, choice: readonly DrillMinutes[], matShare: number): number {
+function effectOn(
+  need: Need,
+  personId: string,
+  choice: readonly DrillMinutes[],
+  matShare: number,
+  drillOf: (id: string) => Drill | undefined,
+): number {
   let dose = 0;
   let weighted = 0;
   for (const { drillId, minutes, excludedIds } of choice) {
-    const drill = findDrill(drillId);
+    const drill = drillOf(drillId);
     if (!drill?.targetErrorIds.includes(need.errorId) || excludedIds.includes(personId)) continue;
     const one = doseOf(drill, minutes, matShare);
     dose += one;

@@ -200,12 +200,18 @@ export function chooseDrills(problem: ChoiceProblem, solve: Solve): Choice | und
   const kept = withoutUseless(drills, problem);
   return {
     drills: kept,
-    benefit: exactBenefit(kept, problem.attendees, problem.matShare),
+    benefit: benefitOf(problem, kept),
     modelBenefit: solution.objective,
     gap: solution.gap,
     optimal: solution.status === 'optimal',
-    frequencyBenefit: exactBenefit(mostFrequentFirst(problem), problem.attendees, problem.matShare),
+    frequencyBenefit: benefitOf(problem, mostFrequentFirst(problem)),
   };
+}
+
+/** Exact benefit of a choice among the candidates of a problem, each with its own κ. */
+export function benefitOf(problem: ChoiceProblem, choice: readonly DrillMinutes[]): number {
+  const byId = new Map(problem.candidates.map(({ drill }) => [drill.id, drill]));
+  return exactBenefit(choice, problem.attendees, problem.matShare, (id) => byId.get(id));
 }
 
 const chosen = ({ drill, excludedIds, alternativeId }: Candidate, minutes: number) => ({

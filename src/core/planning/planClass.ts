@@ -2,15 +2,8 @@ import { fail, present, type Result, succeed } from '../kernel';
 import { placeOfRole } from '../round';
 import { drills as catalogueDrills, type Drill, findDrill, type Uniform } from '../vocabulary';
 import type { Attendee, PlanLimits } from './attendee';
-import {
-  type DrillMinutes,
-  type DrillPhase,
-  exactBenefit,
-  leastMinutesOf,
-  mostMinutesOf,
-  splitMinutes,
-} from './benefit';
-import { type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
+import { type DrillMinutes, type DrillPhase, leastMinutesOf, mostMinutesOf, splitMinutes } from './benefit';
+import { benefitOf, type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
 import { fixedMinutes, LEAST_CLASS_MINUTES, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
@@ -91,11 +84,21 @@ export interface PhasePairing extends Pairing {
   readonly spares?: readonly { readonly personId: string; readonly what: string }[];
 }
 
+/** κ of a drill as the academy's own lessons let one think, in the place of `before`, the catalogue's. */
+export interface LearnedKappa {
+  readonly drillId: string;
+  readonly kappa: number;
+  readonly before: number;
+  readonly people: number;
+}
+
 export interface ClassPlan {
   /** What the class is about. Absent in older plans. */
   readonly themes?: readonly Theme[];
   /** Its lessons come from a run: they are the best together with those of the other classes. */
   readonly isOfRun?: true;
+  /** What earlier lessons here taught of its drills: κ in the place of the catalogue's, and by how many people. Absent in older plans. */
+  readonly learned?: readonly LearnedKappa[];
   readonly blocks: readonly PlanBlock[];
   readonly drills: readonly ChosenDrill[];
   readonly pairings: readonly PhasePairing[];
@@ -272,7 +275,7 @@ function nextBest(problem: ChoiceProblem, choice: Choice, drillId: string): NonN
       const whole: DrillMinutes[] = [...others, { drillId: drill.id, minutes: fitted, excludedIds }];
       return {
         drillId: drill.id,
-        benefitRatio: exactBenefit(whole, problem.attendees, problem.matShare) / choice.benefit,
+        benefitRatio: benefitOf(problem, whole) / choice.benefit,
       };
     })
     .sort((one, other) => other.benefitRatio - one.benefitRatio || (one.drillId < other.drillId ? -1 : 1))

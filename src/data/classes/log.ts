@@ -69,18 +69,26 @@ export const listDrilled = (database: Database, personId: string, since: string,
     [personId, since, timeZone],
   );
 
-/** What people drilled in classes that they came to, since a day, with its minutes; days in the academy's own zone. */
-export const listDrilledBy = (database: Database, personIds: readonly string[], since: string, timeZone: string) =>
-  listRows(
-    database,
-    z
-      .object({ person_id: z.string(), drill_id: z.string(), minutes: z.number(), day: z.string() })
-      .transform((row) => ({ personId: row.person_id, drillId: row.drill_id, minutes: row.minutes, day: row.day })),
-    `select c.person_id, d.drill_id, d.minutes, (k.starts_at at time zone $3)::date::text as day
+const drilledByRow = z
+  .object({ person_id: z.string(), drill_id: z.string(), minutes: z.number(), day: z.string() })
+  .transform((row) => ({ personId: row.person_id, drillId: row.drill_id, minutes: row.minutes, day: row.day }));
+/** Somebody did a drill in a class. */
+export type DrilledBy = z.output<typeof drilledByRow>;
+
+const selectDrilledBy = `select c.person_id, d.drill_id, d.minutes, (k.starts_at at time zone $2)::date::text as day
      from class_attendee c join academy_class k on k.id = c.class_id join class_drilled d on d.class_id = k.id
-     where c.person_id = any($1::uuid[]) and c.came and k.starts_at >= $2::date and k.starts_at <= now() order by k.starts_at, d.drill_id, c.person_id`,
-    [personIds, since, timeZone],
-  );
+     where c.came and k.starts_at >= $1::date and k.starts_at <= now()`;
+const drilledByOrder = 'order by k.starts_at, d.drill_id, c.person_id';
+
+/** What everybody drilled in classes that they came to, since a day, with its minutes; days in the academy's own zone. */
+export const listEverythingDrilled = (database: Database, since: string, timeZone: string) =>
+  listRows(database, drilledByRow, `${selectDrilledBy} ${drilledByOrder}`, [since, timeZone]);
+
+/** The same of some people. */
+export const listDrilledBy = (database: Database, personIds: readonly string[], since: string, timeZone: string) =>
+  listRows(database, drilledByRow, `${selectDrilledBy} and c.person_id = any($3::uuid[]) ${drilledByOrder}`, [
+    ...[since, timeZone, personIds],
+  ]);
 
 /** Who came to the latest classes of a day of the week (from Monday 1) before a moment, how often, and how many such classes there were. */
 export const listUsuallyThere = (database: Database, weekday: number, before: string, most: number, timeZone: string) =>

@@ -5,6 +5,7 @@ import { styled } from 'styled-components';
 import type { AcademyTable, SharedError } from '@/core/patterns';
 import { type Belt, beltWords } from '@/core/vocabulary';
 import { FiguresDue, type FiguresDueProps } from '@/forms/FiguresDue';
+import { LessonEffects, type ShownEffect } from '@/forms/LessonEffects';
 import { familyWord } from '@/terms/familyWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { times } from '@/terms/times';
@@ -32,6 +33,7 @@ export interface AcademyPageProps {
   readonly table: AcademyTable;
   readonly shared: readonly SharedError[];
   readonly taught: readonly Taught[];
+  readonly effects: readonly ShownEffect[];
   readonly hazards: readonly HazardSeen[];
   readonly moreHazards: boolean;
   readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
@@ -61,6 +63,7 @@ export function AcademyPage({
   table,
   shared,
   taught,
+  effects,
   hazards,
   moreHazards,
   work,
@@ -143,6 +146,20 @@ export function AcademyPage({
                 </p>
               ))}
               {drills.toggle}
+            </div>
+          </Section>
+          <Section>
+            <h2>Did it work?</h2>
+            <div className="note">What became of each error of those who came to a lesson on it.</div>
+            <div className="matter">
+              {effects.length === 0 ? (
+                <p>
+                  Nothing can be said yet: it begins once a class says who came and what was drilled, and rounds from
+                  before and after it are marked.
+                </p>
+              ) : (
+                <LessonEffects effects={effects} />
+              )}
             </div>
           </Section>
         </>

@@ -7,6 +7,7 @@ import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning'
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
+import { learnedWords } from '@/terms/effectWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { themeWords } from '@/terms/themeWords';
 import { useZone } from '@/terms/ZoneContext';
@@ -200,6 +201,7 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
 }
 
 function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ordinal: number }) {
+  const wordOf = useWordOf();
   const better =
     plan.frequencyBenefit > 0 && !plan.isOfRun
       ? Math.round((plan.benefit / plan.frequencyBenefit - 1) * 100)
@@ -222,6 +224,12 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
       {better === undefined
         ? ''
         : `Expected to help ${better > 0 ? `${better} % more than` : 'as much as'} taking the most frequent errors first.`}
+      {(plan.learned ?? []).map((one) => (
+        <span key={one.drillId}>
+          <br />
+          {wordOf(one.drillId)}: {learnedWords(one)}.
+        </span>
+      ))}
     </>
   );
 }

@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import type { LearnedKappa } from '@/core/planning';
 import type { MarkLine } from '@/core/search';
 import {
   beltWords,
@@ -21,6 +22,8 @@ import {
   schoolsTouching,
   standardIdOf,
 } from '@/core/vocabulary';
+import { LessonEffects, type ShownEffect } from '@/forms/LessonEffects';
+import { learnedWords } from '@/terms/effectWords';
 import { kindNames } from '@/terms/kindNames';
 import { Notice, Page, Quiet, Section, Stack } from '@/ui/layout/Page';
 import type { PieceFootProps } from '@/ui/layout/PieceFoot';
@@ -45,6 +48,9 @@ export interface ConceptPageProps {
   readonly next: readonly { readonly positionId: string; readonly count: number }[];
   readonly merged: readonly string[];
   readonly house: HouseWords;
+  /** Of a drill: what happened to its errors after lessons, and what that says of it. */
+  readonly effects: readonly ShownEffect[];
+  readonly learned?: LearnedKappa;
 }
 
 /** One word of the mat: how it is called here, what to say about it, what hangs together with it, and where it was seen. */
@@ -110,6 +116,7 @@ export function ConceptPage(props: ConceptPageProps) {
           </div>
         </Section>
       ) : null}
+      {kind === 'drill' ? <DidItWork effects={props.effects} learned={props.learned} /> : null}
       {clips.length > 0 || occurrences.some((one) => one.footageId) ? <Clips conceptId={id} clips={clips} /> : null}
       <Occurrences id={id} uses={uses} occurrences={occurrences} foot={foot} />
       <Section>
@@ -131,6 +138,22 @@ export function ConceptPage(props: ConceptPageProps) {
         </div>
       </Section>
     </Page>
+  );
+}
+
+function DidItWork({ effects, learned }: Pick<ConceptPageProps, 'effects' | 'learned'>) {
+  return (
+    <Section>
+      <h2>Did it work?</h2>
+      <div className="note">{learned ? `In plans ${learnedWords(learned)}.` : 'Of those who did it in class.'}</div>
+      <div className="matter">
+        {effects.length === 0 ? (
+          <p>Nobody who did it in a class that is logged was seen on film yet.</p>
+        ) : (
+          <LessonEffects effects={effects} ofOneDrill />
+        )}
+      </div>
+    </Section>
   );
 }
 

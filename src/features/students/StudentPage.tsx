@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import type { LessonDone } from '@/core/effects';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
@@ -27,6 +28,7 @@ import { PrintButton } from '@/ui/layout/PrintButton';
 import { Button } from '@/ui/primitives';
 import { AllErrors } from './errors/AllErrors';
 import { Changed } from './errors/Changed';
+import { LessonsDone } from './errors/LessonsDone';
 import type { RoundLabels } from './errors/Moments';
 import { NotTheirProblem } from './errors/NotTheirProblem';
 import { Principles } from './errors/Principles';
@@ -60,6 +62,7 @@ export interface StudentPageProps {
   readonly errorsAgainst: readonly ErrorsAgainst[];
   readonly edge: EdgeWeights;
   readonly notTheirs: readonly NotTheirs[];
+  readonly lessons: readonly LessonDone[];
   readonly filter: RoundFilter;
   readonly met: WhichRoundsProps['met'];
   readonly side: TwoPeriodsProps['side'];
@@ -188,6 +191,13 @@ function WhatRoundsSay({ errors, rounds, name, ...figures }: FiguresProps & { re
         </div>
       </Section>
       <HowRoundsGo labels={labels} {...figures} />
+      <Section data-print="no">
+        <h2>Did it work?</h2>
+        <div className="note">Before and since a class or homework was first about it.</div>
+        <div className="matter">
+          <LessonsDone lessons={figures.lessons} />
+        </div>
+      </Section>
       <Section data-print="no">
         <h2>All errors</h2>
         <div className="note">A name opens its moments and figures.</div>

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Change, RecurringError } from '@/core/patterns';
 import { errors, findError } from '@/core/vocabulary';
+import { exposureWords } from '@/terms/exposureWords';
 import { beforeAndSince, changeWords, doneThen } from './changeView';
-import { exactWords, exposureWords, frequencySentence, rateWords, tideFigure } from './studentView';
+import { exactWords, frequencySentence, rateWords, tideFigure } from './studentView';
 
 const half = findError('err-half-flat')!;
 const noChange: Change = { kind: 'same', chances: { same: 1, less: 0, gone: 0, more: 0, back: 0 } };

@@ -15,6 +15,7 @@ import { requireCoach } from '../accounts/currentCoach';
 import { academyZone, today } from '../kernel/academyTime';
 import { listBlindRounds } from '../reviews/blindness';
 import type { FiguresDue } from '../students/loadStudent';
+import { type EffectWithWaiting, loadEffects } from './loadEffects';
 import { loadReviewers, type ReviewersAgreed } from './loadReviewers';
 
 /** How far back it is looked for what was taught. @source own decision: half a year */
@@ -39,6 +40,7 @@ export interface AcademyPage {
   readonly table: AcademyTable;
   readonly shared: readonly SharedError[];
   readonly taught: Awaited<ReturnType<typeof listTaughtDrills>>;
+  readonly effects: readonly EffectWithWaiting[];
   readonly hazards: Awaited<ReturnType<typeof listHazardsSeen>>;
   readonly moreHazards: boolean;
   readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
@@ -53,13 +55,14 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
   const coach = await requireCoach();
   const [day, zone, blind] = await Promise.all([today(), academyZone(), listBlindRounds(coach.id)]);
   const byBelt = await listErrorsByBelt(pool());
-  const [footage, taught, hazards, [work], reviewers, figuresDue, open] = await Promise.all([
+  const [footage, taught, hazards, [work], reviewers, figuresDue, effects, open] = await Promise.all([
     listFootageByBelt(pool(), liveTimeError?.id ?? ''),
     listTaughtDrills(pool(), addDays(day, -TAUGHT_DAYS), zone),
     listHazardsSeen(pool(), SHOWN_HAZARDS + 1, blind),
     listWork(pool()),
     loadReviewers(blind),
     findFiguresDue(pool(), undefined),
+    loadEffects(blind),
     openCell(
       byBelt.map((one) => one.errorId),
       family,
@@ -71,6 +74,7 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
       table: academyTable(byBelt, footage),
       shared: listShared(byBelt),
       taught,
+      effects,
       reviewers,
       open,
       today: day,

@@ -9,6 +9,7 @@ import {
   type Need,
   pairKey,
   soreJointsIn,
+  withKappas,
   withSigned,
 } from '@/core/planning';
 import { adultEquivalent, drillsOf, isChildBelt, standardIdOf } from '@/core/vocabulary';
@@ -24,6 +25,7 @@ import {
 import type { Database } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
 import { listDoNotPair, listPeopleByIds, type Person } from '@/data/people/people';
+import { listKappas } from '@/data/projections/lessonEffects';
 import { listFirstPoints } from '@/data/reviews/signedReviews';
 import { listRecentHurts } from '@/data/rounds/hurts';
 import { loadPatterns } from '../figures/records';
@@ -52,8 +54,16 @@ export async function workOutPlan(
     database,
     classId,
     version,
-    planned.ok ? { state: 'ready', plan: planned.value } : { state: 'failed', problem: planned.problem },
+    planned.ok
+      ? { state: 'ready', plan: await withLearned(database, planned.value) }
+      : { state: 'failed', problem: planned.problem },
   );
+}
+
+/** A plan that says which of its drills count with what earlier lessons taught, not with the catalogue's κ. */
+export async function withLearned(database: Database, plan: ClassPlan): Promise<ClassPlan> {
+  const chosen = new Set(plan.drills.map((one) => one.drillId));
+  return { ...plan, learned: (await listKappas(database)).filter((one) => chosen.has(one.drillId)) };
 }
 
 /** People as planning sees them, kept while several classes are gathered: the same person is worked out once. */
@@ -69,13 +79,14 @@ export async function gatherProblem(
 ): Promise<ClassProblem> {
   const attendance = await listAttendees(database, academyClass.id);
   const personIds = attendance.map((one) => one.personId);
-  const [people, academy, doNotPair, past, house, hurts] = [
+  const [people, academy, doNotPair, past, house, hurts, kappas] = [
     await listPeopleByIds(database, personIds),
     await getAcademy(database),
     await listDoNotPair(database),
     await loadPastPlans(database, academyClass),
     await houseOf(database),
     await listRecentHurts(database, personIds, addDays(today, -HURT_DAYS)),
+    await listKappas(database),
   ];
   const hurtOf = new Map(hurts.map((one) => [one.personId, `${one.hurt} (card of ${one.heldOn})`]));
   const known = new Map(people.map((person) => [person.id, person]));
@@ -94,7 +105,7 @@ export async function gatherProblem(
     attendees,
     limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
     locks,
-    drills: drillsOf(house),
+    drills: withKappas(drillsOf(house), kappas),
     restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
     recentPairs: new Set(past.flatMap(pairsOf)),
   };

@@ -1,16 +1,15 @@
 import type pg from 'pg';
 import { addDays, dayIn, daysBetween } from '@/core/kernel';
 import { type ClassProblem, doseOf, type EarlierDose, gainsOf, type RunClass, type RunProblem } from '@/core/planning';
-import { drillsOf, findDrill } from '@/core/vocabulary';
+import { findDrill } from '@/core/vocabulary';
 import { type AcademyClass, endPlan, findLatestPlan, insertAskedPlan, listClassesFrom } from '@/data/classes/classes';
 import { listDrilledBy } from '@/data/classes/log';
 import { beginRun, endRun } from '@/data/classes/runs';
 import { inTransaction } from '@/data/client';
 import { listTaughtDrills } from '@/data/projections/academy';
 import { academyZone } from '../kernel/academyTime';
-import { houseOf } from '../language/loadHouse';
 import { planRunApart } from './planApart';
-import { gatherProblem, type KnownNeeds } from './workOutPlan';
+import { gatherProblem, type KnownNeeds, withLearned } from './workOutPlan';
 
 /** How far a run looks ahead. @source common practice: what is further off changes before it comes */
 const RUN_DAYS = 21;
@@ -47,7 +46,7 @@ export async function workOutRun(database: pg.Pool, runId: string, today: string
       if (version !== undefined)
         await endPlan(client, one.id, version, {
           state: 'ready',
-          plan: { ...plan.value, isOfRun: true },
+          plan: { ...(await withLearned(client, plan.value)), isOfRun: true },
         });
     }
   });
@@ -67,10 +66,9 @@ async function gatherRun(
   }
   const first = dayIn(zone, classes[0]?.startsAt ?? today);
   const since = addDays(today, -DOSES_DAYS);
-  const [taught, drilled, house] = await Promise.all([
+  const [taught, drilled] = await Promise.all([
     listTaughtDrills(database, since, zone),
     listDrilledBy(database, [...known.keys()], since, zone),
-    houseOf(database),
   ]);
   const run: RunProblem = {
     classes: problems.map((problem, at): RunClass => {
@@ -89,7 +87,7 @@ async function gatherRun(
       }));
     }),
     taughtOn: new Map(taught.map(({ drillId, lastDay }) => [drillId, -daysBetween(lastDay, first)])),
-    drills: drillsOf(house),
+    drills: problems[0]?.drills,
     isFair: true,
     seed: 1,
   };

@@ -2,6 +2,7 @@ import type pg from 'pg';
 import { chooseWorkOn, errorIdsOf, listRecurringErrors, monthsOf, sumsOf } from '@/core/patterns';
 import { inTransaction } from '@/data/client';
 import { findPerson } from '@/data/people/people';
+import { askForEffects } from '@/data/projections/lessonEffects';
 import { replaceStanding } from '@/data/projections/people';
 import { loadCohort, recordOf } from './records';
 
@@ -26,4 +27,5 @@ export const figurePerson = (database: pg.Pool, personId: string, today: string)
       },
       sumsOf(record.rounds, today),
     );
+    await askForEffects(client);
   });

@@ -2,20 +2,23 @@ import type pg from 'pg';
 import { fitEdge } from '@/core/patterns';
 import { listBelts } from '@/data/people/people';
 import { listResultGroups, saveEdge } from '@/data/projections/edge';
+import { askForEffects } from '@/data/projections/lessonEffects';
 import { askForPeopleBefore } from '@/data/projections/people';
 import { askForRounds, forgetAskedFigures, listStaleRounds, takeAskedRounds } from '@/data/projections/roundFigures';
 import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
+import { workOutEffects } from '../figures/workOutEffects';
 
 /** Rounds that are asked for at once: years of a busy academy; what is beyond comes with the next look. */
 const PIECE = 25_000;
 
-/** Puts on the list what an older reading of the rules worked out, newest rounds first, and everybody whose sums are of an earlier day; and learns from the results that there are. */
+/** Puts on the list what an older reading of the rules worked out, newest rounds first, and everybody whose sums are of an earlier day; and learns from the results and lessons that there are. */
 export async function askForStaleFigures(database: pg.Pool, today: string): Promise<void> {
   const stale = await listStaleRounds(database, PIECE);
   if (stale.length > 0) await askForRounds(database, stale);
   await askForPeopleBefore(database, today);
   await learnFromResults(database);
+  await askForEffects(database);
 }
 
 /** Learns anew from all results what belts and weights are worth here. */
@@ -36,4 +39,5 @@ export async function figureEverything(database: pg.Pool, today: string): Promis
   const people = [...(await listBelts(database)).keys()];
   // Twice: the line of each depends on the sums of all others.
   for (let pass = 0; pass < 2; pass += 1) for (const id of people) await figurePerson(database, id, today);
+  await workOutEffects(database, today);
 }

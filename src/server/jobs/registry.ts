@@ -8,6 +8,7 @@ import { workOutPlan } from '../classes/workOutPlan';
 import { workOutRun } from '../classes/workOutRun';
 import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
+import { workOutEffects } from '../figures/workOutEffects';
 import { today } from '../kernel/academyTime';
 import { doWork } from './doWork';
 import { lookAt } from './lookAt';
@@ -70,6 +71,7 @@ export const jobs: Readonly<Record<string, Job>> = {
       throw error;
     }
   }),
+  'lesson-effects': defineJob('figures', z.object({}), async () => workOutEffects(pool(), await today())),
   'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), async ({ personId }) =>
     figurePerson(pool(), personId, await today()),
   ),

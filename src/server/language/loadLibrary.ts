@@ -1,3 +1,4 @@
+import type { LearnedKappa } from '@/core/planning';
 import {
   type CatalogueKind,
   conceptKinds,
@@ -13,8 +14,10 @@ import { pool } from '@/data/client';
 import { type Correction, countLearned, listCorrections } from '@/data/language/corrections';
 import { countUses, countUsesOf, type FoundMark, searchMarks } from '@/data/language/occurrences';
 import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
+import { listKappas } from '@/data/projections/lessonEffects';
 import { listTransitionsFrom } from '@/data/projections/roundFigures';
 import type { Piece } from '@/data/rows';
+import { type EffectWithWaiting, loadEffects } from '../academy/loadEffects';
 import { requireCoach } from '../accounts/currentCoach';
 import { listBlindRounds } from '../reviews/blindness';
 import { loadHouse } from './loadHouse';
@@ -76,6 +79,9 @@ export interface ConceptPage {
   readonly next: readonly { readonly positionId: string; readonly count: number }[];
   /** Own words that were merged into this entry. */
   readonly merged: readonly string[];
+  /** For drills: what happened to their errors after lessons, and what that says of the drill. */
+  readonly effects: readonly EffectWithWaiting[];
+  readonly learned?: LearnedKappa;
 }
 
 /** An entry with where it occurs here; undefined when neither the catalogue nor the academy knows it. */
@@ -89,11 +95,13 @@ export async function loadConcept(id: string, after?: string): Promise<ConceptPa
     .filter((word) => followMerges(house, word.id) === id && word.id !== id)
     .map((word) => word.id);
   const conceptIds = [id, ...merged];
-  const [uses, marks, clips, next] = await Promise.all([
+  const [uses, marks, clips, next, effects, kappas] = await Promise.all([
     countUsesOf(pool(), conceptIds),
     searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_MARKS, after),
     listClips(pool(), id),
     kind === 'position' ? listTransitionsFrom(pool(), id, TRANSITION_ROUNDS) : [],
+    kind === 'drill' ? loadEffects(withoutRoundIds, id) : [],
+    kind === 'drill' ? listKappas(pool()) : [],
   ]);
   return {
     id,
@@ -105,6 +113,8 @@ export async function loadConcept(id: string, after?: string): Promise<ConceptPa
     clips,
     next,
     merged,
+    effects,
+    learned: kappas.find((one) => one.drillId === id),
   };
 }
 

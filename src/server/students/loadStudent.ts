@@ -1,3 +1,4 @@
+import { type LessonDone, lessonsDone } from '@/core/effects';
 import { addDays, type WeightUnit } from '@/core/kernel';
 import {
   type AgainstGroup,
@@ -63,6 +64,8 @@ export interface StudentPage {
   /** Histories are there of what is drawn month by month only: of what there is to work on and of what changed. */
   readonly errors: readonly RecurringError[];
   readonly notTheirs: readonly NotTheirs[];
+  /** What became of their errors since something was done about them. */
+  readonly lessons: readonly LessonDone[];
   readonly habits: Habits;
   /** Newest first, from the place that was asked for on. */
   readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
@@ -127,6 +130,7 @@ export async function loadStudent(
     ...{ person, query, past, compared, figuresDue, today: day, weightUnit: coach.weightUnit },
     errors: withDrawnHistory(errors),
     notTheirs: listNotTheirs(record, usual),
+    lessons: lessonsDone(errors),
     rounds: {
       ...rounds,
       rows: rounds.rows

@@ -4,11 +4,11 @@ import Link from 'next/link';
 import { styled } from 'styled-components';
 import type { NotTheirs } from '@/core/patterns';
 import { findError } from '@/core/vocabulary';
+import { exposureWords } from '@/terms/exposureWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
 import { size, space } from '@/ui/tokens/tokens';
-import { exposureWords } from '../studentView';
 
 const Part = styled.section`
   margin-top: ${space(4)};

@@ -34,6 +34,8 @@ export default async function Concept({ params, searchParams }: Address) {
       next={next}
       merged={merged}
       house={house}
+      effects={page.effects}
+      learned={page.learned}
     />
   );
 }

@@ -1,0 +1,39 @@
+import { type CalendarDate, daysBetween } from '../kernel';
+import type { GammaPrior } from '../patterns';
+import { DOSE_MINUTES, HALF_LIFE_DAYS } from '../planning';
+
+/** A dose on one error: working minutes × resistance, by a drill that is taken to remove a share κ of the error's rate. */
+export interface ErrorDose {
+  readonly day: CalendarDate;
+  readonly drillId: string;
+  readonly dose: number;
+  readonly kappa: number;
+}
+
+/** Count and exposure of the error in one round. */
+export interface RoundSeen {
+  readonly day: CalendarDate;
+  readonly count: number;
+  readonly exposure: number;
+}
+
+/** One student as far as one error goes; rounds and doses oldest first. */
+export interface Worker {
+  readonly personId: string;
+  /** What the rates of comparable students let one expect. */
+  readonly prior: GammaPrior;
+  readonly rounds: readonly RoundSeen[];
+  readonly doses: readonly ErrorDose[];
+}
+
+/** Whether somebody did this drill. */
+export const didDrill = ({ doses }: Worker, drillId: string): boolean => doses.some((one) => one.drillId === drillId);
+
+/** What is left on a day of doses before it: how much of their effect there is, 0 to 1, and the dose of each. A round on the day of a lesson is before it. */
+export function dosesLeft(doses: readonly ErrorDose[], day: CalendarDate) {
+  const left = doses
+    .filter((one) => one.day < day)
+    .map((one) => ({ ...one, left: one.dose * 0.5 ** (daysBetween(one.day, day) / HALF_LIFE_DAYS) }));
+  const all = left.reduce((sum, one) => sum + one.left, 0);
+  return { left, all, filled: all > 0 ? 1 - Math.exp(-all / DOSE_MINUTES) : 0 };
+}

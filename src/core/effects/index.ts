@@ -1,0 +1,4 @@
+export * from './drilled';
+export * from './lessonEffect';
+export * from './lessonsDone';
+export * from './refitKappa';
