@@ -1,7 +1,6 @@
 import { type Draws, drawsFrom } from '../demo/term/draws';
-import { type ErrorDose, lessonEffect, refitKappa, type Worker } from '../src/core/effects';
+import { type ErrorDose, lessonEffect, refitKappa, type Worker, withPriors } from '../src/core/effects';
 import { addDays, daysBetween } from '../src/core/kernel';
-import { gammaPriorOf, momentsOf, type RateMoments } from '../src/core/patterns';
 import { type Drill, drills } from '../src/core/vocabulary';
 import type { BenchLine } from './line';
 
@@ -87,21 +86,14 @@ type Half = ReturnType<typeof play>;
 
 /** What the product sees of one error. */
 function workersOf({ students, lessons }: Half, at: number, drill: Drill): Worker[] {
-  const [first] = lessons;
-  const moments = students.map((one) => {
-    const before = (one.rounds[at] ?? []).filter((round) => first === undefined || round.day <= first.day);
-    return momentsOf({ count: sum(before, (round) => round.count), exposure: sum(before, (round) => round.exposure) });
-  });
-  const total = Object.fromEntries(
-    Object.keys(moments[0] ?? {}).map((key) => [key, sum(moments, (one) => one[key as keyof RateMoments])]),
-  ) as unknown as RateMoments;
-  const prior = gammaPriorOf(total) ?? { shape: 0.5, rate: 10 };
-  return students.map((student) => ({
-    ...{ personId: student.id, prior, rounds: student.rounds[at] ?? [] },
-    doses: lessons
-      .filter((one) => one.came.has(student.id))
-      .map(({ day, dose }): ErrorDose => ({ day, dose, drillId: drill.id, kappa: drill.kappa })),
-  }));
+  return withPriors(
+    students.map((student) => ({
+      ...{ personId: student.id, rounds: student.rounds[at] ?? [] },
+      doses: lessons
+        .filter((one) => one.came.has(student.id))
+        .map(({ day, dose }): ErrorDose => ({ day, dose, drillId: drill.id, kappa: drill.kappa })),
+    })),
+  );
 }
 
 /** What a pooled ratio estimates: each student's own, weighted as the layers are. */

@@ -11,6 +11,9 @@ import { Quiet, Table } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
 import { color } from '@/ui/tokens/tokens';
 
+const Figures = styled.td`
+  white-space: nowrap;
+`;
 const Said = styled.span`
   &[data-tone='good'] { font-weight: 600; color: ${color.ink}; }
   &[data-tone='bad'] { font-weight: 600; color: ${color.harm}; }
@@ -33,13 +36,15 @@ const toneOf = ({ ratio, interval }: ShownEffect) => {
   return interval.low > 1 ? 'bad' : undefined;
 };
 
-/** Whether lessons worked: each error before and after its lesson, with how sure that is and those who did not drill it beside; what can be told stands first. */
+/** What can be told stands first, then what shows no change, then what needs the least footage. */
+const rankOf = (effect: ShownEffect): number => (toneOf(effect) ? -2 : effect.interval ? -1 : effect.lacking);
+
+/** Whether lessons worked: each error before and after its lesson, with how sure that is and those who did not drill it beside. */
 export function LessonEffects({ effects, ofOneDrill = false }: LessonEffectsProps) {
   const wordOf = useWordOf();
-  const told = [...effects].sort(
-    (one, other) => Number(toneOf(other) !== undefined) - Number(toneOf(one) !== undefined),
-  );
-  const { shown, toggle } = useShowAll(told, SHOWN);
+  const seen = effects.filter((one) => one.before.count > 0).sort((one, other) => rankOf(one) - rankOf(other));
+  const unseen = effects.length - seen.length;
+  const { shown, toggle } = useShowAll(seen, SHOWN);
   return (
     <>
       <Table aria-label="Did it work">
@@ -72,8 +77,8 @@ export function LessonEffects({ effects, ofOneDrill = false }: LessonEffectsProp
                     {error ? `, over ${exposureWords(error, true)}` : ''}
                   </Quiet>
                 </td>
-                <td className="figure">{countOverWords(before, errorId)}</td>
-                <td className="figure">{countOverWords(after, errorId)}</td>
+                <Figures className="figure">{countOverWords(before, errorId)}</Figures>
+                <Figures className="figure">{countOverWords(after, errorId)}</Figures>
                 <td>
                   <Said data-tone={toneOf(effect)}>{said}</Said> {figures ? <Quiet>{figures}</Quiet> : null}
                   {waiting.length > 0 ? (
@@ -98,6 +103,14 @@ export function LessonEffects({ effects, ofOneDrill = false }: LessonEffectsProp
         </tbody>
       </Table>
       {toggle}
+      {unseen > 0 ? (
+        <p>
+          <Quiet>
+            {unseen === 1 ? 'One more error was' : `${unseen} more errors were`} not seen before the lesson: nothing can
+            follow from that.
+          </Quiet>
+        </p>
+      ) : null}
       <p>
         <Quiet>
           A lesson is given on what was seen often, and what was seen often by chance comes less often by itself: rates

@@ -1,5 +1,5 @@
 import { type CalendarDate, daysBetween } from '../kernel';
-import type { GammaPrior } from '../patterns';
+import { type GammaPrior, gammaPriorOf, momentsOf } from '../patterns';
 import { DOSE_MINUTES, HALF_LIFE_DAYS } from '../planning';
 
 /** A dose on one error: working minutes × resistance, by a drill that is taken to remove a share κ of the error's rate. */
@@ -24,6 +24,26 @@ export interface Worker {
   readonly prior: GammaPrior;
   readonly rounds: readonly RoundSeen[];
   readonly doses: readonly ErrorDose[];
+}
+
+/** Without anybody to compare with. @source own decision: one in 20 minutes or chances */
+const nobodyKnown: GammaPrior = { shape: 0.5, rate: 10 };
+
+/**
+ * People with the prior of their rates: by moments over what each showed before their own first dose. The whole time of those without one counts. So the pooled
+ * rate before lessons stays what it was, and only its spread over people is drawn together.
+ */
+export function withPriors(people: readonly Omit<Worker, 'prior'>[]): Worker[] {
+  const total = { people: 0, events: 0, exposure: 0, squares: 0, eventSquares: 0 };
+  for (const { rounds, doses } of people) {
+    const first = doses[0]?.day;
+    const before = rounds.filter((one) => first === undefined || one.day <= first);
+    const sum = (of: (round: RoundSeen) => number) => before.reduce((all, one) => all + of(one), 0);
+    const moments = momentsOf({ count: sum((one) => one.count), exposure: sum((one) => one.exposure) });
+    for (const key of Object.keys(total) as (keyof typeof total)[]) total[key] += moments[key];
+  }
+  const prior = gammaPriorOf(total) ?? nobodyKnown;
+  return people.map((one) => ({ ...one, prior }));
 }
 
 /** Whether somebody did this drill. */

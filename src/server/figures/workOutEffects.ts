@@ -1,25 +1,22 @@
 import type pg from 'pg';
-import { type ErrorDose, lessonEffect, type RoundSeen, refitKappa, type Worker } from '@/core/effects';
+import { type ErrorDose, lessonEffect, type RoundSeen, refitKappa, type Worker, withPriors } from '@/core/effects';
 import { addDays } from '@/core/kernel';
-import { type GammaPrior, gammaPriorOf, momentsOf } from '@/core/patterns';
 import { doseOf } from '@/core/planning';
 import { findDrill } from '@/core/vocabulary';
 import { type DrilledBy, listEverythingDrilled } from '@/data/classes/log';
 import { inTransaction } from '@/data/client';
+import { getAcademy } from '@/data/people/academy';
 import { listSeen, replaceLessonEffects, type SeenInRound } from '@/data/projections/lessonEffects';
-import { academyZone } from '../kernel/academyTime';
 
 /** How far back lessons and rounds are looked at. @source own decision: half a year, as for changes */
 const BACK_DAYS = 183;
 /** From this share of occurrences outside of marked chances on, an error is counted over live minutes, as on a student's page. @source own decision */
 const HARDLY_MARKED = 1 / 3;
-/** Without anybody to compare with. @source own decision: one in 20 minutes or chances */
-const nobodyKnown: GammaPrior = { shape: 0.5, rate: 10 };
 
 /** Works out what happened to errors after lessons on them, and what that says of the drills. Harmless to repeat. */
 export async function workOutEffects(database: pg.Pool, today: string): Promise<void> {
   const since = addDays(today, -BACK_DAYS);
-  const drilled = await listEverythingDrilled(database, since, await academyZone());
+  const drilled = await listEverythingDrilled(database, since, (await getAcademy(database)).timeZone);
   const drills = [...new Set(drilled.map((one) => one.drillId))].flatMap((id) => findDrill(id) ?? []);
   const errorIds = [...new Set(drills.flatMap((one) => one.targetErrorIds))];
   const seen = errorIds.length > 0 ? await listSeen(database, errorIds, since) : [];
@@ -59,23 +56,7 @@ function workersFor(errorId: string, seen: readonly SeenInRound[], drilled: read
     ...{ personId, rounds: seriesOf(personId) },
     doses: (doses.get(personId) ?? []).map((one) => one.dose),
   }));
-  const first = people.flatMap((one) => one.doses.map((dose) => dose.day)).sort()[0];
-  const prior = priorOf(people, (round) => first === undefined || round.day <= first) ?? priorOf(people, () => true);
-  return people.map((one) => ({ ...one, prior: prior ?? nobodyKnown }));
-}
-
-function priorOf(
-  people: readonly { readonly rounds: readonly RoundSeen[] }[],
-  counts: (round: RoundSeen) => boolean,
-): GammaPrior | undefined {
-  const total = { people: 0, events: 0, exposure: 0, squares: 0, eventSquares: 0 };
-  for (const { rounds } of people) {
-    const own = rounds.filter(counts);
-    const sum = (of: (round: RoundSeen) => number) => own.reduce((all, one) => all + of(one), 0);
-    const moments = momentsOf({ count: sum((one) => one.count), exposure: sum((one) => one.exposure) });
-    for (const key of Object.keys(total) as (keyof typeof total)[]) total[key] += moments[key];
-  }
-  return gammaPriorOf(total);
+  return withPriors(people);
 }
 
 function isHardlyMarked(errorId: string, seen: readonly SeenInRound[]): boolean {

@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { styled } from 'styled-components';
 import type { LessonDone } from '@/core/effects';
 import { dayWords } from '@/terms/dayWords';
 import { countOverWords, effectWords } from '@/terms/effectWords';
@@ -9,6 +10,9 @@ import { Quiet, Table } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
 
 const SHOWN = 6;
+const Figures = styled.td`
+  white-space: nowrap;
+`;
 
 /** What became of each error of this student since a class or homework was first about it. */
 export function LessonsDone({ lessons }: { readonly lessons: readonly LessonDone[] }) {
@@ -40,8 +44,8 @@ export function LessonsDone({ lessons }: { readonly lessons: readonly LessonDone
                   {dayWords(first.day)}{' '}
                   <Quiet>{first.kind === 'homework' ? 'homework' : first.drillId ? wordOf(first.drillId) : ''}</Quiet>
                 </td>
-                <td className="figure">{countOverWords(before, errorId)}</td>
-                <td className="figure">{countOverWords(after, errorId)}</td>
+                <Figures className="figure">{countOverWords(before, errorId)}</Figures>
+                <Figures className="figure">{countOverWords(after, errorId)}</Figures>
                 <td>
                   {said} {figures ? <Quiet>{figures}</Quiet> : null}
                 </td>
