@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Database } from '../client';
-import { listRows, runStatement } from '../rows';
+import { findRow, listRows, runStatement } from '../rows';
 
 /** Whether somebody came to a class; who was not expected is added. */
 export const saveCame = (database: Database, classId: string, personId: string, came: boolean) =>
@@ -22,15 +22,81 @@ export const saveDrilled = (database: Database, classId: string, drillId: string
 export const deleteDrilled = (database: Database, classId: string, drillId: string) =>
   runStatement(database, 'delete from class_drilled where class_id = $1 and drill_id = $2', [classId, drillId]);
 
-/** Who came to a class and who did not; who was expected and nobody said anything of is absent. */
+/** Who came to a class and who did not, and how it was for them; who was expected and nobody said anything of is absent. */
 export const listCame = (database: Database, classId: string) =>
   listRows(
     database,
     z
-      .object({ person_id: z.string(), came: z.boolean() })
-      .transform((row) => ({ personId: row.person_id, came: row.came })),
-    'select person_id, came from class_attendee where class_id = $1 and came is not null',
+      .object({ person_id: z.string(), came: z.boolean(), struggled: z.boolean(), hurt: z.string() })
+      .transform(({ person_id: personId, ...row }) => ({ personId, ...row })),
+    'select person_id, came, struggled, hurt from class_attendee where class_id = $1 and came is not null',
     [classId],
+  );
+
+/** How it was for somebody who came; 0 rows when they are not among those who came. */
+export const saveHowItWas = (
+  database: Database,
+  classId: string,
+  personId: string,
+  { struggled, hurt }: { readonly struggled: boolean; readonly hurt: string },
+) =>
+  runStatement(
+    database,
+    'update class_attendee set struggled = $3, hurt = $4 where class_id = $1 and person_id = $2 and came',
+    [classId, personId, struggled, hurt],
+  );
+
+export const howClassesGo = ['as-planned', 'too-easy', 'too-hard', 'ran-out'] as const;
+/** How a class went: in a word, in words, and what was dangerous. */
+export interface ClassNote {
+  readonly went?: (typeof howClassesGo)[number];
+  readonly words: string;
+  readonly hazards: string;
+  readonly version: number;
+}
+const noteRow = z
+  .object({ went: z.enum(howClassesGo).nullable(), words: z.string(), hazards: z.string(), version: z.number() })
+  .transform(({ went, ...row }): ClassNote => ({ ...row, went: went ?? undefined }));
+
+export const findClassNote = (database: Database, classId: string) =>
+  findRow(database, noteRow, 'select went, words, hazards, version from class_note where class_id = $1', [classId]);
+
+/** Keeps how a class went in the place of what this version said (0: nothing yet); 0 rows when another coach wrote meanwhile. */
+export const putClassNote = (
+  database: Database,
+  classId: string,
+  { went, words, hazards, version }: ClassNote,
+  coachId: string,
+) =>
+  version === 0
+    ? runStatement(
+        database,
+        'insert into class_note (class_id, went, words, hazards, changed_by) values ($1, $2, $3, $4, $5) on conflict (class_id) do nothing',
+        [classId, went ?? null, words, hazards, coachId],
+      )
+    : runStatement(
+        database,
+        `update class_note set went = $2, words = $3, hazards = $4, changed_by = $5, changed_at = now(), version = version + 1
+         where class_id = $1 and version = $6`,
+        [classId, went ?? null, words, hazards, coachId, version],
+      );
+
+const seenInClassRow = z
+  .object({ class_id: z.string(), day: z.string(), title: z.string(), hazards: z.string(), hurt: z.string() })
+  .transform(({ class_id: classId, ...row }) => ({ classId, ...row }));
+
+/** Classes in which something was dangerous or hurt, newest first; days in the academy's own zone. */
+export const listSeenInClasses = (database: Database, most: number, timeZone: string) =>
+  listRows(
+    database,
+    seenInClassRow,
+    `select k.id as class_id, (k.starts_at at time zone $2)::date::text as day, k.title, coalesce(n.hazards, '') as hazards,
+       coalesce((select string_agg(p.name || ': ' || c.hurt, '; ' order by p.name) from class_attendee c join person p on p.id = c.person_id
+         where c.class_id = k.id and c.hurt <> ''), '') as hurt
+     from academy_class k left join class_note n on n.class_id = k.id
+     where n.hazards <> '' or exists (select 1 from class_attendee c where c.class_id = k.id and c.hurt <> '')
+     order by k.starts_at desc limit $1`,
+    [most, timeZone],
   );
 
 /** What was drilled in a class. */

@@ -3,33 +3,37 @@ import type { Database } from '../client';
 import { listRows } from '../rows';
 
 const hurtRow = z
-  .object({ person_id: z.string(), held_on: z.string(), hurt: z.string() })
-  .transform((row) => ({ personId: row.person_id, heldOn: row.held_on, hurt: row.hurt }));
-/** What a round’s card says to hurt or to be spared. */
+  .object({ person_id: z.string(), held_on: z.string(), hurt: z.string(), said_in: z.enum(['card', 'class']) })
+  .transform((row) => ({ personId: row.person_id, heldOn: row.held_on, hurt: row.hurt, saidIn: row.said_in }));
+/** What a round’s card or a class’s log says to hurt or to be spared. */
 export type Hurt = z.output<typeof hurtRow>;
 
-/** What the latest card since a day that says so tells to be hurt, of each of these people. */
+/** Cards and logs that say that something hurts, of some people; `place` orders those of one day. Days of classes in the academy's own zone. */
+const said = `(
+   select a.person_id, r.held_on, a.condition ->> 'hurt' as hurt, r.number_in_session as place, 'card' as said_in
+   from round_athlete a join round r on r.id = a.round_id where a.person_id = any($1::uuid[]) and coalesce(a.condition ->> 'hurt', '') <> ''
+   union all
+   select c.person_id, (k.starts_at at time zone coalesce((select time_zone from academy), 'UTC'))::date, c.hurt, 0, 'class'
+   from class_attendee c join academy_class k on k.id = c.class_id where c.person_id = any($1::uuid[]) and c.hurt <> ''
+ ) said`;
+
+/** What the latest card or log since a day that says so tells to be hurt, of each of these people. */
 export const listRecentHurts = (database: Database, personIds: readonly string[], since: string) =>
   listRows(
     database,
     hurtRow,
-    `select distinct on (a.person_id) a.person_id, r.held_on::text as held_on, a.condition ->> 'hurt' as hurt
-     from round_athlete a join round r on r.id = a.round_id
-     where a.person_id = any($1::uuid[]) and r.held_on >= $2::date and coalesce(a.condition ->> 'hurt', '') <> ''
-     order by a.person_id, r.held_on desc, r.number_in_session desc`,
+    `select distinct on (person_id) person_id, held_on::text as held_on, hurt, said_in from ${said}
+     where held_on >= $2::date order by person_id, held_on desc, place desc`,
     [personIds, since],
   );
 
-/** What cards of somebody's rounds tell to be hurt, newest first, each text once in a row. */
+/** What cards and logs of somebody tell to be hurt, newest first, each text once in a row. */
 export const listHurtsOf = (database: Database, personId: string, most: number) =>
   listRows(
     database,
     hurtRow,
-    `select person_id, held_on, hurt from (
-       select a.person_id, r.held_on::text as held_on, a.condition ->> 'hurt' as hurt, r.number_in_session,
-         lag(a.condition ->> 'hurt') over (order by r.held_on, r.number_in_session) as before
-       from round_athlete a join round r on r.id = a.round_id
-       where a.person_id = $1 and coalesce(a.condition ->> 'hurt', '') <> ''
-     ) said where hurt is distinct from before order by held_on desc, number_in_session desc limit $2`,
-    [personId, most],
+    `select person_id, held_on::text as held_on, hurt, said_in from (
+       select said.*, lag(hurt) over (order by held_on, place) as before from ${said}
+     ) each_once where hurt is distinct from before order by held_on desc, place desc limit $2`,
+    [[personId], most],
   );

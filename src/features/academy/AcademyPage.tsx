@@ -15,7 +15,7 @@ import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, space } from '@/ui/tokens/tokens';
 import { BrickTable } from './BrickTable';
 import { Reviewers, type ReviewersAgreed } from './Reviewers';
-import { type HazardSeen, SafetyLog } from './SafetyLog';
+import { type HazardSeen, SafetyLog, type SafetyLogProps } from './SafetyLog';
 import { agoWords, type Taught, WorthAClass } from './WorthAClass';
 
 const Opened = styled.div`
@@ -36,6 +36,7 @@ export interface AcademyPageProps {
   readonly effects: readonly ShownEffect[];
   readonly hazards: readonly HazardSeen[];
   readonly moreHazards: boolean;
+  readonly inClasses: SafetyLogProps['inClasses'];
   readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
   readonly reviewers: readonly ReviewersAgreed[];
   /** One cell of the table, opened: who shows what. */
@@ -66,6 +67,7 @@ export function AcademyPage({
   effects,
   hazards,
   moreHazards,
+  inClasses,
   work,
   reviewers,
   open,
@@ -166,9 +168,11 @@ export function AcademyPage({
       )}
       <Section>
         <h2>Safety</h2>
-        <div className="note">Hazards marked on film, newest first. For injuries ask a licensed medical person.</div>
+        <div className="note">
+          Hazards marked on film and what classes’ logs say, newest first. For injuries ask a licensed medical person.
+        </div>
         <div className="matter">
-          <SafetyLog hazards={hazards} isCut={moreHazards} />
+          <SafetyLog hazards={hazards} isCut={moreHazards} inClasses={inClasses} />
         </div>
       </Section>
       <Section>

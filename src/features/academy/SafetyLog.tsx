@@ -30,8 +30,53 @@ export interface HazardSeen {
 /** Lines at first. */
 const SHOWN = 10;
 
+/** What the log of a class says was dangerous, or hurt whom. */
+interface SeenInClass {
+  readonly classId: string;
+  readonly day: string;
+  readonly title: string;
+  readonly hazards: string;
+  readonly hurt: string;
+}
+export interface SafetyLogProps {
+  readonly hazards: readonly HazardSeen[];
+  readonly isCut: boolean;
+  readonly inClasses: readonly SeenInClass[];
+}
+
+/** Hazards on film and in class. */
+export const SafetyLog = ({ inClasses, ...onFilm }: SafetyLogProps) => (
+  <>
+    <OnFilm {...onFilm} />
+    {inClasses.length > 0 ? <InClasses classes={inClasses} /> : null}
+  </>
+);
+
+function InClasses({ classes }: { readonly classes: SafetyLogProps['inClasses'] }) {
+  const { shown, toggle } = useShowAll(classes, SHOWN);
+  return (
+    <>
+      <h3>In class</h3>
+      {shown.map(({ classId, day, title, hazards, hurt }) => (
+        <p key={classId}>
+          <Link href={`/classes/${classId}`}>
+            {dayWords(day)} {title}
+          </Link>{' '}
+          {hazards}
+          {hurt ? (
+            <Quiet>
+              {hazards ? ' · ' : ''}hurt: {hurt}
+            </Quiet>
+          ) : null}
+        </p>
+      ))}
+      {toggle}
+    </>
+  );
+}
+
 /** Hazards that were marked, newest first; of one kind or of one person when asked, and as a reel. */
-export function SafetyLog({ hazards, isCut }: { readonly hazards: readonly HazardSeen[]; readonly isCut: boolean }) {
+function OnFilm({ hazards, isCut }: Pick<SafetyLogProps, 'hazards' | 'isCut'>) {
   const [kind, setKind] = useState('all');
   const [person, setPerson] = useState('');
   const kinds = [...new Set(hazards.map((one) => one.hazard))].sort();

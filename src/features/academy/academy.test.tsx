@@ -17,7 +17,7 @@ const hazards = [
 
 describe('the safety log', () => {
   it('is narrowed by a name, and plays what is left', async () => {
-    render(<SafetyLog hazards={hazards} isCut={false} />);
+    render(<SafetyLog hazards={hazards} isCut={false} inClasses={[]} />);
     expect(screen.getByText('2 of 2')).toBeTruthy();
     await userEvent.type(screen.getByLabelText('With'), 'teo');
     expect(screen.getByText('1 of 2')).toBeTruthy();
@@ -28,7 +28,14 @@ describe('the safety log', () => {
     expect(screen.getByText('None of this kind with this name.')).toBeTruthy();
   });
   it('says how to keep a hazard where there is none', () => {
-    render(<SafetyLog hazards={[]} isCut={false} />);
+    render(
+      <SafetyLog
+        hazards={[]}
+        isCut={false}
+        inClasses={[{ classId: 'k', day: '2025-11-20', title: 'Evening', hazards: '', hurt: 'Ana: left knee' }]}
+      />,
+    );
+    expect(screen.getByText(/hurt: Ana: left knee/)).toBeTruthy();
     expect(screen.getByText(/hazard …/)).toBeTruthy();
   });
 });

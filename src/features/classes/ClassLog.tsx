@@ -11,12 +11,9 @@ import { Notice, Quiet, Stack } from '@/ui/layout/Page';
 import { Button, Checkbox } from '@/ui/primitives';
 import { space } from '@/ui/tokens/tokens';
 import { AddByName } from './AddByName';
+import { type ClassNoteFacts, HowItWent } from './HowItWent';
+import { type HowItWas, WhoCame } from './WhoCame';
 
-const People = styled.ul`
-  list-style: none; margin: 0; padding: 0; columns: 3; column-gap: ${space(8)};
-  li { break-inside: avoid; min-height: 30px; }
-  @media (max-width: 860px) { columns: 1; }
-`;
 const Drills = styled.ul`
   list-style: none; margin: 0; padding: 0;
   li { display: flex; align-items: center; gap: ${space(3)}; min-height: 34px; }
@@ -28,8 +25,11 @@ export interface ClassLogProps {
   readonly expectedIds: readonly string[];
   readonly plannedIds: readonly string[];
   readonly came: Readonly<Record<string, boolean>>;
+  /** Of those who came, where something is said. */
+  readonly howItWas: Readonly<Record<string, HowItWas>>;
   /** Minutes by drill. */
   readonly drilled: Readonly<Record<string, number>>;
+  readonly note: ClassNoteFacts;
 }
 
 /** Minutes that a drill is taken to have lasted until somebody says otherwise. @source own decision: the usual length of a block */
@@ -37,7 +37,10 @@ const USUAL_MINUTES = 10;
 const STEP_MINUTES = 5;
 const MOST_MINUTES = 240;
 
-/** Who came and what was drilled: ticks that are kept at once. Who was expected and what was planned is there to be ticked; others are added by name. */
+/**
+ * What became of a class: who came and how it was for them, what was drilled, how it went. Ticks are kept at once. Who was expected and what was planned is
+ * there to be ticked; others are added by name.
+ */
 export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: ClassLogProps) {
   const wordOf = useWordOf();
   const house = useHouse();
@@ -62,20 +65,24 @@ export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: 
     void keep(logDrilled(classId, drillId, minutes), () => put(before));
   };
   const listed = people.filter((one) => expectedIds.includes(one.id) || one.id in came);
+  const unsaid = listed.filter((one) => !(one.id in came));
   const drills = [...new Set([...plannedIds, ...Object.keys(drilled)])];
   const known = drillsOf(house).map((one) => one.id);
   return (
     <Stack>
       {message ? <Notice role="alert">{message}</Notice> : null}
-      <People aria-label="Who came">
-        {listed.map((one) => (
-          <li key={one.id}>
-            <Checkbox isSelected={came[one.id] === true} onChange={(isThere) => tick(one.id, isThere)}>
-              {one.name}
-            </Checkbox>
-          </li>
-        ))}
-      </People>
+      <WhoCame classId={classId} people={listed} came={came} howItWas={kept.howItWas} onTick={tick} onSend={keep} />
+      {unsaid.length > 1 ? (
+        <div>
+          <Button
+            onPress={() => {
+              for (const one of unsaid) tick(one.id, true);
+            }}
+          >
+            All {unsaid.length} who were expected came
+          </Button>
+        </div>
+      ) : null}
       <AddByName
         label="Somebody else came"
         options={people.filter((one) => !listed.includes(one))}
@@ -119,6 +126,7 @@ export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: 
         options={known.filter((id) => !drills.includes(id)).map((id) => ({ id, name: wordOf(id) }))}
         onChoose={(id) => drill(id, USUAL_MINUTES)}
       />
+      <HowItWent classId={classId} note={kept.note} />
     </Stack>
   );
 }

@@ -33,7 +33,7 @@ export interface ClassPageProps {
   readonly people: readonly ExpectablePerson[];
   readonly chances: Readonly<Record<string, number>>;
   /** What became of it, once it has begun. */
-  readonly log?: Pick<ClassLogProps, 'came' | 'drilled'>;
+  readonly log?: Pick<ClassLogProps, 'came' | 'howItWas' | 'drilled' | 'note'>;
   readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly ordinal: number };
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;

@@ -10,6 +10,14 @@ vi.mock('@/server/classes/classActions', () => ({
     sent.calls.push(['came', ...args]);
     return sent.answer;
   },
+  logHowItWas: async (...args: unknown[]) => {
+    sent.calls.push(['how', ...args]);
+    return sent.answer;
+  },
+  logNote: async (...args: unknown[]) => {
+    sent.calls.push(['note', ...args]);
+    return sent.answer;
+  },
   logDrilled: async (...args: unknown[]) => {
     sent.calls.push(['drilled', ...args]);
     return sent.answer;
@@ -34,7 +42,9 @@ const open = () =>
       expectedIds={['ana', 'teo']}
       plannedIds={['drill-half-guard-side']}
       came={{ ana: true }}
+      howItWas={{ ana: { struggled: true, hurt: '' } }}
       drilled={{ 'drill-face-in': 15 }}
+      note={{ words: '', hazards: '', version: 0 }}
     />,
   );
 
@@ -61,5 +71,36 @@ describe('what became of a class', () => {
     await userEvent.click(screen.getByRole('checkbox', { name: 'Teo Lindqvist' }));
     expect((await screen.findByRole('alert')).textContent).toContain('no longer there');
     expect((screen.getByRole('checkbox', { name: 'Teo Lindqvist' }) as HTMLInputElement).checked).toBe(false);
+  });
+
+  it('says of who came how it was for them, and of the class how it went', async () => {
+    sent.answer = { ok: true, version: 1 };
+    open();
+    // Only who came can have struggled.
+    expect(screen.queryByRole('button', { name: 'Teo Lindqvist struggled' })).toBeNull();
+    const struggled = screen.getByRole('button', { name: 'Ana Velden struggled' });
+    expect(struggled.getAttribute('aria-pressed')).toBe('true');
+    await userEvent.click(struggled);
+    await userEvent.click(screen.getByRole('button', { name: 'Ana Velden: something hurts' }));
+    await userEvent.type(screen.getByLabelText('What hurts Ana Velden'), 'left knee');
+    await userEvent.tab();
+    const keep = screen.getByRole('button', { name: 'Keep how it went' });
+    expect(keep.hasAttribute('disabled')).toBe(true);
+    await userEvent.click(screen.getByRole('radio', { name: 'too hard' }));
+    await userEvent.type(screen.getByLabelText('What was dangerous'), 'two pairs collided');
+    await userEvent.click(keep);
+    expect(sent.calls).toEqual([
+      ['how', 'k', 'ana', { struggled: false, hurt: '' }],
+      ['how', 'k', 'ana', { struggled: false, hurt: 'left knee' }],
+      ['note', 'k', { went: 'too-hard', words: '', hazards: 'two pairs collided' }, 0],
+    ]);
+    expect(screen.getByText('Kept.')).toBeTruthy();
+    // Another coach was faster: the words stay, and the reason is there.
+    sent.answer = { ok: false, messages: { '': 'Another coach wrote how it went meanwhile.' } };
+    await userEvent.type(screen.getByLabelText(/In your words/), 'Again on Thursday');
+    await userEvent.click(keep);
+    expect(screen.getByText(/Another coach wrote/)).toBeTruthy();
+    expect(screen.getByDisplayValue('Again on Thursday')).toBeTruthy();
+    expect(sent.calls.at(-1)).toMatchObject(['note', 'k', { words: 'Again on Thursday' }, 1]);
   });
 });

@@ -1,6 +1,7 @@
 import { addDays } from '@/core/kernel';
 import { type AcademyTable, academyTable, listShared, type SharedError } from '@/core/patterns';
 import { adultEquivalent, type Belt, belts, errors, findError, positionFamilies } from '@/core/vocabulary';
+import { listSeenInClasses } from '@/data/classes/log';
 import { pool } from '@/data/client';
 import {
   listErrorsByBelt,
@@ -43,6 +44,8 @@ export interface AcademyPage {
   readonly effects: readonly EffectWithWaiting[];
   readonly hazards: Awaited<ReturnType<typeof listHazardsSeen>>;
   readonly moreHazards: boolean;
+  /** Classes in which something was dangerous or hurt. */
+  readonly inClasses: Awaited<ReturnType<typeof listSeenInClasses>>;
   readonly work: { readonly marked: number; readonly unmarked: number; readonly unsigned: number };
   readonly reviewers: readonly ReviewersAgreed[];
   readonly open?: OpenCell;
@@ -55,7 +58,7 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
   const coach = await requireCoach();
   const [day, zone, blind] = await Promise.all([today(), academyZone(), listBlindRounds(coach.id)]);
   const byBelt = await listErrorsByBelt(pool());
-  const [footage, taught, hazards, [work], reviewers, figuresDue, effects, open] = await Promise.all([
+  const [footage, taught, hazards, [work], reviewers, figuresDue, effects, inClasses, open] = await Promise.all([
     listFootageByBelt(pool(), liveTimeError?.id ?? ''),
     listTaughtDrills(pool(), addDays(day, -TAUGHT_DAYS), zone),
     listHazardsSeen(pool(), SHOWN_HAZARDS + 1, blind),
@@ -63,6 +66,7 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
     loadReviewers(blind),
     findFiguresDue(pool(), undefined),
     loadEffects(blind),
+    listSeenInClasses(pool(), SHOWN_HAZARDS, zone),
     openCell(
       byBelt.map((one) => one.errorId),
       family,
@@ -75,6 +79,7 @@ export async function loadAcademy(family?: string, belt?: string): Promise<Acade
       shared: listShared(byBelt),
       taught,
       effects,
+      inClasses,
       reviewers,
       open,
       today: day,

@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { momentOf, type Outcome, refuse } from '@/core/kernel';
 import { findDrill } from '@/core/vocabulary';
 import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
-import { askForWhoCame, deleteDrilled, saveCame, saveDrilled } from '@/data/classes/log';
+import { askForWhoCame, deleteDrilled, putClassNote, saveCame, saveDrilled, saveHowItWas } from '@/data/classes/log';
 import { insertAskedRun } from '@/data/classes/runs';
 import { inTransaction, pool } from '@/data/client';
 import { queueTask } from '@/data/footage/queue';
@@ -14,7 +14,7 @@ import { academyZone } from '../kernel/academyTime';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { putOnce } from '../kernel/putOnce';
 import { askForPlan } from './askForPlan';
-import { classInput, locksInput } from './classInput';
+import { classInput, howItWasInput, locksInput, noteInput } from './classInput';
 import { expectUsual } from './expectUsual';
 
 const GONE = 'This class is no longer there. Go back to the list of classes.';
@@ -81,6 +81,33 @@ export const logCame = defineCommand({
     await askForWhoCame(pool(), classId);
     revalidatePath(`/classes/${classId}`);
     return { ok: true };
+  },
+});
+
+/** Says of somebody who came whether they struggled and what hurt. */
+export const logHowItWas = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.uuid(), howItWasInput],
+  misfit: 'Write what hurt in at most 200 characters.',
+  run: async (_coach, classId, personId, how) => {
+    if ((await saveHowItWas(pool(), classId, personId, how)) === 0)
+      return refuse('They are not among those who came. Tick them first, or reload the page.');
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true };
+  },
+});
+
+/** Says how a class went, unless another coach said something since `version`: then nothing is changed. */
+export const logNote = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), noteInput, z.number().int().min(0)],
+  misfit: 'Write at most 2,000 characters on how it went and 1,000 on what was dangerous.',
+  run: async (coach, classId, note, version): Promise<Outcome<{ readonly version: number }>> => {
+    if (!(await findClass(pool(), classId))) return refuse(GONE);
+    if ((await putClassNote(pool(), classId, { ...note, version }, coach.id)) === 0)
+      return refuse('Another coach wrote how it went meanwhile. Copy your words, reload the page, and add them.');
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true, version: version + 1 };
   },
 });
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { parseCalendarDate } from '@/core/kernel';
 import { storableText } from '@/core/marks';
+import { howClassesGo } from '@/data/classes/log';
 
 /** `Date` takes 30 February for a day of March and "1" for a year: the parts are looked at first. @source RFC 3339, section 5.6 */
 function isMoment(text: string): boolean {
@@ -24,3 +25,15 @@ export const lockInput = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('drop'), drillId: storableText().max(80) }),
 ]);
 export const locksInput = z.array(lockInput).max(60).readonly();
+
+/** How a class went, as a coach says it. */
+export const noteInput = z.object({
+  went: z.enum(howClassesGo).optional(),
+  words: storableText().trim().max(2000, 'Use at most 2,000 characters.'),
+  hazards: storableText().trim().max(1000, 'Use at most 1,000 characters.'),
+});
+/** How a class was for somebody who came. */
+export const howItWasInput = z.object({
+  struggled: z.boolean(),
+  hurt: storableText().trim().max(200, 'Use at most 200 characters.'),
+});

@@ -10,7 +10,7 @@ import {
   listPastClasses,
   type StoredPlan,
 } from '@/data/classes/classes';
-import { listCame, listDrilledIn } from '@/data/classes/log';
+import { type ClassNote, findClassNote, listCame, listDrilledIn } from '@/data/classes/log';
 import { type ClassRun, findLatestRun, findReadyRun } from '@/data/classes/runs';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
@@ -23,7 +23,9 @@ import { isUuid, uuidIn } from '../kernel/isUuid';
 /** Who came to a class, and what was drilled in it. */
 export interface ClassLog {
   readonly came: Readonly<Record<string, boolean>>;
+  readonly howItWas: Readonly<Record<string, { readonly struggled: boolean; readonly hurt: string }>>;
   readonly drilled: Readonly<Record<string, number>>;
+  readonly note: ClassNote;
 }
 
 export interface ClassPage {
@@ -66,9 +68,15 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
 }
 
 async function loadLog(classId: string): Promise<ClassLog> {
-  const [came, drilled] = await Promise.all([listCame(pool(), classId), listDrilledIn(pool(), classId)]);
+  const [came, drilled, note] = await Promise.all([
+    listCame(pool(), classId),
+    listDrilledIn(pool(), classId),
+    findClassNote(pool(), classId),
+  ]);
   return {
     came: Object.fromEntries(came.map((one) => [one.personId, one.came])),
+    howItWas: Object.fromEntries(came.map(({ personId, struggled, hurt }) => [personId, { struggled, hurt }])),
+    note: note ?? { words: '', hazards: '', version: 0 },
     drilled: Object.fromEntries(drilled.map((one) => [one.drillId, one.minutes])),
   };
 }

@@ -88,7 +88,7 @@ export async function gatherProblem(
     await listRecentHurts(database, personIds, addDays(today, -HURT_DAYS)),
     await listKappas(database),
   ];
-  const hurtOf = new Map(hurts.map((one) => [one.personId, `${one.hurt} (card of ${one.heldOn})`]));
+  const hurtOf = new Map(hurts.map((one) => [one.personId, `${one.hurt} (${one.saidIn} of ${one.heldOn})`]));
   const known = new Map(people.map((person) => [person.id, person]));
   const attendees: Attendee[] = [];
   for (const { personId, chance } of attendance) {

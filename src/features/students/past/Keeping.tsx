@@ -6,7 +6,7 @@ import type { PersonFacts } from '../PersonDialog';
 
 export interface KeepingProps {
   readonly person: PersonFacts & { readonly age?: number };
-  readonly hurts: readonly { readonly heldOn: string; readonly hurt: string }[];
+  readonly hurts: readonly { readonly heldOn: string; readonly hurt: string; readonly saidIn: 'card' | 'class' }[];
 }
 
 /** What is to be kept in mind: what hurts or hurt, who agreed to filming, notes. */
@@ -23,7 +23,10 @@ export function Keeping({ person, hurts }: KeepingProps) {
       ) : null}
       {hurts.map((one) => (
         <p key={`${one.heldOn} ${one.hurt}`}>
-          <Quiet>{dayWords(one.heldOn)}, on the round’s card:</Quiet> {one.hurt}
+          <Quiet>
+            {dayWords(one.heldOn)}, {one.saidIn === 'card' ? 'on the round’s card' : 'in class'}:
+          </Quiet>{' '}
+          {one.hurt}
         </p>
       ))}
       {!injuryNote && hurts.length === 0 ? <p>Nothing that hurts is noted.</p> : null}

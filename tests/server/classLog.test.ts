@@ -1,0 +1,66 @@
+import { randomUUID } from 'node:crypto';
+import { beforeEach, expect, it, vi } from 'vitest';
+import { addDays } from '@/core/kernel';
+import { insertClass, saveAttendee } from '@/data/classes/classes';
+import { pool } from '@/data/client';
+import { loadAcademy } from '@/server/academy/loadAcademy';
+import { logCame, logHowItWas, logNote } from '@/server/classes/classActions';
+import { loadClass } from '@/server/classes/loadClass';
+import { today } from '@/server/kernel/academyTime';
+import { loadStudent } from '@/server/students/loadStudent';
+import { figuresAreThere, planNow } from '../support/plans';
+import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
+
+let coach: { id: string; role: 'head'; weightUnit: 'kg'; reactionLeadSeconds: number };
+vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
+vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coach }));
+let [day, ana, marek, held] = ['', '', '', ''];
+async function classOn(daysAgo: number): Promise<string> {
+  const id = randomUUID();
+  const kind = { title: 'Evening', minutes: 60, uniform: 'gi' as const, level: 'all', pairsOnMats: 6 };
+  await insertClass(pool(), { id, startsAt: `${addDays(day, -daysAgo)}T01:00:00Z`, ...kind });
+  return id;
+}
+beforeEach(async () => {
+  await emptyDatabase();
+  coach = { id: await seedCoach(), role: 'head', weightUnit: 'kg', reactionLeadSeconds: 0.3 };
+  day = await today();
+  [ana, marek] = [await seedPerson('Ana Velden'), await seedPerson('Marek Osei')];
+  held = await classOn(2);
+});
+
+it('keeps of who came whether they struggled and what hurt; their page, the safety log and the next plan know it', async () => {
+  const how = { struggled: true, hurt: 'left knee' };
+  // Nobody said yet that she came.
+  expect(await logHowItWas(held, ana, how)).toMatchObject({ ok: false });
+  await logCame(held, ana, true);
+  expect(await logHowItWas(held, ana, how)).toMatchObject({ ok: true });
+  expect((await loadClass(held))?.log?.howItWas[ana]).toEqual(how);
+  expect((await loadStudent(ana))?.past.hurts).toMatchObject([{ hurt: 'left knee', saidIn: 'class' }]);
+  expect((await loadAcademy()).inClasses).toMatchObject([
+    { classId: held, hurt: 'Ana Velden: left knee', hazards: '' },
+  ]);
+
+  await putMarks(await seedRound(ana, marek, addDays(day, -3)), coach.id, flatError(40), flatError(80));
+  await figuresAreThere(day);
+  const ahead = await classOn(-2);
+  for (const one of [ana, marek]) await saveAttendee(pool(), ahead, one, 1);
+  const planned = await planNow(ahead, day);
+  const spared = planned.ok ? planned.plan.pairings.flatMap((one) => one.spares ?? []) : [];
+  expect(spared.find((one) => one.personId === ana)?.what).toContain('left knee (class of');
+  for (const hurt of ['x'.repeat(201), 'null\u0000byte'])
+    expect((await logHowItWas(held, ana, { struggled: false, hurt })).ok).toBe(false);
+});
+
+it('keeps how a class went; of two coaches who write at once the later one is told, and nothing of the first is lost', async () => {
+  const note = { went: 'too-hard' as const, words: 'Again on Thursday', hazards: 'two pairs collided' };
+  expect(await logNote(held, note, 0)).toEqual({ ok: true, version: 1 });
+  const late = await logNote(held, { words: 'mine', hazards: '' }, 0);
+  expect(late).toMatchObject({ ok: false });
+  expect(JSON.stringify(late)).toContain('Another coach');
+  expect((await loadClass(held))?.log?.note).toEqual({ ...note, version: 1 });
+  expect(await logNote(held, { words: 'both', hazards: '' }, 1)).toEqual({ ok: true, version: 2 });
+  expect((await loadClass(held))?.log?.note).toMatchObject({ went: undefined, words: 'both' });
+  expect((await logNote(held, { words: 'x'.repeat(2001), hazards: '' }, 2)).ok).toBe(false);
+  expect((await logNote(randomUUID(), note, 0)).ok).toBe(false);
+});
