@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { findDrill, findError } from '@/core/vocabulary';
 import {
   beginPlan,
@@ -11,7 +11,7 @@ import {
   saveAttendee,
 } from '@/data/classes/classes';
 import { saveDrilled } from '@/data/classes/log';
-import { findLatestRun, findReadyRun, insertAskedRun } from '@/data/classes/runs';
+import { endRun, findLatestRun, findReadyRun, insertAskedRun } from '@/data/classes/runs';
 import { inTransaction, pool } from '@/data/client';
 import { insertOwnWord, saveHidden } from '@/data/language/houseWords';
 import { insertMark } from '@/data/marks/marks';
@@ -236,5 +236,21 @@ describe('the coming weeks', () => {
     expect(await findLatestRun(pool())).toMatchObject({ id: last, state: 'waiting' });
     expect(await inTransaction(pool(), (client) => insertAskedRun(client, last, coachId))).toBe(0);
     expect(await findReadyRun(pool())).toBeUndefined();
+  });
+
+  it('end at once when somebody stops them, and what was planned before stands', async () => {
+    await ahead(2, people);
+    await workOut(await ask());
+    const before = await findReadyRun(pool());
+    expect(before?.content?.bound).toBeGreaterThanOrEqual(before?.content?.benefit ?? 1);
+    expect(before?.soFar?.benefit).toBeGreaterThan(0);
+    const id = await ask();
+    // The work is on; then nobody waits for it any more.
+    const work = workOutRun(pool(), id, now(), new AbortController().signal);
+    await vi.waitFor(async () => expect((await findLatestRun(pool()))?.state).toBe('working'), 20_000);
+    await endRun(pool(), id, { state: 'failed', problem: { code: 'stopped' } });
+    await work;
+    expect(await findLatestRun(pool())).toMatchObject({ id, state: 'failed', problem: { code: 'stopped' } });
+    expect((await findReadyRun(pool()))?.id).toBe(before?.id);
   });
 });

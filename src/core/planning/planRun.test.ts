@@ -118,6 +118,8 @@ describe('a run of classes', () => {
         // Class by class search with marginal minutes: the best there is, but for a hair where two lessons share an error.
         expect(found.benefit).toBeGreaterThanOrEqual(best * 0.999 - 1e-9);
         expect(found.benefit).toBeLessThanOrEqual(best + 1e-9);
+        // What bounds every run bounds the best.
+        expect(found.bound).toBeGreaterThanOrEqual(best - 1e-9);
       }),
       { numRuns: 60 },
     );
@@ -231,6 +233,27 @@ describe('a run of classes', () => {
     };
     expect(earlier(0)).toBeLessThan(earlier(HALF_LIFE_DAYS));
     expect(earlier(HALF_LIFE_DAYS)).toBeLessThan(planRun(runOf(flat)).benefit);
+  });
+
+  it('is bounded from above by a few per cent, and tells better runs as they come', () => {
+    const ids = [...new Set(drills.flatMap((one) => one.targetErrorIds))].slice(0, 14);
+    const attendees = Array.from({ length: 12 }, (_, at) =>
+      person(`p${at}`, {
+        chance: 0.4 + (at % 5) / 10,
+        needs: [0, 1, 2, 3].map((turn) => need(ids[(at * 5 + turn * 3) % ids.length]!, 1 + ((at + turn) % 4))),
+      }),
+    );
+    const problem = runOf(
+      [0, 1, 2, 3, 4].map((at) => classOf(at, attendees)),
+      { earlier: [{ personId: 'p0', errorId: ids[0]!, dose: 9, daysBefore: 20 }] },
+    );
+    const told: number[] = [];
+    const found = planRun(problem, (one) => told.push(one.benefit));
+    expect(told.length).toBeGreaterThan(0);
+    expect(told).toEqual([...told].sort((one, other) => one - other));
+    expect(found.benefit).toBeCloseTo(told.at(-1)!, 9);
+    expect(found.bound! / found.benefit).toBeGreaterThanOrEqual(1);
+    expect(found.bound! / found.benefit).toBeLessThan(1.05);
   });
 
   it('is the same whenever it is asked for', () => {

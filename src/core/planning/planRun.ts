@@ -1,13 +1,14 @@
 import { present } from '../kernel';
 import { drills as catalogueDrills, type Drill } from '../vocabulary';
 import { leastMinutesOf, mostMinutesOf } from './benefit';
-import type { DrillLock } from './chooseDrills';
-import { drillMinutesIn, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
-import { type Candidate, listCandidates } from './eligibility';
+import { MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
+import type { Candidate } from './eligibility';
 import { mostFrequentFirst } from './mostFrequent';
+import { boundOfRun } from './runBound';
 import { createDoses, type Doses } from './runDoses';
 import { unservedIn } from './runGains';
-import type { PlannedClass, RunClass, RunLesson, RunPlan, RunProblem } from './runProblem';
+import type { FoundRun, PlannedClass, RunClass, RunLesson, RunPlan, RunProblem } from './runProblem';
+import { type Room, roomOf } from './runRoom';
 import { type Theme, themeKey, themeOf, themesAmong } from './themes';
 
 /** A lesson does not come back before so many days. @source common practice: sleep on it first */
@@ -31,16 +32,17 @@ const FAIR_TURNS = 2;
  * The lessons of the coming classes together: class by class, the best theme with one to three lessons and their minutes, given what all other classes do,
  * until a sweep changes nothing; a few orders of classes are tried. Benefit is concave in doses, so the minutes of a set go where they help most.
  * No theme comes twice running for the same people, no lesson within two days, nothing that anybody may not do. Everybody who is expected gets a lesson on
- * one of their most pressing errors where that costs the others little.
+ * one of their most pressing errors where that costs the others little. Each better run that is found on the way is told.
  */
-export function planRun(problem: RunProblem): RunPlan {
+export function planRun(problem: RunProblem, onBetter: (found: FoundRun) => void = () => undefined): RunPlan {
   const rooms = problem.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills));
   const judged = (chosen: Chosen) => ({
     chosen,
     benefit: benefitOf(problem, rooms, chosen),
     unserved: unservedIn(problem, { classes: plannedFrom(problem, rooms, chosen) }),
   });
-  const most = judged(searchOrders(problem, rooms));
+  const tell = (chosen: Chosen, benefit: number) => onBetter({ classes: plannedFrom(problem, rooms, chosen), benefit });
+  const most = judged(searchOrders(problem, rooms, tell));
   let best = most;
   for (let turn = 0; problem.isFair && turn < FAIR_TURNS && best.unserved.length > 0; turn += 1) {
     const fairer = weighUnserved(problem, best.unserved, UNSERVED_WEIGHT ** (turn + 1));
@@ -52,6 +54,7 @@ export function planRun(problem: RunProblem): RunPlan {
   return {
     classes: plannedFrom(problem, rooms, best.chosen),
     benefit: best.benefit,
+    bound: boundOfRun(problem, rooms, best.chosen, best.benefit),
     aloneBenefit: benefitOf(problem, rooms, eachAlone(problem, rooms)),
     frequencyBenefit: benefitOf(problem, rooms, rooms.map(byFrequency)),
   };
@@ -79,7 +82,11 @@ const weighUnserved = (problem: RunProblem, unserved: readonly string[], weight:
 });
 
 /** The best that is found from a few orders of the classes. */
-function searchOrders(problem: RunProblem, rooms: readonly Room[]): Chosen {
+function searchOrders(
+  problem: RunProblem,
+  rooms: readonly Room[],
+  onBetter: (chosen: Chosen, benefit: number) => void = () => undefined,
+): Chosen {
   let best: Chosen = [];
   let benefit = -1;
   for (let turn = 0; turn < ORDERS; turn += 1) {
@@ -88,33 +95,9 @@ function searchOrders(problem: RunProblem, rooms: readonly Room[]): Chosen {
     if (found.benefit <= benefit + 1e-9) continue;
     best = found.chosen.map((lessons) => lessons ?? []);
     benefit = found.benefit;
+    onBetter(best, benefit);
   }
   return best;
-}
-
-interface Room {
-  readonly one: RunClass;
-  readonly candidates: readonly Candidate[];
-  readonly byId: ReadonlyMap<string, Candidate>;
-  readonly minutes: number;
-  readonly matShare: number;
-  readonly kept: readonly Extract<DrillLock, { kind: 'keep' }>[];
-}
-
-function roomOf(one: RunClass, drills: readonly Drill[]): Room {
-  const dropped = new Set(one.locks.filter((lock) => lock.kind === 'drop').map((lock) => lock.drillId));
-  const candidates = listCandidates(drills, one.attendees, one.uniform, new Set()).filter(
-    ({ drill }) => !dropped.has(drill.id),
-  );
-  const pairs = Math.max(1, Math.floor(one.attendees.length / 2));
-  return {
-    one,
-    candidates,
-    byId: new Map(candidates.map((candidate) => [candidate.drill.id, candidate])),
-    minutes: drillMinutesIn(one.minutes),
-    matShare: Math.min(1, Math.max(1, one.pairsOnMats) / pairs),
-    kept: one.locks.filter((lock) => lock.kind === 'keep'),
-  };
 }
 
 const drillsIn = (room: Room, lessons: readonly RunLesson[]): Drill[] =>
@@ -175,15 +158,11 @@ function meetSamePeople(one: RunClass, other: RunClass): boolean {
 
 /** The best lessons of one class, given all doses of the others. */
 function bestLessons(room: Room, doses: Doses, isAllowed: (drill: Drill) => boolean): RunLesson[] {
-  const locked = room.kept.flatMap((lock) => {
-    const candidate = room.byId.get(lock.drillId);
-    return candidate ? [{ candidate, minutes: clamp(candidate.drill, lock.minutes) }] : [];
-  });
+  const { locked, mostThemes } = room;
   const free = room.candidates.filter(
     ({ drill }) => isAllowed(drill) && !locked.some((one) => one.candidate.drill.id === drill.id),
   );
   const lockedThemes = themesAmong(locked.map((one) => one.candidate.drill));
-  const mostThemes = Math.max(room.one.minutes >= TWO_THEMES_MINUTES ? 2 : 1, lockedThemes.length);
   const worth = (set: readonly Candidate[], step: number) => allot(room, doses, locked, set, step);
   const base = worth([], 1);
   const sets: { gain: number; set: readonly Candidate[] }[] = [];
@@ -237,19 +216,11 @@ function* subsets<Item>(items: readonly Item[], most: number): Generator<Item[]>
   if (most > 0) yield* pick(0, []);
 }
 
-const clamp = (drill: Drill, minutes: number): number =>
-  Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), Math.round(minutes)));
-
-interface Locked {
-  readonly candidate: Candidate;
-  readonly minutes: number;
-}
-
 /** Minutes for a set of lessons: their least first, then some at a time to where they help most. Nothing gained where they do not fit. */
 function allot(
   room: Room,
   doses: Doses,
-  locked: readonly Locked[],
+  locked: Room['locked'],
   set: readonly Candidate[],
   step: number,
 ): { gain: number; lessons: RunLesson[] } {

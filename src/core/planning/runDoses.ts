@@ -102,7 +102,7 @@ export function createDoses(classes: readonly RunClass[], earlier: readonly Earl
 }
 
 /** κ of doses of before the run. @source own decision: the middle of the catalogue's 0.1 to 0.6 */
-const EARLIER_KAPPA = 0.35;
+export const EARLIER_KAPPA = 0.35;
 
 const total = (cells: ReadonlyMap<string, Cell>): number => {
   let sum = 0;

@@ -53,9 +53,15 @@ export interface PlannedClass {
   readonly lessons: readonly RunLesson[];
 }
 
-export interface RunPlan {
+/** A run that was found on the way to the best. */
+export interface FoundRun {
   readonly classes: readonly PlannedClass[];
   readonly benefit: number;
+}
+
+export interface RunPlan extends FoundRun {
+  /** No run of these classes can bring more than this. Absent in older runs. */
+  readonly bound?: number;
   /** The same people and classes, each class planned for itself. */
   readonly aloneBenefit: number;
   /** Each class by its most frequent errors first. */

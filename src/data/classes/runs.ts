@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { RunGain, RunPlan } from '@/core/planning';
+import type { FoundRun, RunGain, RunPlan } from '@/core/planning';
 import type { Database } from '../client';
 import { findRow, runStatement } from '../rows';
 import { planStates } from './classes';
@@ -9,7 +9,7 @@ export interface RunContent extends RunPlan {
   readonly gains: readonly RunGain[];
 }
 export interface RunProblemCode {
-  readonly code: 'no-class-ahead' | 'nothing-to-work-on' | 'interrupted';
+  readonly code: 'no-class-ahead' | 'nothing-to-work-on' | 'interrupted' | 'stopped';
 }
 
 const runRow = z
@@ -17,6 +17,7 @@ const runRow = z
     id: z.string(),
     state: z.enum(planStates),
     content: z.custom<RunContent>((value) => typeof value === 'object' && value !== null).nullable(),
+    so_far: z.custom<FoundRun>((value) => typeof value === 'object' && value !== null).nullable(),
     problem: z.custom<RunProblemCode>((value) => typeof value === 'object' && value !== null).nullable(),
     asked_by_name: z.string().nullable(),
     asked_at: z.date(),
@@ -25,13 +26,14 @@ const runRow = z
     id: row.id,
     state: row.state,
     content: row.content ?? undefined,
+    soFar: row.so_far ?? undefined,
     problem: row.problem ?? undefined,
     askedBy: row.asked_by_name ?? undefined,
     askedAt: row.asked_at.toISOString(),
   }));
 export type ClassRun = z.output<typeof runRow>;
 
-const select = `select r.id, r.state, r.content, r.problem, c.display_name as asked_by_name, r.asked_at
+const select = `select r.id, r.state, r.content, r.so_far, r.problem, c.display_name as asked_by_name, r.asked_at
   from class_run r left join coach c on c.id = r.asked_by`;
 
 /** The run that was asked for last, and the last one that came to something. */
@@ -61,6 +63,23 @@ export const beginRun = (database: Database, id: string) =>
     "update class_run set state = 'working', changed_at = now() where id = $1 and state in ('waiting', 'working') returning asked_by",
     [id],
   );
+
+/** Keeps the best that is found so far, while more is looked for; 0 rows when nobody wants the run any more. */
+export const keepSoFar = (database: Database, id: string, found: FoundRun) =>
+  runStatement(
+    database,
+    "update class_run set so_far = $2, changed_at = now() where id = $1 and state in ('waiting', 'working')",
+    [id, JSON.stringify(found)],
+  );
+
+/** Whether somebody still waits for a run. */
+export const isRunWanted = async (database: Database, id: string): Promise<boolean> =>
+  (await findRow(
+    database,
+    z.object({ id: z.string() }),
+    "select id from class_run where id = $1 and state in ('waiting', 'working')",
+    [id],
+  )) !== undefined;
 
 /** Keeps what a run became; 0 rows when it was overtaken meanwhile. */
 export const endRun = (

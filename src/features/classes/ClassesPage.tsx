@@ -114,7 +114,7 @@ export function ClassesPage({
               what was worked out.
             </div>
             <div className="matter">
-              <PlanAhead run={run} canPlan={upcoming.some((one) => one.expected > 1)} />
+              <PlanAhead run={run} canPlan={upcoming.some((one) => one.expected > 1)} dayOf={dayOfClass} />
               <Weeks classes={upcoming} />
             </div>
           </Section>

@@ -4,11 +4,11 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { styled } from 'styled-components';
 import { shortNamesOf } from '@/core/kernel';
-import type { RunGain } from '@/core/planning';
+import type { FoundRun, RunGain } from '@/core/planning';
 import { FormMessage } from '@/forms/FormMessage';
 import { useNewId } from '@/forms/useNewId';
 import { useSending } from '@/forms/useSending';
-import { planAhead } from '@/server/classes/classActions';
+import { planAhead, stopPlanning } from '@/server/classes/classActions';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet, Row } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
@@ -28,20 +28,32 @@ const SHOWN = 8;
 
 /** The coming classes planned together, as far as it is. */
 export interface RunState {
+  /** The run that was asked for last. */
+  readonly id?: string;
   readonly isUnderway: boolean;
+  /** The best that is found, while more is looked for. */
+  readonly soFar?: FoundRun;
   readonly askedBy?: string;
   /** Why there is none. */
   readonly message?: string;
   readonly ready?: {
     readonly benefit: number;
+    readonly bound?: number;
     readonly aloneBenefit: number;
     readonly frequencyBenefit: number;
     readonly gains: readonly RunGain[];
   };
 }
 
-/** Asks for the coming classes to be planned together, and says how much that helps. */
-export function PlanAhead({ run, canPlan }: { readonly run: RunState; readonly canPlan: boolean }) {
+export interface PlanAheadProps {
+  readonly run: RunState;
+  readonly canPlan: boolean;
+  /** The day of a class: "Wed 2 Dec". */
+  readonly dayOf: (classId: string) => string | undefined;
+}
+
+/** Asks for the coming classes to be planned together, shows what is found so far, and says how much it helps. */
+export function PlanAhead({ run, canPlan, dayOf }: PlanAheadProps) {
   const router = useRouter();
   const fresh = useNewId();
   const { messages, isSending, send } = useSending();
@@ -54,6 +66,15 @@ export function PlanAhead({ run, canPlan }: { readonly run: RunState; readonly c
         router.refresh();
       },
     );
+  const stop = () => {
+    if (run.id !== undefined) {
+      const { id } = run;
+      send(
+        () => stopPlanning(id),
+        () => router.refresh(),
+      );
+    }
+  };
   return (
     <Above>
       <FormMessage messages={run.message ? { '': run.message, ...messages } : messages} />
@@ -62,14 +83,38 @@ export function PlanAhead({ run, canPlan }: { readonly run: RunState; readonly c
           {run.isUnderway ? 'Weighing three weeks …' : 'Plan the coming weeks together'}
         </Button>
         {run.isUnderway ? (
-          <Quiet role="status">
-            {run.askedBy ? `${run.askedBy} asked for it. ` : ''}You can leave this page: the plans will be here.
-          </Quiet>
+          <>
+            <Button look="plain" onPress={stop}>
+              Stop
+            </Button>
+            <Quiet role="status">
+              {run.askedBy ? `${run.askedBy} asked for it. ` : ''}
+              {run.soFar ? 'A first run is found; better ones are looked for. ' : ''}You can leave this page: the plans
+              will be here.
+            </Quiet>
+          </>
         ) : (
           <Quiet>{canPlan ? comparedWords(run) : 'Tick who is expected in a class first.'}</Quiet>
         )}
       </Row>
+      {run.isUnderway && run.soFar ? <SoFar found={run.soFar} dayOf={dayOf} /> : null}
     </Above>
+  );
+}
+
+/** The lessons of the best run that is found so far. */
+function SoFar({ found, dayOf }: { readonly found: FoundRun } & Pick<PlanAheadProps, 'dayOf'>) {
+  const wordOf = useWordOf();
+  return (
+    <ul aria-label="Found so far">
+      {found.classes
+        .filter((one) => one.lessons.length > 0)
+        .map(({ classId, lessons }) => (
+          <li key={classId}>
+            <Quiet>{dayOf(classId)}:</Quiet> {lessons.map((one) => wordOf(one.drillId)).join(', ')}
+          </li>
+        ))}
+    </ul>
   );
 }
 
@@ -84,7 +129,16 @@ function comparedWords({ ready }: RunState): string {
       ? `${more(ready.frequencyBenefit)} % more than the most frequent errors first`
       : '',
   ].filter(Boolean);
-  return parts.length > 0 ? `Expected to help ${parts.join(', ')}.` : '';
+  return [parts.length > 0 ? `Expected to help ${parts.join(', ')}.` : '', boundWords(ready)].filter(Boolean).join(' ');
+}
+
+/** How near to the best that can be: "Within 3 % of anything possible." */
+function boundWords({ benefit, bound }: NonNullable<RunState['ready']>): string {
+  if (bound === undefined || benefit <= 0) return '';
+  const percent = (bound / benefit - 1) * 100;
+  return percent < 0.05
+    ? 'Proved best.'
+    : `Within ${percent < 1 ? percent.toFixed(1) : Math.ceil(percent)} % of anything possible.`;
 }
 
 export interface GainListProps {

@@ -17,6 +17,10 @@ vi.mock('@/server/classes/classActions', () => ({
     sent.calls.push(args);
     return sent.answer;
   },
+  stopPlanning: async (...args: unknown[]) => {
+    sent.calls.push(['stop', ...args]);
+    return sent.answer;
+  },
   saveClass: async (...args: unknown[]) => {
     sent.calls.push(args);
     return sent.answer;
@@ -80,6 +84,19 @@ describe('the coming weeks', () => {
     expect(screen.getByText('Taps too late waits')).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Plan the coming weeks together' }));
     expect(sent.calls[0]?.[0]).toMatch(/^[0-9a-f-]{36}$/);
+    cleanup();
+    // While it is worked out: what is found so far, and a way to stop.
+    const lessons = [{ drillId: 'drill-shield-first', minutes: 14, excludedIds: [] }];
+    const soFar = { benefit: 9, classes: [{ classId: 'k', themes: [], lessons }] };
+    const underway = { isUnderway: true, id: 'r', soFar, askedBy: 'Ludo' };
+    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={underway} names={names} />);
+    expect(screen.getByRole('list', { name: 'Found so far' }).textContent).toContain('Shield first, then the hip');
+    await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(sent.calls.at(-1)).toEqual(['stop', 'r']);
+    cleanup();
+    const bounded = { isUnderway: false, ready: { ...ready, bound: 12.3 } };
+    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={bounded} names={names} />);
+    expect(screen.getByText(/Within 3 % of anything possible/)).toBeTruthy();
     cleanup();
     const failed = { isUnderway: false, message: 'There is nothing to work on yet.' };
     inBerlin(<ClassesPage upcoming={[{ ...one, expected: 0 }]} past={[]} people={9} run={failed} names={{}} />);

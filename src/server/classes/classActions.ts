@@ -6,7 +6,7 @@ import { momentOf, type Outcome, refuse } from '@/core/kernel';
 import { findDrill } from '@/core/vocabulary';
 import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
 import { askForWhoCame, deleteDrilled, putClassNote, saveCame, saveDrilled, saveHowItWas } from '@/data/classes/log';
-import { insertAskedRun } from '@/data/classes/runs';
+import { endRun, insertAskedRun } from '@/data/classes/runs';
 import { inTransaction, pool } from '@/data/client';
 import { queueTask } from '@/data/footage/queue';
 import { findPerson } from '@/data/people/people';
@@ -149,6 +149,17 @@ export const planAhead = defineCommand({
       if ((await insertAskedRun(client, runId, coach.id)) > 0)
         await queueTask(client, 'plan-run', { runId }, `plan-run:${runId}`);
     });
+    revalidatePath('/classes');
+    return { ok: true };
+  },
+});
+
+/** Ends the work on a run that is not there yet; what was planned before stands. Harmless when it is there already. */
+export const stopPlanning = defineCommand({
+  actor: 'coach',
+  args: [z.uuid()],
+  run: async (_coach, runId) => {
+    await endRun(pool(), runId, { state: 'failed', problem: { code: 'stopped' } });
     revalidatePath('/classes');
     return { ok: true };
   },

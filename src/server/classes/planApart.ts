@@ -1,8 +1,8 @@
 import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import type { Result } from '@/core/kernel';
-import type { ClassPlan, ClassPlanProblem, ClassProblem, RunPlan, RunProblem } from '@/core/planning';
-import type { Planning } from './planProcess';
+import type { ClassPlan, ClassPlanProblem, ClassProblem, FoundRun, RunPlan, RunProblem } from '@/core/planning';
+import type { Planning, PlanningSays } from './planProcess';
 
 type Planned = Result<ClassPlan, ClassPlanProblem>;
 
@@ -16,18 +16,30 @@ export interface PlannedRun {
   readonly plans: readonly (Planned | undefined)[];
 }
 
-/** The same for a run and each of its classes. */
-export const planRunApart = (run: RunProblem, classes: readonly ClassProblem[], signal: AbortSignal) =>
-  ask<PlannedRun>({ kind: 'run', run, classes }, signal);
+/** The same for a run and each of its classes; better runs that are found on the way are told. */
+export const planRunApart = (
+  run: RunProblem,
+  classes: readonly ClassProblem[],
+  signal: AbortSignal,
+  onBetter: (run: FoundRun) => void,
+) => ask<PlannedRun>({ kind: 'run', run, classes }, signal, onBetter);
 
-function ask<Answer>(planning: Planning, signal: AbortSignal): Promise<Answer> {
+function ask<Answer>(
+  planning: Planning,
+  signal: AbortSignal,
+  onBetter: (run: FoundRun) => void = () => undefined,
+): Promise<Answer> {
   return new Promise((resolve, reject) => {
     const child = fork(fileURLToPath(new URL('./planProcess.ts', import.meta.url)), {
       execArgv: ['--import', 'tsx'],
       serialization: 'advanced',
       signal,
     });
-    child.once('message', (planned) => resolve(planned as Answer));
+    child.on('message', (message) => {
+      const said = message as PlanningSays<Answer>;
+      if (said.kind === 'better') onBetter(said.run);
+      else resolve(said.answer);
+    });
     child.once('error', reject);
     child.once('exit', () => reject(new Error('planApart: the process ended without a plan')));
     child.send(planning);

@@ -1,4 +1,4 @@
-import { type ClassProblem, planClass, planRun, type RunProblem } from '@/core/planning';
+import { type ClassProblem, type FoundRun, planClass, planRun, type RunProblem } from '@/core/planning';
 import { createSolver } from './solver';
 
 /** What is to be planned: one class, or a run with the problem of each of its classes. */
@@ -6,15 +6,20 @@ export type Planning =
   | { readonly kind: 'class'; readonly problem: ClassProblem }
   | { readonly kind: 'run'; readonly run: RunProblem; readonly classes: readonly ClassProblem[] };
 
+/** What the process says: a better run that it found on the way, and at the end what was asked for. */
+export type PlanningSays<Answer> =
+  | { readonly kind: 'better'; readonly run: FoundRun }
+  | { readonly kind: 'done'; readonly answer: Answer };
+
 /** A process of its own for one plan: the solver keeps whatever it runs in busy for seconds, and its memory is given back as a whole. */
 process.once('disconnect', () => process.exit());
 process.once('message', async (asked) => {
-  process.send?.(await plan(asked as Planning), () => process.exit());
+  process.send?.({ kind: 'done', answer: await plan(asked as Planning) }, () => process.exit());
 });
 
 async function plan(asked: Planning) {
   if (asked.kind === 'class') return planClass(asked.problem, await createSolver());
-  const run = planRun(asked.run);
+  const run = planRun(asked.run, (better) => process.send?.({ kind: 'better', run: better }));
   const plans = [];
   // Each class is laid out with the lessons that the run gives it, and paired.
   for (const [at, problem] of asked.classes.entries()) {

@@ -4,9 +4,10 @@ import { type ClassProblem, doseOf, type EarlierDose, gainsOf, type RunClass, ty
 import { findDrill } from '@/core/vocabulary';
 import { type AcademyClass, endPlan, findLatestPlan, insertAskedPlan, listClassesFrom } from '@/data/classes/classes';
 import { listDrilledBy } from '@/data/classes/log';
-import { beginRun, endRun } from '@/data/classes/runs';
+import { beginRun, endRun, isRunWanted, keepSoFar } from '@/data/classes/runs';
 import { inTransaction } from '@/data/client';
 import { listTaughtDrills } from '@/data/projections/academy';
+import { log } from '../../log/log';
 import { academyZone } from '../kernel/academyTime';
 import { planRunApart } from './planApart';
 import { gatherProblem, type KnownNeeds, withLearned } from './workOutPlan';
@@ -16,6 +17,8 @@ const RUN_DAYS = 21;
 const MOST_CLASSES = 12;
 /** How far back what was drilled still counts. @source own decision: three half-lives */
 const DOSES_DAYS = 90;
+/** How soon a run that nobody waits for any more ends. */
+const LOOK_MS = 700;
 
 /** Works out a run that was asked for: the lessons of the coming classes together, and the plan of each. Harmless to repeat; nothing for one that was overtaken. */
 export async function workOutRun(database: pg.Pool, runId: string, today: string, signal: AbortSignal): Promise<void> {
@@ -30,7 +33,16 @@ export async function workOutRun(database: pg.Pool, runId: string, today: string
     return;
   }
   const { run: problem, problems } = await gatherRun(database, classes, today);
-  const { run, plans } = await planRunApart(problem, problems, signal);
+  const planned = await whileWanted(database, runId, signal, (until) =>
+    planRunApart(
+      problem,
+      problems,
+      until,
+      (found) => void keepSoFar(database, runId, found).catch(logOn('a run so far')),
+    ),
+  );
+  if (!planned) return;
+  const { run, plans } = planned;
   if (run.classes.every((one) => one.lessons.length === 0)) {
     await endRun(database, runId, { state: 'failed', problem: { code: 'nothing-to-work-on' } });
     return;
@@ -51,6 +63,33 @@ export async function workOutRun(database: pg.Pool, runId: string, today: string
     }
   });
 }
+
+/** Does work as long as somebody waits for it; undefined when it was stopped or overtaken meanwhile. */
+async function whileWanted<Answer>(
+  database: pg.Pool,
+  runId: string,
+  signal: AbortSignal,
+  work: (until: AbortSignal) => Promise<Answer>,
+): Promise<Answer | undefined> {
+  const unwanted = new AbortController();
+  const look = setInterval(() => {
+    isRunWanted(database, runId)
+      .then((isWanted) => {
+        if (!isWanted) unwanted.abort();
+      })
+      .catch(logOn('whether a run is wanted'));
+  }, LOOK_MS);
+  try {
+    return await work(AbortSignal.any([signal, unwanted.signal]));
+  } catch (error) {
+    if (unwanted.signal.aborted) return undefined;
+    throw error;
+  } finally {
+    clearInterval(look);
+  }
+}
+
+const logOn = (what: string) => (error: unknown) => log.error({ err: error, what }, 'planning goes on without it');
 
 async function gatherRun(
   database: pg.Pool,

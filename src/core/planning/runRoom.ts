@@ -1,0 +1,45 @@
+import type { Drill } from '../vocabulary';
+import { leastMinutesOf, mostMinutesOf } from './benefit';
+import type { DrillLock } from './chooseDrills';
+import { drillMinutesIn, TWO_THEMES_MINUTES } from './classShape';
+import { type Candidate, listCandidates } from './eligibility';
+import type { RunClass } from './runProblem';
+import { themesAmong } from './themes';
+
+/** One class of a run with what may be taught in it. */
+export interface Room {
+  readonly one: RunClass;
+  readonly candidates: readonly Candidate[];
+  readonly byId: ReadonlyMap<string, Candidate>;
+  /** For all lessons together. */
+  readonly minutes: number;
+  readonly matShare: number;
+  readonly mostThemes: number;
+  /** Lessons that the coach keeps, with their minutes. */
+  readonly locked: readonly { readonly candidate: Candidate; readonly minutes: number }[];
+}
+
+export function roomOf(one: RunClass, drills: readonly Drill[]): Room {
+  const dropped = new Set(one.locks.filter((lock) => lock.kind === 'drop').map((lock) => lock.drillId));
+  const candidates = listCandidates(drills, one.attendees, one.uniform, new Set()).filter(
+    ({ drill }) => !dropped.has(drill.id),
+  );
+  const pairs = Math.max(1, Math.floor(one.attendees.length / 2));
+  const byId = new Map(candidates.map((candidate) => [candidate.drill.id, candidate]));
+  const keeps = one.locks.filter((lock): lock is Extract<DrillLock, { kind: 'keep' }> => lock.kind === 'keep');
+  const locked = keeps.flatMap(({ drillId, minutes }) => {
+    const candidate = byId.get(drillId);
+    return candidate ? [{ candidate, minutes: clampMinutes(candidate.drill, minutes) }] : [];
+  });
+  return {
+    ...{ one, candidates, byId, locked, minutes: drillMinutesIn(one.minutes) },
+    matShare: Math.min(1, Math.max(1, one.pairsOnMats) / pairs),
+    mostThemes: Math.max(
+      one.minutes >= TWO_THEMES_MINUTES ? 2 : 1,
+      themesAmong(locked.map(({ candidate }) => candidate.drill)).length,
+    ),
+  };
+}
+
+const clampMinutes = (drill: Drill, minutes: number): number =>
+  Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), Math.round(minutes)));
