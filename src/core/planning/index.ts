@@ -13,5 +13,6 @@ export * from './planRun';
 export * from './runDoses';
 export * from './runGains';
 export * from './runProblem';
+export * from './spacing';
 export * from './themes';
 export * from './usualChance';

@@ -133,26 +133,33 @@ export const listReviewsOf = (database: Database, personId: string, most: number
   );
 
 const homeworkRow = z
-  .object({ error_id: z.string(), drill_id: z.string().nullable(), homework: z.string(), day: z.string() })
+  .object({
+    ...{ person_id: z.string(), error_id: z.string(), drill_id: z.string().nullable() },
+    ...{ homework: z.string(), day: z.string() },
+  })
   .transform((row) => ({
+    personId: row.person_id,
     errorId: row.error_id,
     drillId: row.drill_id ?? undefined,
     homework: row.homework,
     day: row.day,
   }));
 
-/** Homework of somebody's reviews as they were signed last, since a day, oldest first; days in the academy's own zone. */
-export const listHomework = (database: Database, personId: string, since: string, timeZone: string) =>
+/** Homework of people's reviews as they were signed last, since a day, oldest first; days in the academy's own zone. */
+export const listHomeworkOf = (database: Database, personIds: readonly string[], since: string, timeZone: string) =>
   listRows(
     database,
     homeworkRow,
-    `select point ->> 'errorId' as error_id, point ->> 'drillId' as drill_id, point ->> 'homework' as homework, s.day
-     from (select distinct on (x.round_id, x.slot) x.content, (x.signed_at at time zone $3)::date as day from signed_review x
-       join round_athlete a on a.round_id = x.round_id and a.slot = x.slot where a.person_id = $1 order by x.round_id, x.slot, x.version desc) s
+    `select s.person_id, point ->> 'errorId' as error_id, point ->> 'drillId' as drill_id, point ->> 'homework' as homework, s.day
+     from (select distinct on (x.round_id, x.slot) a.person_id, x.content, (x.signed_at at time zone $3)::date as day from signed_review x
+       join round_athlete a on a.round_id = x.round_id and a.slot = x.slot where a.person_id = any($1::uuid[]) order by x.round_id, x.slot, x.version desc) s
      cross join lateral jsonb_array_elements(s.content -> 'points') as point
      where s.day >= $2 and point ->> 'homework' <> '' order by s.day`,
-    [personId, since, timeZone],
+    [personIds, since, timeZone],
   );
+
+export const listHomework = (database: Database, personId: string, since: string, timeZone: string) =>
+  listHomeworkOf(database, [personId], since, timeZone);
 
 const firstPointRow = z
   .object({ error_id: z.string(), drill_id: z.string().nullable(), day: z.string() })

@@ -1,14 +1,21 @@
 import type pg from 'pg';
 import { addDays, dayIn, daysBetween } from '@/core/kernel';
-import { type ClassProblem, doseOf, type EarlierDose, gainsOf, type RunClass, type RunProblem } from '@/core/planning';
-import { findDrill } from '@/core/vocabulary';
+import {
+  type ClassProblem,
+  type DoneBefore,
+  earlierOf,
+  gainsOf,
+  type RunClass,
+  type RunProblem,
+  spaced,
+} from '@/core/planning';
 import { type AcademyClass, endPlan, findLatestPlan, insertAskedPlan, listClassesFrom } from '@/data/classes/classes';
-import { listDrilledBy } from '@/data/classes/log';
 import { beginRun, endRun, isRunWanted, keepSoFar } from '@/data/classes/runs';
 import { inTransaction } from '@/data/client';
 import { listTaughtDrills } from '@/data/projections/academy';
 import { log } from '../../log/log';
 import { academyZone } from '../kernel/academyTime';
+import { listDoneBefore } from './listDoneBefore';
 import { planRunApart } from './planApart';
 import { gatherProblem, type KnownNeeds, withLearned } from './workOutPlan';
 
@@ -105,30 +112,45 @@ async function gatherRun(
   }
   const first = dayIn(zone, classes[0]?.startsAt ?? today);
   const since = addDays(today, -DOSES_DAYS);
-  const [taught, drilled] = await Promise.all([
+  const [taught, done] = await Promise.all([
     listTaughtDrills(database, since, zone),
-    listDrilledBy(database, [...known.keys()], since, zone),
+    listDoneBefore(database, [...known.keys()], since, zone),
   ]);
+  const spacedOf = spacing(problems, done, first);
   const run: RunProblem = {
     classes: problems.map((problem, at): RunClass => {
       const { id, startsAt } = classes[at] as AcademyClass;
-      const { minutes, uniform, pairsOnMats, attendees, locks } = problem;
+      const { minutes, uniform, pairsOnMats, locks } = problem;
+      const attendees = problem.attendees.map((one) => ({ ...one, needs: spacedOf(one.personId).needs }));
       return {
         ...{ classId: id, day: daysBetween(first, dayIn(zone, startsAt)), minutes, uniform, pairsOnMats },
         ...{ attendees, locks },
       };
     }),
-    earlier: drilled.flatMap(({ personId, drillId, minutes, day }): EarlierDose[] => {
-      const drill = findDrill(drillId);
-      return (drill?.targetErrorIds ?? []).map((errorId) => ({
-        ...{ personId, errorId, daysBefore: daysBetween(day, first) },
-        dose: drill ? doseOf(drill, minutes, 1) : 0,
-      }));
-    }),
+    earlier: [...known.keys()].flatMap((personId) =>
+      earlierOf(personId, spacedOf(personId).kept, (day) => daysBetween(day, first)),
+    ),
     taughtOn: new Map(taught.map(({ drillId, lastDay }) => [drillId, -daysBetween(lastDay, first)])),
     drills: problems[0]?.drills,
     isFair: true,
     seed: 1,
   };
   return { run, problems };
+}
+
+/** What everybody needs at the beginning of the run, given what they did before, each worked out once. */
+function spacing(
+  problems: readonly ClassProblem[],
+  done: ReadonlyMap<string, readonly DoneBefore[]>,
+  day: string,
+): (personId: string) => ReturnType<typeof spaced> {
+  const needs = new Map(
+    problems.flatMap((one) => one.attendees.map((attendee) => [attendee.personId, attendee.needs])),
+  );
+  const known = new Map<string, ReturnType<typeof spaced>>();
+  return (personId) => {
+    const found = known.get(personId) ?? spaced(needs.get(personId) ?? [], done.get(personId) ?? [], day);
+    known.set(personId, found);
+    return found;
+  };
 }
