@@ -9,7 +9,7 @@ import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
 import { orderLessons } from './order';
 import { type Pairing, pairKey, pairPeople } from './pairs';
-import { type Theme, themeKey, themeOf, themesAmong } from './themes';
+import { fitsTheme, type Theme, themeKey, themeOf, themesAmong } from './themes';
 
 export interface ClassProblem {
   readonly minutes: number;
@@ -19,6 +19,8 @@ export interface ClassProblem {
   readonly attendees: readonly Attendee[];
   readonly limits: PlanLimits;
   readonly locks: readonly DrillLock[];
+  /** What the coach set this class to be about: its lessons are of it, also where nobody's errors ask for them. */
+  readonly theme?: Theme;
   /** Drills of the last class: they rest unless locked. */
   readonly restingDrillIds: ReadonlySet<string>;
   /** Pairs of the last four classes. */
@@ -32,6 +34,7 @@ export type ClassPlanProblem =
   | { readonly code: 'too-short'; readonly leastMinutes: number }
   | { readonly code: 'nothing-to-work-on' }
   | { readonly code: 'no-drill-fits' }
+  | { readonly code: 'theme-does-not-fit' }
   | { readonly code: 'locks-do-not-fit'; readonly lockedMinutes: number; readonly minutes: number };
 
 export type BlockKind = 'warm-up' | DrillPhase | 'rounds' | 'close';
@@ -119,16 +122,21 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
   if (attendees.length === 1) return fail({ code: 'one-person' });
   if (minutes < LEAST_CLASS_MINUTES) return fail({ code: 'too-short', leastMinutes: LEAST_CLASS_MINUTES });
   const keeps = locks.filter((lock) => lock.kind === 'keep');
-  if (keeps.length === 0 && attendees.every((one) => one.needs.every((need) => need.priority <= 0)))
+  if (keeps.length === 0 && !problem.theme && attendees.every((one) => one.needs.every((need) => need.priority <= 0)))
     return fail({ code: 'nothing-to-work-on' });
   const choiceProblem = toChoiceProblem(problem);
   const lockedMinutes = keeps.reduce((sum, lock) => sum + (lock.kind === 'keep' ? lock.minutes : 0), 0);
   if (lockedMinutes > choiceProblem.minutes)
     return fail({ code: 'locks-do-not-fit', lockedMinutes, minutes: choiceProblem.minutes });
-  if (choiceProblem.candidates.length === 0) return fail({ code: 'no-drill-fits' });
+  if (choiceProblem.candidates.length === 0)
+    return fail({ code: problem.theme ? 'theme-does-not-fit' : 'no-drill-fits' });
   const choice = chooseDrills(choiceProblem, solve);
   if (!choice) return fail({ code: 'locks-do-not-fit', lockedMinutes, minutes: choiceProblem.minutes });
-  if (choice.drills.length === 0) return fail({ code: 'no-drill-fits' });
+  if (choice.drills.length === 0) {
+    const taught = problem.theme ? lessonsOfTheme(choiceProblem) : [];
+    if (taught.length === 0) return fail({ code: problem.theme ? 'theme-does-not-fit' : 'no-drill-fits' });
+    return planClass({ ...problem, locks: [...locks, ...taught] }, solve);
+  }
   const lessons = lessonsOf(problem, choice);
   return succeed({
     themes: themesAmong(lessons.map((one) => one.drill)),
@@ -151,9 +159,13 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
   const candidates = listCandidates(problem.drills ?? catalogueDrills, problem.attendees, problem.uniform, resting);
   const wanted = problem.attendees.flatMap((one) => one.needs.filter((need) => need.priority > 0));
   const needed = new Set(wanted.map((need) => need.errorId));
+  const isTheme = ({ drill }: { readonly drill: Drill }) =>
+    problem.theme ? themeOf(drill) !== undefined && fitsTheme(drill, problem.theme) : false;
   return {
     candidates: candidates.filter(
-      ({ drill }) => kept.has(drill.id) || drill.targetErrorIds.some((id) => needed.has(id)),
+      ({ drill }) =>
+        kept.has(drill.id) ||
+        (fitsTheme(drill, problem.theme) && (isTheme({ drill }) || drill.targetErrorIds.some((id) => needed.has(id)))),
     ),
     attendees: problem.attendees,
     minutes: problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close,
@@ -162,6 +174,17 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
     matShare: Math.min(1, Math.max(1, problem.pairsOnMats) / Math.max(1, pairs)),
     locks: problem.locks,
   };
+}
+
+/** Where nobody's errors ask for a theme that is set, its easiest lessons are taught all the same: as many as fit with their middle minutes. */
+function lessonsOfTheme({ candidates, minutes, mostLessons }: ChoiceProblem): DrillLock[] {
+  let left = minutes;
+  return orderLessons(candidates.map((one) => one.drill)).flatMap((drill, at): DrillLock[] => {
+    const own = Math.min(left, Math.round((leastMinutesOf(drill) + mostMinutesOf(drill)) / 2));
+    if (at >= mostLessons || own < leastMinutesOf(drill)) return [];
+    left -= own;
+    return [{ kind: 'keep', drillId: drill.id, minutes: own }];
+  });
 }
 
 /** Of how many themes the lessons are that the coach keeps. */

@@ -221,6 +221,20 @@ describe('a run of classes', () => {
     expect(without.classes.flatMap((one) => one.lessons.map((lesson) => lesson.drillId))).not.toContain(dropped);
   });
 
+  it('keeps to the theme that is set, also twice running, and bounds it', () => {
+    const theme = { family: 'half-guard' as const, place: 'under' as const };
+    const people = Array.from({ length: 4 }, (_, at) =>
+      person(`p${at}`, { needs: [need('err-half-flat', 1), need('err-bridge-untrapped', 9)] }),
+    );
+    const found = planRun(runOf([classOf(0, people, { theme }), classOf(1, people, { theme }), classOf(2, people)]));
+    expect(found.classes.map((one) => one.themes.map(themeKey))).toEqual([
+      [themeKey(theme)],
+      [themeKey(theme)],
+      [expect.not.stringContaining('half-guard')],
+    ]);
+    expect(found.bound).toBeGreaterThanOrEqual(found.benefit);
+  });
+
   it('leaves to rest what was just done, and knows how it fades', () => {
     const [first] = planRun(runOf(term.slice(0, 1))).classes;
     const { drillId } = first!.lessons[0]!;

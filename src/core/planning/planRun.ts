@@ -144,7 +144,7 @@ function allowedIn(
   ];
   return (drill) => {
     const theme = themeOf(drill);
-    if (theme && themesBeside.has(themeKey(theme))) return false;
+    if (theme && !one.theme && themesBeside.has(themeKey(theme))) return false;
     return taught(drill.id).every((day) => Math.abs(day - one.day) >= LEAST_DAYS_BETWEEN);
   };
 }

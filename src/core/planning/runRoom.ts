@@ -4,7 +4,7 @@ import type { DrillLock } from './chooseDrills';
 import { drillMinutesIn, TWO_THEMES_MINUTES } from './classShape';
 import { type Candidate, listCandidates } from './eligibility';
 import type { RunClass } from './runProblem';
-import { themesAmong } from './themes';
+import { fitsTheme, themesAmong } from './themes';
 
 /** One class of a run with what may be taught in it. */
 export interface Room {
@@ -21,8 +21,9 @@ export interface Room {
 
 export function roomOf(one: RunClass, drills: readonly Drill[]): Room {
   const dropped = new Set(one.locks.filter((lock) => lock.kind === 'drop').map((lock) => lock.drillId));
+  const kept = new Set(one.locks.filter((lock) => lock.kind === 'keep').map((lock) => lock.drillId));
   const candidates = listCandidates(drills, one.attendees, one.uniform, new Set()).filter(
-    ({ drill }) => !dropped.has(drill.id),
+    ({ drill }) => !dropped.has(drill.id) && (kept.has(drill.id) || fitsTheme(drill, one.theme)),
   );
   const pairs = Math.max(1, Math.floor(one.attendees.length / 2));
   const byId = new Map(candidates.map((candidate) => [candidate.drill.id, candidate]));

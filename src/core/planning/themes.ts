@@ -1,14 +1,16 @@
 import { placeOfRole } from '../round';
-import type { CatalogueFamily, Drill } from '../vocabulary';
+import type { Drill, PositionFamily } from '../vocabulary';
+
+export const themePlaces = ['over', 'under', 'level'] as const;
 
 /** A position family seen from one side: what one class is about. */
 export interface Theme {
-  readonly family: CatalogueFamily;
-  readonly place: 'over' | 'under' | 'level';
+  readonly family: PositionFamily;
+  readonly place: (typeof themePlaces)[number];
 }
 
 /** Families that are taught together. @source common practice: pins from the side are one evening, and so is turtle with the headlock in front of it */
-const taughtWith: Readonly<Partial<Record<CatalogueFamily, CatalogueFamily>>> = {
+const taughtWith: Readonly<Partial<Record<PositionFamily, PositionFamily>>> = {
   'knee-on-belly': 'side-pin',
   'front-headlock': 'turtle',
 };
@@ -30,4 +32,10 @@ export function themesAmong(drills: readonly Drill[]): Theme[] {
     if (theme && !found.has(themeKey(theme))) found.set(themeKey(theme), theme);
   }
   return [...found.values()];
+}
+
+/** Whether a drill may be taught in a class that is about something; any may where that is left to the plan, and one without a theme always. */
+export function fitsTheme(drill: Drill, theme: Theme | undefined): boolean {
+  const own = themeOf(drill);
+  return theme === undefined || own === undefined || themeKey(own) === themeKey(theme);
 }

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import type { ClassPlan, ClassPlanProblem, DrillLock, Theme } from '@/core/planning';
+import { type ClassPlan, type ClassPlanProblem, type DrillLock, type Theme, themePlaces } from '@/core/planning';
+import { positionFamilies } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { findRow, listRows, readPiece, runStatement } from '../rows';
 
@@ -12,6 +13,8 @@ const classRow = z
     uniform: z.enum(['gi', 'no-gi']),
     level: z.string(),
     pairs_on_mats: z.number(),
+    theme_family: z.enum(positionFamilies).nullable(),
+    theme_place: z.enum(themePlaces).nullable(),
     version: z.number(),
     expected: z.number(),
     plan_version: z.number().nullable(),
@@ -26,6 +29,8 @@ const classRow = z
     uniform: row.uniform,
     level: row.level,
     pairsOnMats: row.pairs_on_mats,
+    /** What the coach set it to be about; the plan decides where nothing is set. */
+    setTheme: row.theme_family && row.theme_place ? { family: row.theme_family, place: row.theme_place } : undefined,
     version: row.version,
     expected: row.expected,
     planVersion: row.plan_version ?? undefined,
@@ -34,9 +39,12 @@ const classRow = z
     lessonIds: row.plan_drills ?? [],
   }));
 export type AcademyClass = z.output<typeof classRow>;
-export type ClassContent = Omit<AcademyClass, 'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds'>;
+export type ClassContent = Omit<
+  AcademyClass,
+  'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds' | 'setTheme'
+> & { readonly setTheme?: Theme };
 
-const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.version,
+const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.theme_family, k.theme_place, k.version,
     (select count(*)::int from class_attendee x where x.class_id = k.id) as expected,
     p.version as plan_version, p.content -> 'themes' as plan_themes,
     array(select d ->> 'drillId' from jsonb_array_elements(p.content -> 'drills') d) as plan_drills
@@ -46,6 +54,13 @@ const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level
 /** Every class from a moment on, the next one first. */
 export const listClassesFrom = (database: Database, from: string) =>
   listRows(database, classRow, `${select} where k.starts_at >= $1 order by k.starts_at, k.id`, [from]);
+
+/** Every class from a moment on and before another, in order. */
+export const listClassesBetween = (database: Database, from: string, before: string) =>
+  listRows(database, classRow, `${select} where k.starts_at >= $1 and k.starts_at < $2 order by k.starts_at, k.id`, [
+    from,
+    before,
+  ]);
 
 /** A piece of the classes before a moment, the latest first, from behind the class with the id `after` on. */
 export const listPastClasses = (database: Database, before: string, most: number, after?: string) =>
@@ -78,21 +93,31 @@ const valuesOf = (one: ClassContent) => [
   one.uniform,
   one.level,
   one.pairsOnMats,
+  one.setTheme?.family ?? null,
+  one.setTheme?.place ?? null,
 ];
 
 export const insertClass = (database: Database, one: ClassContent) =>
   runStatement(
     database,
-    'insert into academy_class (id, title, starts_at, minutes, uniform, level, pairs_on_mats) values ($1, $2, $3, $4, $5, $6, $7) on conflict (id) do nothing',
+    'insert into academy_class (id, title, starts_at, minutes, uniform, level, pairs_on_mats, theme_family, theme_place) values ($1, $2, $3, $4, $5, $6, $7, $8, $9) on conflict (id) do nothing',
     valuesOf(one),
   );
 
 export const updateClass = (database: Database, one: ClassContent, version: number) =>
   runStatement(
     database,
-    `update academy_class set title = $2, starts_at = $3, minutes = $4, uniform = $5, level = $6, pairs_on_mats = $7, version = version + 1
-     where id = $1 and version = $8`,
+    `update academy_class set title = $2, starts_at = $3, minutes = $4, uniform = $5, level = $6, pairs_on_mats = $7, theme_family = $8, theme_place = $9,
+       version = version + 1 where id = $1 and version = $10`,
     [...valuesOf(one), version],
+  );
+
+/** Sets what a class is about, or leaves it to the plan. */
+export const setClassTheme = (database: Database, id: string, theme: Theme | undefined) =>
+  runStatement(
+    database,
+    'update academy_class set theme_family = $2, theme_place = $3, version = version + 1 where id = $1',
+    [id, theme?.family ?? null, theme?.place ?? null],
   );
 
 export const deleteClass = (database: Database, id: string) =>

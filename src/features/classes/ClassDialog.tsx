@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { clockIn, dayIn } from '@/core/kernel';
+import type { Theme } from '@/core/planning';
 import { DayField } from '@/forms/DayField';
 import { FormMessage } from '@/forms/FormMessage';
 import { WornField } from '@/forms/RoundFields';
@@ -10,7 +11,8 @@ import { useDraft, useSending } from '@/forms/useSending';
 import { saveClass } from '@/server/classes/classActions';
 import { useZone } from '@/terms/ZoneContext';
 import { Fields } from '@/ui/layout/Page';
-import { Button, Dialog, TextField } from '@/ui/primitives';
+import { Button, Dialog, Select, TextField } from '@/ui/primitives';
+import { choiceOfTheme, themeOfChoice, themeOptions } from './themeChoice';
 
 export interface ClassFacts {
   readonly id: string;
@@ -21,6 +23,8 @@ export interface ClassFacts {
   readonly uniform: 'gi' | 'no-gi';
   readonly level: string;
   readonly pairsOnMats: number;
+  /** What the coach set it to be about. */
+  readonly setTheme?: Theme;
 }
 
 function fieldsOf(one: ClassFacts | undefined, timeZone: string) {
@@ -33,6 +37,7 @@ function fieldsOf(one: ClassFacts | undefined, timeZone: string) {
     uniform: one?.uniform ?? ('gi' as const),
     level: one?.level ?? 'all belts',
     pairsOnMats: String(one?.pairsOnMats ?? 8),
+    theme: choiceOfTheme(one?.setTheme),
   };
 }
 
@@ -51,12 +56,13 @@ export function ClassDialog({
   const { fields, set } = useDraft(() => fieldsOf(one, zone));
   const { messages, isSending, send } = useSending();
   const save = () => {
-    const { day, time, minutes, pairsOnMats, ...rest } = fields;
+    const { day, time, minutes, pairsOnMats, theme, ...rest } = fields;
     const draft = {
       ...rest,
       startsAt: `${day}T${time}:00`,
       minutes: Number(minutes),
       pairsOnMats: Number(pairsOnMats),
+      setTheme: themeOfChoice(theme),
     };
     send(
       () => saveClass(draft, one ? { id: one.id, version: one.version } : { id: fresh.id(), version: 0 }),
@@ -98,6 +104,12 @@ export function ClassDialog({
         />
       </Fields>
       <WornField value={fields.uniform} onChange={(uniform) => set({ uniform })} />
+      <Select
+        label="What it is about"
+        value={fields.theme}
+        onChange={(theme) => set({ theme })}
+        options={themeOptions}
+      />
       <TextField label="Level" value={fields.level} onChange={(level) => set({ level })} />
       <div className="buttons">
         <Button onPress={onClose}>Leave it</Button>

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
-import { shortNamesOf, type WeightUnit } from '@/core/kernel';
+import { dayIn, shortNamesOf, type WeightUnit } from '@/core/kernel';
 import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
@@ -19,6 +19,7 @@ import { ClassLog, type ClassLogProps } from './ClassLog';
 import { clockTime, longDayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
 import { PairsView, PlanView } from './PlanView';
+import { RepeatClass } from './RepeatClass';
 
 export interface AskedPlan {
   readonly version: number;
@@ -52,6 +53,7 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
   useLookAgain(underway);
   const [editing, setEditing] = useState(false);
   const [deleting, setDeleting] = useState(false);
+  const [repeating, setRepeating] = useState(false);
   const nameOf = useMemo(() => {
     const short = shortNamesOf(people.map((person) => person.name));
     const names = new Map(people.map((person, at) => [person.id, short[at] ?? person.name]));
@@ -92,6 +94,9 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
           <a href={`/api/classes/${one.id}/calendar`} download>
             Calendar file
           </a>
+          <Button look="plain" onPress={() => setRepeating(true)}>
+            Every week
+          </Button>
           <Button onPress={() => setEditing(true)}>Change</Button>
           {stored ? (
             <>
@@ -188,6 +193,12 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
         </Button>
       </Row>
       <ClassDialog one={one} isOpen={editing} onClose={() => setEditing(false)} />
+      <RepeatClass
+        classId={one.id}
+        day={dayIn(zone, one.startsAt)}
+        isOpen={repeating}
+        onClose={() => setRepeating(false)}
+      />
       <ConfirmDialog
         title="Delete this class?"
         text="The class and its plans are deleted and cannot be brought back."

@@ -1,13 +1,18 @@
 'use client';
 
 import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { dayIn } from '@/core/kernel';
+import { FormMessage } from '@/forms/FormMessage';
+import { useSending } from '@/forms/useSending';
+import { moveTheme } from '@/server/classes/calendarActions';
 import { dayWords } from '@/terms/dayWords';
 import { useZone } from '@/terms/ZoneContext';
 import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
+import { CalendarDialog, type Holiday } from './CalendarDialog';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { GainList, PlanAhead, type RunState } from './ComingWeeks';
 import { clockTime, longDayWords } from './classView';
@@ -58,6 +63,7 @@ export function ClassesPage({
   people,
   run,
   names,
+  holidays,
 }: {
   readonly upcoming: readonly ClassLine[];
   readonly past: readonly ClassLine[];
@@ -65,8 +71,18 @@ export function ClassesPage({
   readonly people: number;
   readonly run: RunState;
   readonly names: Readonly<Record<string, string>>;
+  /** Days without classes, from today on. */
+  readonly holidays: readonly Holiday[];
 }) {
   const zone = useZone();
+  const router = useRouter();
+  const { messages, send } = useSending();
+  const [arranging, setArranging] = useState(false);
+  const giveTheme = (fromId: string, toId: string) =>
+    send(
+      () => moveTheme(fromId, toId),
+      () => router.refresh(),
+    );
   const dayOfClass = (classId: string) => {
     const one = [...upcoming, ...past].find((other) => other.id === classId);
     return one && dayWords(dayIn(zone, one.startsAt));
@@ -83,6 +99,9 @@ export function ClassesPage({
               Calendar file
             </a>
           ) : null}
+          <Button look="plain" onPress={() => setArranging(true)}>
+            Copy weeks
+          </Button>
           <Button onPress={() => setAdding(true)}>A new class</Button>
         </>
       }
@@ -115,7 +134,8 @@ export function ClassesPage({
             </div>
             <div className="matter">
               <PlanAhead run={run} canPlan={upcoming.some((one) => one.expected > 1)} dayOf={dayOfClass} />
-              <Weeks classes={upcoming} />
+              <FormMessage messages={messages} />
+              <Weeks classes={upcoming} holidays={holidays} onMoveTheme={giveTheme} />
             </div>
           </Section>
           {run.ready && run.ready.gains.length > 0 ? (
@@ -138,6 +158,12 @@ export function ClassesPage({
           </div>
         </Section>
       ) : null}
+      <CalendarDialog
+        holidays={holidays}
+        today={dayIn(zone, new Date().toISOString())}
+        isOpen={arranging}
+        onClose={() => setArranging(false)}
+      />
       <ClassDialog isOpen={adding} onClose={() => setAdding(false)} />
     </Page>
   );

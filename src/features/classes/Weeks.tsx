@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import { type DragEvent, useState } from 'react';
 import { styled } from 'styled-components';
 import { addDays, dayIn, weekdayOf } from '@/core/kernel';
 import type { Theme } from '@/core/planning';
@@ -10,6 +11,7 @@ import { themeWords } from '@/terms/themeWords';
 import { useZone } from '@/terms/ZoneContext';
 import { Quiet } from '@/ui/layout/Page';
 import { color, font, size, space } from '@/ui/tokens/tokens';
+import type { Holiday } from './CalendarDialog';
 import { clockTime } from './classView';
 
 const Week = styled.div`
@@ -17,10 +19,13 @@ const Week = styled.div`
   > div { min-height: 62px; padding: ${space(2)} ${space(2)} ${space(3)}; border-left: 1px solid ${color.rule}; min-width: 0; }
   > div:first-child { border-left: 0; padding-left: 0; }
   .day { font-size: ${size.small}; color: ${color.quiet}; }
+  .free { font-size: ${size.small}; font-style: italic; color: ${color.focusText}; }
   .day[data-today='yes'] { color: ${color.focusText}; font-weight: 600; }
 `;
 const Card = styled.article`
   margin-top: ${space(1)}; padding-top: ${space(1)}; border-top: 3px solid ${color.ink};
+  &[data-over] { outline: 2px dashed ${color.focus}; outline-offset: 4px; }
+  .theme[draggable='true'] { cursor: grab; }
   &[data-planned='no'] { border-top: 3px dashed ${color.focus}; }
   .time { font-size: ${size.small}; color: ${color.quiet}; font-variant-numeric: tabular-nums; }
   .theme { font-family: ${font.serif}; font-size: ${size.large}; line-height: 1.15; margin: 2px 0; }
@@ -37,6 +42,8 @@ export interface ClassInWeek {
   readonly planVersion?: number;
   readonly themes?: readonly Theme[];
   readonly lessonIds?: readonly string[];
+  /** What the coach set it to be about. */
+  readonly setTheme?: Theme;
 }
 
 /** Mondays from that of the first class to that of the last one. */
@@ -49,8 +56,15 @@ export function mondaysOf(days: readonly string[]): string[] {
   return all;
 }
 
-/** The coming classes as weeks: what each is about is large, what is not planned yet is open. */
-export function Weeks({ classes }: { readonly classes: readonly ClassInWeek[] }) {
+export interface WeeksProps {
+  readonly classes: readonly ClassInWeek[];
+  readonly holidays: readonly Holiday[];
+  /** Gives the theme of one class to another. */
+  readonly onMoveTheme: (fromId: string, toId: string) => void;
+}
+
+/** The coming classes as weeks: what each is about is large, what is not planned yet is open. A theme can be dragged onto another class. */
+export function Weeks({ classes, holidays, onMoveTheme }: WeeksProps) {
   const zone = useZone();
   const today = dayIn(zone, new Date().toISOString());
   const dayOf = (one: ClassInWeek) => dayIn(zone, one.startsAt);
@@ -61,10 +75,17 @@ export function Weeks({ classes }: { readonly classes: readonly ClassInWeek[] })
           <div className="day" data-today={day === today ? 'yes' : undefined}>
             {dayWords(day)}
           </div>
+          {holidays
+            .filter((one) => one.day === day)
+            .map((one) => (
+              <div key={one.day} className="free">
+                {one.title || 'no classes'}
+              </div>
+            ))}
           {classes
             .filter((one) => dayOf(one) === day)
             .map((one) => (
-              <Planned key={one.id} one={one} zone={zone} />
+              <Planned key={one.id} one={one} zone={zone} onMoveTheme={onMoveTheme} />
             ))}
         </div>
       ))}
@@ -72,18 +93,56 @@ export function Weeks({ classes }: { readonly classes: readonly ClassInWeek[] })
   ));
 }
 
-function Planned({ one, zone }: { readonly one: ClassInWeek; readonly zone: string }) {
+interface PlannedProps extends Pick<WeeksProps, 'onMoveTheme'> {
+  readonly one: ClassInWeek;
+  readonly zone: string;
+}
+
+/** Under this name a dragged class is known, so that nothing else can be dropped. */
+const DRAGGED = 'application/x-owl-class';
+
+function Planned({ one, zone, onMoveTheme }: PlannedProps) {
   const wordOf = useWordOf();
-  const themes = (one.themes ?? []).map((theme) => themeWords(theme)).join(', ');
+  const [isOver, setIsOver] = useState(false);
+  const isSet = one.setTheme !== undefined;
+  const themes = (one.setTheme ? [one.setTheme] : (one.themes ?? [])).map((theme) => themeWords(theme)).join(', ');
+  const isDragged = (event: DragEvent) => event.dataTransfer.types.includes(DRAGGED);
   return (
-    <Card data-planned={one.planVersion ? undefined : 'no'} aria-label={one.title}>
+    <Card
+      data-planned={one.planVersion ? undefined : 'no'}
+      data-over={isOver || undefined}
+      aria-label={one.title}
+      onDragOver={(event) => {
+        if (!isDragged(event)) return;
+        event.preventDefault();
+        setIsOver(true);
+      }}
+      onDragLeave={() => setIsOver(false)}
+      onDrop={(event) => {
+        setIsOver(false);
+        const fromId = event.dataTransfer.getData(DRAGGED);
+        if (!fromId || fromId === one.id) return;
+        event.preventDefault();
+        onMoveTheme(fromId, one.id);
+      }}
+    >
       <div className="time">
         {clockTime(one.startsAt, 0, zone)} · {one.expected} expected
       </div>
       <Link href={`/classes/${one.id}`}>{one.title}</Link>
+      {themes ? (
+        <p
+          className="theme"
+          draggable
+          title="Drag onto another class"
+          onDragStart={(event) => event.dataTransfer.setData(DRAGGED, one.id)}
+        >
+          {themes}
+        </p>
+      ) : null}
+      {isSet ? <Quiet>set by you</Quiet> : null}
       {one.planVersion ? (
         <>
-          <p className="theme">{themes}</p>
           <ul>
             {(one.lessonIds ?? []).map((id) => (
               <li key={id}>{wordOf(id)}</li>

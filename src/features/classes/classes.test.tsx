@@ -12,6 +12,24 @@ const sent = vi.hoisted(() => ({ calls: [] as unknown[][], pushed: [] as string[
 vi.mock('next/navigation', () => ({
   useRouter: () => ({ refresh: () => undefined, push: (path: string) => sent.pushed.push(path) }),
 }));
+vi.mock('@/server/classes/calendarActions', () => ({
+  moveTheme: async (...args: unknown[]) => {
+    sent.calls.push(['theme', ...args]);
+    return sent.answer;
+  },
+  copyClasses: async (...args: unknown[]) => {
+    sent.calls.push(['copy', ...args]);
+    return sent.answer;
+  },
+  setHoliday: async (...args: unknown[]) => {
+    sent.calls.push(['free', ...args]);
+    return sent.answer;
+  },
+  removeHoliday: async (...args: unknown[]) => {
+    sent.calls.push(['again', ...args]);
+    return sent.answer;
+  },
+}));
 vi.mock('@/server/classes/classActions', () => ({
   planAhead: async (...args: unknown[]) => {
     sent.calls.push(args);
@@ -37,7 +55,7 @@ const one: ClassLine = {
   ...{ id: 'k', version: 3, title: 'Evening', startsAt: '2026-11-24T18:30:00.000Z', minutes: 75 },
   ...{ uniform: 'gi', level: 'all belts', pairsOnMats: 8, expected: 6 },
 };
-const nothingAsked = { run: { isUnderway: false }, names: {} };
+const nothingAsked = { run: { isUnderway: false }, names: {}, holidays: [] };
 const inBerlin = (children: React.ReactNode) =>
   render(<ZoneProvider timeZone="Europe/Berlin">{children}</ZoneProvider>);
 
@@ -77,7 +95,16 @@ describe('the coming weeks', () => {
     ];
     const ready = { benefit: 12, aloneBenefit: 10, frequencyBenefit: 8, gains };
     const names = { p: 'Ana Velden', q: 'Nadia Brandt' };
-    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={{ isUnderway: false, ready }} names={names} />);
+    inBerlin(
+      <ClassesPage
+        upcoming={[one]}
+        past={[]}
+        people={9}
+        run={{ isUnderway: false, ready }}
+        names={names}
+        holidays={[]}
+      />,
+    );
     expect(screen.getByText(/20 % more than each class for itself, 50 % more/)).toBeTruthy();
     expect(screen.getByText('Shield first, then the hip, Tue 24 Nov')).toBeTruthy();
     expect(screen.getByText('No lesson for them in these weeks.')).toBeTruthy();
@@ -89,17 +116,19 @@ describe('the coming weeks', () => {
     const lessons = [{ drillId: 'drill-shield-first', minutes: 14, excludedIds: [] }];
     const soFar = { benefit: 9, classes: [{ classId: 'k', themes: [], lessons }] };
     const underway = { isUnderway: true, id: 'r', soFar, askedBy: 'Ludo' };
-    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={underway} names={names} />);
+    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={underway} names={names} holidays={[]} />);
     expect(screen.getByRole('list', { name: 'Found so far' }).textContent).toContain('Shield first, then the hip');
     await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
     expect(sent.calls.at(-1)).toEqual(['stop', 'r']);
     cleanup();
     const bounded = { isUnderway: false, ready: { ...ready, bound: 12.3 } };
-    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={bounded} names={names} />);
+    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={bounded} names={names} holidays={[]} />);
     expect(screen.getByText(/Within 3 % of anything possible/)).toBeTruthy();
     cleanup();
     const failed = { isUnderway: false, message: 'There is nothing to work on yet.' };
-    inBerlin(<ClassesPage upcoming={[{ ...one, expected: 0 }]} past={[]} people={9} run={failed} names={{}} />);
+    inBerlin(
+      <ClassesPage upcoming={[{ ...one, expected: 0 }]} past={[]} people={9} run={failed} names={{}} holidays={[]} />,
+    );
     expect(screen.getByText('There is nothing to work on yet.')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Plan the coming weeks together' }).hasAttribute('disabled')).toBe(true);
   });

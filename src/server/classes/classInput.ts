@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { parseCalendarDate } from '@/core/kernel';
 import { storableText } from '@/core/marks';
+import { themePlaces } from '@/core/planning';
+import { positionFamilies } from '@/core/vocabulary';
 import { howClassesGo } from '@/data/classes/log';
 
 /** `Date` takes 30 February for a day of March and "1" for a year: the parts are looked at first. @source RFC 3339, section 5.6 */
@@ -17,8 +19,20 @@ export const classInput = z.object({
   uniform: z.enum(['gi', 'no-gi']),
   level: storableText().trim().max(40),
   pairsOnMats: z.number().int().min(1, 'At least one pair has to fit on the mats.').max(100),
+  /** What it is to be about; left to the plan where absent. */
+  setTheme: z.object({ family: z.enum(positionFamilies), place: z.enum(themePlaces) }).optional(),
 });
 export type ClassInput = z.input<typeof classInput>;
+
+/** A day of the calendar. */
+export const dayInput = z
+  .string()
+  .max(10)
+  .refine((text) => parseCalendarDate(text) !== undefined, 'Write a day that exists, such as 24 Nov.');
+export const holidayInput = z.object({
+  day: dayInput,
+  title: storableText().trim().max(80, 'Use at most 80 characters.'),
+});
 
 export const lockInput = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('keep'), drillId: storableText().max(80), minutes: z.number().int().min(1).max(120) }),

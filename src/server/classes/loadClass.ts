@@ -10,6 +10,7 @@ import {
   listPastClasses,
   type StoredPlan,
 } from '@/data/classes/classes';
+import { listHolidays } from '@/data/classes/holidays';
 import { type ClassNote, findClassNote, listCame, listDrilledIn } from '@/data/classes/log';
 import { type ClassRun, findLatestRun, findReadyRun } from '@/data/classes/runs';
 import { pool } from '@/data/client';
@@ -92,23 +93,27 @@ export async function loadClasses(after?: string): Promise<{
   /** The run that was asked for last, and the last one that came to something. */
   readonly run: { readonly latest?: ClassRun; readonly ready?: ClassRun };
   readonly names: Readonly<Record<string, string>>;
+  /** Days without classes, from today on. */
+  readonly holidays: readonly { readonly day: string; readonly title: string }[];
 }> {
   await requireCoach();
   // A class of today stands ahead until the day is over.
-  const from = momentAt(await academyZone(), `${await today()}T00:00`);
-  const [upcoming, past, people, latest, ready] = await Promise.all([
+  const day = await today();
+  const from = momentAt(await academyZone(), `${day}T00:00`);
+  const [upcoming, past, people, latest, ready, holidays] = await Promise.all([
     listClassesFrom(pool(), from),
     listPastClasses(pool(), from, SHOWN_PAST, uuidIn(after)),
     countPeople(pool()),
     findLatestRun(pool()),
     findReadyRun(pool()),
+    listHolidays(pool(), day),
   ]);
   const named = await listPeopleByIds(
     pool(),
     (ready?.content?.gains ?? []).map((one) => one.personId),
   );
   return {
-    ...{ upcoming, past, people, run: { latest, ready } },
+    ...{ upcoming, past, people, holidays, run: { latest, ready } },
     names: Object.fromEntries(named.map((one) => [one.id, one.name])),
   };
 }

@@ -30,7 +30,7 @@ async function plan(asked: Planning) {
       ...lessons.map(({ drillId, minutes }) => ({ kind: 'keep' as const, drillId, minutes })),
     ];
     plans.push(
-      lessons.length > 0
+      lessons.length > 0 || problem.theme
         ? planClass({ ...problem, locks, restingDrillIds: new Set() }, await createSolver())
         : undefined,
     );

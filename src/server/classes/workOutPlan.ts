@@ -105,6 +105,7 @@ export async function gatherProblem(
     attendees,
     limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
     locks,
+    theme: academyClass.setTheme,
     drills: withKappas(drillsOf(house), kappas),
     restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
     recentPairs: new Set(past.flatMap(pairsOf)),

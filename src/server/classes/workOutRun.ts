@@ -120,11 +120,11 @@ async function gatherRun(
   const run: RunProblem = {
     classes: problems.map((problem, at): RunClass => {
       const { id, startsAt } = classes[at] as AcademyClass;
-      const { minutes, uniform, pairsOnMats, locks } = problem;
+      const { minutes, uniform, pairsOnMats, locks, theme } = problem;
       const attendees = problem.attendees.map((one) => ({ ...one, needs: spacedOf(one.personId).needs }));
       return {
         ...{ classId: id, day: daysBetween(first, dayIn(zone, startsAt)), minutes, uniform, pairsOnMats },
-        ...{ attendees, locks },
+        ...{ attendees, locks, theme },
       };
     }),
     earlier: [...known.keys()].flatMap((personId) =>

@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'Classes' };
 
 export default async function Classes({ searchParams }: { searchParams: Promise<{ after?: string | string[] }> }) {
   const after = onePlace((await searchParams).after);
-  const { upcoming, past, people, run, names } = await loadClasses(after);
+  const { upcoming, past, people, run, names, holidays } = await loadClasses(after);
   return (
     <ClassesPage
       upcoming={upcoming}
@@ -21,6 +21,7 @@ export default async function Classes({ searchParams }: { searchParams: Promise<
       people={people}
       run={runState(run)}
       names={names}
+      holidays={holidays}
     />
   );
 }

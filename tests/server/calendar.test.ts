@@ -1,0 +1,102 @@
+import { randomUUID } from 'node:crypto';
+import { beforeEach, expect, it, vi } from 'vitest';
+import { addDays, clockIn, dayIn, momentOf } from '@/core/kernel';
+import { findAskedPlan, findClass, insertClass, listClassesBetween, saveAttendee } from '@/data/classes/classes';
+import { pool } from '@/data/client';
+import { copyClasses, moveTheme, removeHoliday, repeatWeekly, setHoliday } from '@/server/classes/calendarActions';
+import { loadClasses } from '@/server/classes/loadClass';
+import { academyZone, today } from '@/server/kernel/academyTime';
+import { figuresAreThere, planNow } from '../support/plans';
+import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
+
+let coach: { id: string; role: 'head'; weightUnit: 'kg'; reactionLeadSeconds: number };
+vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
+vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coach }));
+let [zone, day] = ['', ''];
+const theme = { family: 'half-guard' as const, place: 'under' as const };
+async function classOn(on: string, patch: object = {}): Promise<string> {
+  const id = randomUUID();
+  const kind = { title: 'Evening', minutes: 60, uniform: 'gi' as const, level: 'all', pairsOnMats: 6 };
+  await insertClass(pool(), { id, startsAt: momentOf(zone, `${on}T19:00:00`), ...kind, ...patch });
+  return id;
+}
+const all = async () =>
+  (await listClassesBetween(pool(), '2020-01-01', '2040-01-01')).map((one) => dayIn(zone, one.startsAt));
+beforeEach(async () => {
+  await emptyDatabase();
+  await pool().query('truncate holiday');
+  coach = { id: await seedCoach(), role: 'head', weightUnit: 'kg', reactionLeadSeconds: 0.3 };
+  [zone, day] = [await academyZone(), await today()];
+});
+
+it('holds a class every week up to a day, at its time by the clock on the wall, but not on days without classes and none twice', async () => {
+  // Over the end of summer time in Europe, 25 October 2026.
+  const id = await classOn('2026-10-14', { setTheme: theme });
+  await setHoliday({ day: '2026-10-21', title: 'Autumn break' });
+  expect(await repeatWeekly(id, '2026-11-05')).toEqual({ ok: true, made: 2, skipped: 1 });
+  expect(await all()).toEqual(['2026-10-14', '2026-10-28', '2026-11-04']);
+  const there = await listClassesBetween(pool(), '2026-10-20', '2026-12-01');
+  expect(there.map((one) => clockIn(zone, one.startsAt))).toEqual(['19:00', '19:00']);
+  expect(there.every((one) => one.setTheme === undefined)).toBe(true);
+  expect(await repeatWeekly(id, '2026-11-05')).toEqual({ ok: true, made: 0, skipped: 3 });
+  for (const until of ['2026-10-15', '2026-10-01', '2099-01-01', 'soon', '2026-02-30'])
+    expect((await repeatWeekly(id, until)).ok, until).toBe(false);
+  expect((await repeatWeekly(randomUUID(), '2026-11-05')).ok).toBe(false);
+});
+
+it('copies a term with the themes that were set, and keeps days free', async () => {
+  await classOn('2026-09-01', { setTheme: theme });
+  await classOn('2026-09-03', { title: 'Basics' });
+  await setHoliday({ day: addDays(day, 3), title: '' });
+  expect((await loadClasses()).holidays).toEqual([{ day: addDays(day, 3), title: '' }]);
+  await removeHoliday(addDays(day, 3));
+  expect((await loadClasses()).holidays).toEqual([]);
+  expect(await copyClasses('2026-09-01', '2026-09-07', '2026-09-15')).toEqual({ ok: true, made: 2, skipped: 0 });
+  expect(await all()).toEqual(['2026-09-01', '2026-09-03', '2026-09-15', '2026-09-17']);
+  const [first] = await listClassesBetween(pool(), '2026-09-15', '2026-09-16');
+  expect(first?.setTheme).toEqual(theme);
+  expect(await copyClasses('2026-09-01', '2026-09-07', '2026-09-15')).toEqual({ ok: true, made: 0, skipped: 2 });
+  const refused: readonly (readonly [string, string, string])[] = [
+    ['2026-09-07', '2026-09-01', '2026-10-01'],
+    ['2026-09-01', '2026-09-07', '2026-09-05'],
+    ['2025-01-01', '2025-01-02', '2026-01-01'],
+  ];
+  for (const [from, to, onto] of refused) expect((await copyClasses(from, to, onto)).ok, from).toBe(false);
+  for (const wrong of ['', '2026-13-01', `${'9'.repeat(40)}`])
+    expect((await setHoliday({ day: wrong, title: '' })).ok, wrong).toBe(false);
+  expect((await setHoliday({ day: '2026-12-24', title: 'x'.repeat(81) })).ok).toBe(false);
+});
+
+it('gives the theme of one class to another and plans both anew; what is set is taught, also where nobody’s errors ask for it', async () => {
+  const [ana, marek] = [await seedPerson('Ana Velden'), await seedPerson('Marek Osei')];
+  const below = {
+    kind: 'position' as const,
+    id: randomUUID(),
+    atSeconds: 10,
+    positionId: 'half-guard',
+    holder: 'b' as const,
+  };
+  await putMarks(await seedRound(ana, marek, addDays(day, -3)), coach.id, below, flatError(40), flatError(80));
+  await figuresAreThere(day);
+  const [first, second] = [await classOn(addDays(day, 2)), await classOn(addDays(day, 4))];
+  for (const id of [first, second]) for (const one of [ana, marek]) await saveAttendee(pool(), id, one, 1);
+  expect((await moveTheme(first, second)).ok).toBe(false);
+  const planned = await planNow(first, day);
+  expect(planned.ok && planned.plan.themes).toEqual([theme]);
+  expect((await moveTheme(first, second)).ok).toBe(true);
+  expect((await findClass(pool(), second))?.setTheme).toEqual(theme);
+  expect((await findClass(pool(), first))?.setTheme).toBeUndefined();
+  for (const id of [first, second]) expect((await findAskedPlan(pool(), id))?.state).toBe('waiting');
+
+  const third = await classOn(addDays(day, 6), { setTheme: { family: 'back', place: 'over' } });
+  for (const one of [ana, marek]) await saveAttendee(pool(), third, one, 1);
+  const taught = await planNow(third, day);
+  expect(taught.ok && taught.plan.themes).toEqual([{ family: 'back', place: 'over' }]);
+  expect(taught.ok && taught.plan.drills.length).toBeGreaterThan(0);
+  // No lesson of the theme may be taught: said so.
+  const fourth = await classOn(addDays(day, 8), { setTheme: { family: 'scramble', place: 'over' } });
+  for (const one of [ana, marek]) await saveAttendee(pool(), fourth, one, 1);
+  expect(await planNow(fourth, day)).toMatchObject({ ok: false, problem: { code: 'theme-does-not-fit' } });
+  expect((await moveTheme(first, first)).ok).toBe(false);
+  expect((await moveTheme(first, randomUUID())).ok).toBe(false);
+});
