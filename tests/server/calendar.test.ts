@@ -4,7 +4,8 @@ import { addDays, clockIn, dayIn, momentOf } from '@/core/kernel';
 import { findAskedPlan, findClass, insertClass, listClassesBetween, saveAttendee } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { copyClasses, moveTheme, removeHoliday, repeatWeekly, setHoliday } from '@/server/classes/calendarActions';
-import { loadClasses } from '@/server/classes/loadClass';
+import { keepOwnBlocks, takePlan } from '@/server/classes/classActions';
+import { loadClass, loadClasses } from '@/server/classes/loadClass';
 import { academyZone, today } from '@/server/kernel/academyTime';
 import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
@@ -99,4 +100,43 @@ it('gives the theme of one class to another and plans both anew; what is set is 
   expect(await planNow(fourth, day)).toMatchObject({ ok: false, problem: { code: 'theme-does-not-fit' } });
   expect((await moveTheme(first, first)).ok).toBe(false);
   expect((await moveTheme(first, randomUUID())).ok).toBe(false);
+});
+
+it('makes room for the coach’s own blocks, and takes earlier plans again without losing one', async () => {
+  const [ana, marek] = [await seedPerson('Ana Velden'), await seedPerson('Marek Osei')];
+  const below = {
+    ...{ kind: 'position' as const, id: randomUUID(), atSeconds: 10, positionId: 'half-guard', holder: 'b' as const },
+  };
+  await putMarks(await seedRound(ana, marek, addDays(day, -3)), coach.id, below, flatError(40), flatError(80));
+  await figuresAreThere(day);
+  const id = await classOn(addDays(day, 2));
+  for (const one of [ana, marek]) await saveAttendee(pool(), id, one, 1);
+  const first = await planNow(id, day);
+  const block = { id: 'b', title: 'Double leg', minutes: 6, conceptId: 'double-leg', place: 'before' as const };
+  expect((await keepOwnBlocks(id, [block])).ok).toBe(true);
+  const second = await planNow(id, day);
+  const own = second.ok ? second.plan.blocks.filter((one) => one.kind === 'own') : [];
+  expect(own).toMatchObject([{ title: 'Double leg', conceptId: 'double-leg', minutes: 6 }]);
+  expect((await takePlan(id, first.ok ? first.version : 0)).ok).toBe(true);
+  const versions = (await loadClass(id))?.versions ?? [];
+  expect(versions.map((one) => one.ordinal)).toEqual([3, 2, 1]);
+  expect((await loadClass(id))?.stored?.plan.blocks.some((one) => one.kind === 'own')).toBe(false);
+  expect((await takePlan(id, 99)).ok).toBe(false);
+  for (const wrong of [
+    { ...block, minutes: 0 },
+    { ...block, title: ' ' },
+    { ...block, minutes: 1.5 },
+  ])
+    expect((await keepOwnBlocks(id, [wrong])).ok).toBe(false);
+  expect(
+    (
+      await keepOwnBlocks(
+        id,
+        Array.from({ length: 9 }, () => block),
+      )
+    ).ok,
+  ).toBe(false);
+  expect((await keepOwnBlocks(randomUUID(), [block])).ok).toBe(false);
+  expect((await keepOwnBlocks(id, [{ ...block, minutes: 60 }])).ok).toBe(true);
+  expect(await planNow(id, day)).toMatchObject({ ok: false, problem: { code: 'own-blocks-do-not-fit' } });
 });

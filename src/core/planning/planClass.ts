@@ -4,12 +4,22 @@ import { drills as catalogueDrills, type Drill, findDrill, type Uniform } from '
 import type { Attendee, PlanLimits } from './attendee';
 import { type DrillMinutes, type DrillPhase, leastMinutesOf, mostMinutesOf, splitMinutes } from './benefit';
 import { benefitOf, type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
-import { fixedMinutes, LEAST_CLASS_MINUTES, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
+import { drillMinutesIn, fixedMinutes, LEAST_CLASS_MINUTES, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
 import { orderLessons } from './order';
 import { type Pairing, pairKey, pairPeople } from './pairs';
 import { fitsTheme, type Theme, themeKey, themeOf, themesAmong } from './themes';
+
+/** A block that the coach puts into a class: in own words, with an entry of the library if one is meant. */
+export interface OwnBlock {
+  readonly id: string;
+  readonly title: string;
+  readonly minutes: number;
+  readonly conceptId?: string;
+  /** Before the lessons, or between them and the rounds. */
+  readonly place: 'before' | 'after';
+}
 
 export interface ClassProblem {
   readonly minutes: number;
@@ -21,6 +31,8 @@ export interface ClassProblem {
   readonly locks: readonly DrillLock[];
   /** What the coach set this class to be about: its lessons are of it, also where nobody's errors ask for them. */
   readonly theme?: Theme;
+  /** Blocks of the coach's own: what they take is taken from the lessons. */
+  readonly ownBlocks?: readonly OwnBlock[];
   /** Drills of the last class: they rest unless locked. */
   readonly restingDrillIds: ReadonlySet<string>;
   /** Pairs of the last four classes. */
@@ -35,9 +47,10 @@ export type ClassPlanProblem =
   | { readonly code: 'nothing-to-work-on' }
   | { readonly code: 'no-drill-fits' }
   | { readonly code: 'theme-does-not-fit' }
+  | { readonly code: 'own-blocks-do-not-fit'; readonly ownMinutes: number; readonly minutes: number }
   | { readonly code: 'locks-do-not-fit'; readonly lockedMinutes: number; readonly minutes: number };
 
-export type BlockKind = 'warm-up' | DrillPhase | 'rounds' | 'close';
+export type BlockKind = 'warm-up' | 'own' | DrillPhase | 'rounds' | 'close';
 
 export interface Reason {
   readonly errorId: string;
@@ -55,6 +68,9 @@ export interface PlanBlock {
   readonly startMinute: number;
   readonly minutes: number;
   readonly drillId?: string;
+  /** Of a coach's own block: its words, and the entry that is meant. */
+  readonly title?: string;
+  readonly conceptId?: string;
   readonly excludedIds: readonly string[];
   readonly alternativeId?: string;
   /** For the rounds: the lesson from whose beginning the first third of them starts. */
@@ -124,6 +140,9 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
   const keeps = locks.filter((lock) => lock.kind === 'keep');
   if (keeps.length === 0 && !problem.theme && attendees.every((one) => one.needs.every((need) => need.priority <= 0)))
     return fail({ code: 'nothing-to-work-on' });
+  const room = drillMinutesIn(minutes);
+  const ownMinutes = ownMinutesIn(problem.ownBlocks);
+  if (ownMinutes > room) return fail({ code: 'own-blocks-do-not-fit', ownMinutes, minutes: room });
   const choiceProblem = toChoiceProblem(problem);
   const lockedMinutes = keeps.reduce((sum, lock) => sum + (lock.kind === 'keep' ? lock.minutes : 0), 0);
   if (lockedMinutes > choiceProblem.minutes)
@@ -168,13 +187,20 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
         (fitsTheme(drill, problem.theme) && (isTheme({ drill }) || drill.targetErrorIds.some((id) => needed.has(id)))),
     ),
     attendees: problem.attendees,
-    minutes: problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close,
+    minutes: Math.max(
+      0,
+      problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close - ownMinutesIn(problem.ownBlocks),
+    ),
     mostThemes: Math.max(problem.minutes >= TWO_THEMES_MINUTES ? 2 : 1, lockedThemes(kept, problem)),
     mostLessons: Math.max(MOST_LESSONS, kept.size),
     matShare: Math.min(1, Math.max(1, problem.pairsOnMats) / Math.max(1, pairs)),
     locks: problem.locks,
   };
 }
+
+/** Minutes of all blocks of the coach's own together. */
+export const ownMinutesIn = (blocks: readonly OwnBlock[] = []): number =>
+  blocks.reduce((sum, one) => sum + one.minutes, 0);
 
 /** Where nobody's errors ask for a theme that is set, its easiest lessons are taught all the same: as many as fit with their middle minutes. */
 function lessonsOfTheme({ candidates, minutes, mostLessons }: ChoiceProblem): DrillLock[] {
@@ -218,6 +244,11 @@ function layOut(problem: ClassProblem, lessons: readonly Lesson[]): PlanBlock[] 
   const fixed = fixedMinutes(problem.minutes);
   const plain = { excludedIds: [], reasons: [] };
   const drafts: Omit<PlanBlock, 'startMinute'>[] = [{ kind: 'warm-up', minutes: fixed['warm-up'], ...plain }];
+  const putOwn = (place: OwnBlock['place']) => {
+    for (const { title, minutes, conceptId, place: own } of problem.ownBlocks ?? [])
+      if (own === place) drafts.push({ kind: 'own', minutes, title, conceptId, ...plain });
+  };
+  putOwn('before');
   for (const { drill, minutes: whole, excludedIds, alternativeId } of lessons) {
     const reasons = reasonsFor(drill, problem.attendees, excludedIds);
     for (const { phase, minutes } of splitMinutes(drill, whole))
@@ -226,6 +257,7 @@ function layOut(problem: ClassProblem, lessons: readonly Lesson[]): PlanBlock[] 
         repetitions: phase === 'technique' || phase === 'progressive' ? repetitionsIn(drill, minutes) : undefined,
       });
   }
+  putOwn('after');
   const used = drafts.reduce((sum, block) => sum + block.minutes, 0);
   const from = lessons.find((one) => one.drill.game)?.drill.id;
   drafts.push({ kind: 'rounds', minutes: problem.minutes - used - fixed.close, fromDrillId: from, ...plain });

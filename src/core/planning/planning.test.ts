@@ -403,6 +403,21 @@ describe('a plan', () => {
     ]);
   });
 
+  it('makes room for blocks of the coach’s own, before and after the lessons', () => {
+    const own = (id: string, minutes: number, place: 'before' | 'after') => ({ id, title: id, minutes, place });
+    const ownBlocks = [own('Announcements', 3, 'before'), own('Breathing', 5, 'after')];
+    const outcome = planClass(problemOf(class10, { ownBlocks }), solve);
+    const blocks = outcome.ok ? outcome.value.blocks : [];
+    expect(blocks.filter((one) => one.kind === 'own').map((one) => one.title)).toEqual(['Announcements', 'Breathing']);
+    expect(blocks.map((one) => one.kind).slice(0, 3)).toEqual(['warm-up', 'own', 'shown']);
+    expect(blocks.map((one) => one.kind).slice(-3)).toEqual(['own', 'rounds', 'close']);
+    expect(blocks.reduce((sum, one) => sum + one.minutes, 0)).toBe(problemOf(class10).minutes);
+    expect(planClass(problemOf(class10, { ownBlocks: [own('Long', 90, 'before')] }), solve)).toMatchObject({
+      ok: false,
+      problem: { code: 'own-blocks-do-not-fit', ownMinutes: 90 },
+    });
+  });
+
   it('keeps locks and leaves out what was dropped', () => {
     const free = planClass(problemOf(class10), solve);
     const first = free.ok ? free.value.drills[0]!.drillId : '';

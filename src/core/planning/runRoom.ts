@@ -33,7 +33,7 @@ export function roomOf(one: RunClass, drills: readonly Drill[]): Room {
     return candidate ? [{ candidate, minutes: clampMinutes(candidate.drill, minutes) }] : [];
   });
   return {
-    ...{ one, candidates, byId, locked, minutes: drillMinutesIn(one.minutes) },
+    ...{ one, candidates, byId, locked, minutes: Math.max(0, drillMinutesIn(one.minutes) - (one.ownMinutes ?? 0)) },
     matShare: Math.min(1, Math.max(1, one.pairsOnMats) / pairs),
     mostThemes: Math.max(
       one.minutes >= TWO_THEMES_MINUTES ? 2 : 1,

@@ -1,8 +1,24 @@
 import { z } from 'zod';
-import { type ClassPlan, type ClassPlanProblem, type DrillLock, type Theme, themePlaces } from '@/core/planning';
+import {
+  type ClassPlan,
+  type ClassPlanProblem,
+  type DrillLock,
+  type OwnBlock,
+  type Theme,
+  themePlaces,
+} from '@/core/planning';
 import { positionFamilies } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { findRow, listRows, readPiece, runStatement } from '../rows';
+
+/** A coach's own block as it is sent and kept. */
+export const ownBlockShape = z.object({
+  id: z.string().max(40),
+  title: z.string().trim().min(1, 'Say what it is.').max(120, 'Use at most 120 characters.'),
+  minutes: z.number().int().min(1, 'At least a minute.').max(120, 'At most two hours.'),
+  conceptId: z.string().max(120).optional(),
+  place: z.enum(['before', 'after']),
+}) satisfies z.ZodType<OwnBlock>;
 
 const classRow = z
   .object({
@@ -15,6 +31,7 @@ const classRow = z
     pairs_on_mats: z.number(),
     theme_family: z.enum(positionFamilies).nullable(),
     theme_place: z.enum(themePlaces).nullable(),
+    own_blocks: z.array(ownBlockShape),
     version: z.number(),
     expected: z.number(),
     plan_version: z.number().nullable(),
@@ -31,6 +48,7 @@ const classRow = z
     pairsOnMats: row.pairs_on_mats,
     /** What the coach set it to be about; the plan decides where nothing is set. */
     setTheme: row.theme_family && row.theme_place ? { family: row.theme_family, place: row.theme_place } : undefined,
+    ownBlocks: row.own_blocks,
     version: row.version,
     expected: row.expected,
     planVersion: row.plan_version ?? undefined,
@@ -41,10 +59,10 @@ const classRow = z
 export type AcademyClass = z.output<typeof classRow>;
 export type ClassContent = Omit<
   AcademyClass,
-  'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds' | 'setTheme'
+  'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds' | 'setTheme' | 'ownBlocks'
 > & { readonly setTheme?: Theme };
 
-const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.theme_family, k.theme_place, k.version,
+const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.theme_family, k.theme_place, k.own_blocks, k.version,
     (select count(*)::int from class_attendee x where x.class_id = k.id) as expected,
     p.version as plan_version, p.content -> 'themes' as plan_themes,
     array(select d ->> 'drillId' from jsonb_array_elements(p.content -> 'drills') d) as plan_drills
@@ -120,6 +138,9 @@ export const setClassTheme = (database: Database, id: string, theme: Theme | und
     [id, theme?.family ?? null, theme?.place ?? null],
   );
 
+export const saveOwnBlocks = (database: Database, id: string, blocks: readonly OwnBlock[]) =>
+  runStatement(database, 'update academy_class set own_blocks = $2 where id = $1', [id, JSON.stringify(blocks)]);
+
 export const deleteClass = (database: Database, id: string) =>
   runStatement(database, 'delete from academy_class where id = $1', [id]);
 
@@ -175,6 +196,57 @@ export const findLatestPlan = (database: Database, classId: string) =>
      where class_id = $1 and state = 'ready' order by version desc limit 1`,
     [classId],
   );
+
+const versionRow = z
+  .object({
+    version: z.number(),
+    ordinal: z.number(),
+    made_at: z.date(),
+    made_by: z.string().nullable(),
+    themes: z.custom<readonly Theme[]>(Array.isArray).nullable(),
+    drill_ids: z.array(z.string()),
+  })
+  .transform((row) => ({
+    ...{ version: row.version, ordinal: row.ordinal, madeAt: row.made_at.toISOString() },
+    ...{ madeBy: row.made_by ?? undefined, themes: row.themes ?? [], drillIds: row.drill_ids },
+  }));
+/** A plan that a class had or has, in short. */
+export type PlanVersion = z.output<typeof versionRow>;
+
+/** The latest plans of a class, the newest first. */
+export const listPlanVersions = (database: Database, classId: string, most: number) =>
+  listRows(
+    database,
+    versionRow,
+    `select * from (
+       select p.version, (row_number() over (order by p.version))::int as ordinal, p.made_at, c.display_name as made_by, p.content -> 'themes' as themes,
+         array(select d ->> 'drillId' from jsonb_array_elements(p.content -> 'drills') d) as drill_ids
+       from class_plan p left join coach c on c.id = p.made_by where p.class_id = $1 and p.state = 'ready'
+     ) all_versions order by version desc limit $2`,
+    [classId, most],
+  );
+
+/** Puts an earlier plan of a class in the place of the latest, as a version of its own; undefined when there is no such plan. In a transaction. */
+export async function takePlanAgain(
+  database: Database,
+  classId: string,
+  version: number,
+  coachId: string,
+): Promise<number | undefined> {
+  const row = await findRow(
+    database,
+    z.object({
+      content: z.custom<ClassPlan>((value) => typeof value === 'object' && value !== null),
+      locks: z.custom<DrillLock[]>(Array.isArray),
+    }),
+    "select content, locks from class_plan where class_id = $1 and version = $2 and state = 'ready'",
+    [classId, version],
+  );
+  if (!row) return undefined;
+  const next = await insertAskedPlan(database, classId, row.locks, coachId);
+  if (next !== undefined) await endPlan(database, classId, next, { state: 'ready', plan: row.content });
+  return next;
+}
 
 export const planStates = ['waiting', 'working', 'ready', 'failed', 'overtaken'] as const;
 export type PlanState = (typeof planStates)[number];

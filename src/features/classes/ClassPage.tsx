@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
 import { dayIn, shortNamesOf, type WeightUnit } from '@/core/kernel';
-import { type ClassPlan, type DrillLock, leastMinutesOf } from '@/core/planning';
+import { type ClassPlan, type DrillLock, leastMinutesOf, type OwnBlock } from '@/core/planning';
 import { drillsOf, findDrill } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
@@ -18,8 +18,10 @@ import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { ClassLog, type ClassLogProps } from './ClassLog';
 import { clockTime, longDayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
+import { OwnBlocks } from './OwnBlocks';
 import { PairsView, PlanView } from './PlanView';
 import { RepeatClass } from './RepeatClass';
+import { Versions, type VersionsProps } from './Versions';
 
 export interface AskedPlan {
   readonly version: number;
@@ -30,19 +32,21 @@ export interface AskedPlan {
 }
 
 export interface ClassPageProps {
-  readonly one: ClassFacts;
+  readonly one: ClassFacts & { readonly ownBlocks: readonly OwnBlock[] };
   readonly people: readonly ExpectablePerson[];
   readonly chances: Readonly<Record<string, number>>;
   /** What became of it, once it has begun. */
   readonly log?: Pick<ClassLogProps, 'came' | 'howItWas' | 'drilled' | 'note'>;
   readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly ordinal: number };
+  readonly versions: VersionsProps['versions'];
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;
   readonly weightLimitRatio: number;
   readonly unit: WeightUnit;
 }
 
-export function ClassPage({ one, people, chances, log, stored, asked, weightLimitRatio, unit }: ClassPageProps) {
+export function ClassPage({ one, people, chances, log, stored, versions, asked, ...limits }: ClassPageProps) {
+  const { weightLimitRatio, unit } = limits;
   const zone = useZone();
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
@@ -169,9 +173,11 @@ export function ClassPage({ one, people, chances, log, stored, asked, weightLimi
               {changed && !underway ? <Quiet>The locks changed: generate again to apply them.</Quiet> : null}
             </Row>
             <LockList locks={locks} onLocks={setLocks} />
+            <OwnBlocks classId={one.id} blocks={one.ownBlocks} />
             {stored ? (
               <PlanView plan={stored.plan} startsAt={one.startsAt} locks={locks} nameOf={nameOf} onLocks={setLocks} />
             ) : null}
+            <Versions classId={one.id} versions={versions} />
           </Stack>
         </div>
       </Section>

@@ -14,6 +14,7 @@ import {
   gameWords,
   longDayWords,
   pairingTitle,
+  plainTitle,
   workWords,
 } from './classView';
 
@@ -168,7 +169,7 @@ function SheetRow({
           </>
         ) : (
           <>
-            <strong>{blockTitle[block.kind]}</strong>
+            <strong>{plainTitle(block)}</strong>
             {from ? <span className="small"> the first third from: {from.start}</span> : null}
           </>
         )}

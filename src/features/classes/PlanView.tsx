@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { Fragment } from 'react';
 import { styled } from 'styled-components';
 import { type ClassPlan, type DrillLock, leastMinutesOf, mostMinutesOf, type PlanBlock } from '@/core/planning';
@@ -16,6 +17,7 @@ import {
   groupBlocks,
   pairingTitle,
   partWords,
+  plainTitle,
   reasonWords,
   sittingOutWords,
   workWords,
@@ -78,7 +80,7 @@ function Entry({ blocks, ...view }: PlanViewProps & { readonly blocks: readonly 
       ) : (
         <div>
           <div className="kind">
-            {blockTitle[first.kind]} · {workWords(first)}
+            {plainTitle(first)} · {workWords(first)}
           </div>
           <p>
             <PlainBlock block={first} />
@@ -153,6 +155,7 @@ function LessonSide({ drillId, plan, locks, onLocks }: PlanViewProps & { readonl
 
 function PlainBlock({ block }: { readonly block: PlanBlock }) {
   const house = useHouse();
+  const wordOf = useWordOf();
   const from = block.fromDrillId ? drillOf(house, block.fromDrillId)?.game : undefined;
   if (block.kind === 'rounds' && from)
     return (
@@ -161,6 +164,8 @@ function PlainBlock({ block }: { readonly block: PlanBlock }) {
         with the pairs below.
       </>
     );
+  if (block.kind === 'own')
+    return block.conceptId ? <Link href={`/library/${block.conceptId}`}>{wordOf(block.conceptId)}</Link> : null;
   return <>{plainBlock[block.kind]}</>;
 }
 

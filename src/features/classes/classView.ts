@@ -5,6 +5,7 @@ import { dayWords } from '@/terms/dayWords';
 
 export const blockTitle: Readonly<Record<PlanBlock['kind'], string>> = {
   'warm-up': 'Arrive and warm up',
+  own: 'Your block',
   shown: 'Show it',
   technique: 'Repeat',
   progressive: 'Against rising answers',
@@ -110,6 +111,9 @@ export type ExpectedPerson = Pick<Attendee, 'personId' | 'chance'>;
 export const chances = [0.9, 0.6, 0.3] as const;
 export const chanceWords = (chance: number): string =>
   chance >= 0.85 ? 'surely' : chance >= 0.5 ? 'likely' : 'perhaps';
+
+/** What stands over a block that is no lesson. */
+export const plainTitle = (block: PlanBlock): string => block.title ?? blockTitle[block.kind];
 
 /** What a block takes from the clock and repeats: "8 min · 20 each side". */
 export function workWords(block: PlanBlock): string {

@@ -4,7 +4,17 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { momentOf, type Outcome, refuse } from '@/core/kernel';
 import { findDrill } from '@/core/vocabulary';
-import { deleteAttendee, deleteClass, findClass, insertClass, saveAttendee, updateClass } from '@/data/classes/classes';
+import {
+  deleteAttendee,
+  deleteClass,
+  findClass,
+  insertClass,
+  ownBlockShape,
+  saveAttendee,
+  saveOwnBlocks,
+  takePlanAgain,
+  updateClass,
+} from '@/data/classes/classes';
 import { askForWhoCame, deleteDrilled, putClassNote, saveCame, saveDrilled, saveHowItWas } from '@/data/classes/log';
 import { endRun, insertAskedRun } from '@/data/classes/runs';
 import { inTransaction, pool } from '@/data/client';
@@ -161,6 +171,34 @@ export const stopPlanning = defineCommand({
   run: async (_coach, runId) => {
     await endRun(pool(), runId, { state: 'failed', problem: { code: 'stopped' } });
     revalidatePath('/classes');
+    return { ok: true };
+  },
+});
+
+/** Blocks of a class beside its lessons. @source own decision: more than so many is a list, not a class */
+const MOST_OWN_BLOCKS = 8;
+
+/** Keeps the coach's own blocks of a class; the next plan makes room for them. */
+export const keepOwnBlocks = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.array(ownBlockShape).max(MOST_OWN_BLOCKS)],
+  misfit: 'Say what each block is in at most 120 characters, with whole minutes from 1 to 120; eight blocks at most.',
+  run: async (_coach, classId, blocks) => {
+    if ((await saveOwnBlocks(pool(), classId, blocks)) === 0) return refuse(GONE);
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true };
+  },
+});
+
+/** Takes an earlier plan of a class again; the one that stands stays among the versions. */
+export const takePlan = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.number().int().min(1)],
+  misfit: GONE,
+  run: async (coach, classId, version) => {
+    const taken = await inTransaction(pool(), (client) => takePlanAgain(client, classId, version, coach.id));
+    if (taken === undefined) return refuse('This version is no longer there. Reload the page.');
+    revalidatePath(`/classes/${classId}`);
     return { ok: true };
   },
 });

@@ -8,6 +8,8 @@ import {
   listAttendees,
   listClassesFrom,
   listPastClasses,
+  listPlanVersions,
+  type PlanVersion,
   type StoredPlan,
 } from '@/data/classes/classes';
 import { listHolidays } from '@/data/classes/holidays';
@@ -36,24 +38,30 @@ export interface ClassPage {
   /** What became of it; undefined before it begins. */
   readonly log?: ClassLog;
   readonly stored?: StoredPlan;
+  /** Its plans, the newest first. */
+  readonly versions: readonly PlanVersion[];
   /** A plan that was asked for after the stored one and is not there yet, or why it will not be. */
   readonly asked?: AskedPlan;
   readonly academy: Academy;
   readonly weightUnit: WeightUnit;
 }
 
+/** Earlier plans that can be taken again. @source own decision: what can be told apart in a list */
+const SHOWN_VERSIONS = 12;
+
 export async function loadClass(classId: string): Promise<ClassPage | undefined> {
   const coach = await requireCoach();
   const academyClass = isUuid(classId) ? await findClass(pool(), classId) : undefined;
   if (!academyClass) return undefined;
   const hasBegun = Date.parse(academyClass.startsAt) <= Date.now();
-  const [people, attendance, log, stored, asked, academy] = await Promise.all([
+  const [people, attendance, log, stored, asked, academy, versions] = await Promise.all([
     listPeople(pool()),
     listAttendees(pool(), classId),
     hasBegun ? loadLog(classId) : undefined,
     findLatestPlan(pool(), classId),
     findAskedPlan(pool(), classId),
     getAcademy(pool()),
+    listPlanVersions(pool(), classId, SHOWN_VERSIONS),
   ]);
   const day = dayIn(academy.timeZone, academyClass.startsAt);
   return {
@@ -62,6 +70,7 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
     chances: Object.fromEntries(attendance.map((one) => [one.personId, one.chance])),
     log,
     stored,
+    versions,
     asked: asked?.state === 'ready' ? undefined : asked,
     academy,
     weightUnit: coach.weightUnit,

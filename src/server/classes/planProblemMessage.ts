@@ -13,6 +13,8 @@ export function planProblemMessage(problem: ClassPlanProblem | { readonly code: 
       return `A class needs at least ${problem.leastMinutes} minutes for a plan. Make it longer.`;
     case 'nothing-to-work-on':
       return 'There is nothing to work on yet: no errors are marked for those who come. Review a round of one of them, or lock a drill of your choice.';
+    case 'own-blocks-do-not-fit':
+      return `Your own blocks take ${problem.ownMinutes} minutes and there are ${problem.minutes} beside warm-up, rounds and close. Shorten one, or make the class longer.`;
     case 'theme-does-not-fit':
       return 'No drill of the theme that is set may be done by those who come in this time. Set another theme, or leave it to the plan.';
     case 'no-drill-fits':

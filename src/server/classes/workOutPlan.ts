@@ -106,6 +106,7 @@ export async function gatherProblem(
     limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
     locks,
     theme: academyClass.setTheme,
+    ownBlocks: academyClass.ownBlocks,
     drills: withKappas(drillsOf(house), kappas),
     restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
     recentPairs: new Set(past.flatMap(pairsOf)),

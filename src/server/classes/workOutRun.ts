@@ -5,6 +5,7 @@ import {
   type DoneBefore,
   earlierOf,
   gainsOf,
+  ownMinutesIn,
   type RunClass,
   type RunProblem,
   spaced,
@@ -120,11 +121,11 @@ async function gatherRun(
   const run: RunProblem = {
     classes: problems.map((problem, at): RunClass => {
       const { id, startsAt } = classes[at] as AcademyClass;
-      const { minutes, uniform, pairsOnMats, locks, theme } = problem;
+      const { minutes, uniform, pairsOnMats, locks, theme, ownBlocks } = problem;
       const attendees = problem.attendees.map((one) => ({ ...one, needs: spacedOf(one.personId).needs }));
       return {
         ...{ classId: id, day: daysBetween(first, dayIn(zone, startsAt)), minutes, uniform, pairsOnMats },
-        ...{ attendees, locks, theme },
+        ...{ attendees, locks, theme, ownMinutes: ownMinutesIn(ownBlocks) },
       };
     }),
     earlier: [...known.keys()].flatMap((personId) =>

@@ -6,7 +6,7 @@ import type { ClassPlan } from '@/core/planning';
 import { drillOf, findHazard } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { color, font, space } from '@/ui/tokens/tokens';
-import { besideWords, blockTitle, partWords } from '../classView';
+import { besideWords, partWords, plainTitle } from '../classView';
 
 const Body = styled.main`
   display: grid; grid-template-columns: minmax(0, 1.7fr) minmax(240px, 1fr); gap: ${space(6)}; padding: ${space(4)}; overflow: auto;
@@ -46,7 +46,7 @@ export function MatBlock({ plan, at, nameOf, children }: MatBlockProps) {
     <Body>
       <section aria-label="Now">
         <div className="kind">{drill ? drill.name : ''}</div>
-        <h2>{blockTitle[block.kind]}</h2>
+        <h2>{plainTitle(block)}</h2>
         {children}
         {first ? <p className="cue">{first}</p> : null}
         {rest.map((words) => (

@@ -26,7 +26,7 @@ import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { Notice } from '@/ui/layout/Page';
 import { Button, ConfirmDialog } from '@/ui/primitives';
 import { color, font, space } from '@/ui/tokens/tokens';
-import { blockTitle } from '../classView';
+import { plainTitle } from '../classView';
 import { openBell, ring } from './bell';
 import { MatBlock } from './MatBlock';
 import { type MatCommand, matKeys } from './matKeys';
@@ -149,7 +149,7 @@ export function MatSide({ classId, title, plan, names, kept }: MatSideProps) {
 function nextWords(block: ClassPlan['blocks'][number] | undefined, nameOf: (id: string) => string | undefined): string {
   if (!block) return '';
   const name = block.drillId ? nameOf(block.drillId) : undefined;
-  return `${[blockTitle[block.kind], name].filter(Boolean).join(': ')}, ${block.minutes} min`;
+  return `${[plainTitle(block), name].filter(Boolean).join(': ')}, ${block.minutes} min`;
 }
 
 const stateOf = (reading: MatReading | undefined): string =>

@@ -9,7 +9,7 @@ export const metadata: Metadata = { title: 'Class' };
 export default async function Class({ params }: { params: Promise<{ classId: string }> }) {
   const page = await loadClass((await params).classId);
   if (!page) return <NothingHere />;
-  const { academyClass, people, chances, log, stored, asked, academy, weightUnit } = page;
+  const { academyClass, people, chances, log, stored, versions, asked, academy, weightUnit } = page;
   return (
     <ClassPage
       key={stored?.version ?? 0}
@@ -18,6 +18,7 @@ export default async function Class({ params }: { params: Promise<{ classId: str
       chances={chances}
       log={log}
       stored={stored}
+      versions={versions}
       asked={
         asked && {
           version: asked.version,
