@@ -1,0 +1,122 @@
+import { expect, test } from '@playwright/test';
+import { demoId } from '../../demo/academy/marksOfRound';
+import { signIn, watchConsole } from '../support/pages';
+import { openServer, type TestServer } from '../support/server';
+
+let server: TestServer;
+test.beforeAll(async () => {
+  server = await openServer('classes', true, { withTerm: true });
+  server.startWorker();
+});
+test.afterAll(() => server?.close());
+
+const evening = demoId('class', 'evening');
+
+test('a theme is dragged to another day, a next best is taken and taken back, and a block of one’s own is put in', async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  const complaints = watchConsole(page);
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/classes`);
+  await page.getByRole('button', { name: 'Plan the coming weeks together' }).click();
+  await expect(page.getByText(/of anything possible|Proved best/)).toBeVisible({ timeout: 120_000 });
+  // Both weeks in sight: a drag cannot scroll.
+  await page.setViewportSize({ width: 1280, height: 1600 });
+  const from = page.getByRole('article', { name: 'Evening class' }).locator('.theme');
+  const onto = page.getByRole('article', { name: 'Wednesday evening' }).first();
+  const theme = await from.innerText();
+  await from.dragTo(onto);
+  await expect(onto).toContainText('set by you');
+  await expect(onto.locator('.theme')).toHaveText(theme);
+  await expect(page.getByRole('article', { name: 'Evening class' }).locator('.theme')).not.toHaveText(theme);
+
+  await page.goto(`${server.url}/classes/${evening}`);
+  await expect(page.getByText(/Version 2/)).toBeVisible({ timeout: 90_000 });
+  const blocks = page.getByRole('list', { name: 'Blocks of the plan' });
+  const lesson = await blocks.getByRole('heading').first().innerText();
+  const instead = blocks.locator('.swap').first();
+  const next = (await instead.innerText()).split(',')[0] ?? '';
+  await instead.click();
+  const box = page.getByRole('combobox', { name: 'A block of your own' });
+  await box.click();
+  await box.pressSequentially('double leg');
+  await page.getByRole('option', { name: 'double leg', exact: true }).click();
+  await page.getByRole('button', { name: 'Put it in' }).click();
+  await expect(page.getByRole('button', { name: /Take double leg out/i })).toBeVisible();
+  await page.getByRole('button', { name: 'Generate again' }).click();
+  await expect(page.getByText(/Version 3/)).toBeVisible({ timeout: 90_000 });
+  await expect(blocks.getByRole('heading', { name: next })).toBeVisible();
+  await expect(blocks.getByRole('link', { name: 'double leg' })).toBeVisible();
+  await page.getByRole('button', { name: 'Take version 2 again' }).click();
+  await expect(page.getByText(/Version 4/)).toBeVisible();
+  await expect(blocks.getByRole('heading').first()).toHaveText(lesson);
+  expect(complaints).toEqual([]);
+});
+
+test('a class is held every week but on days without classes', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/classes/${evening}`);
+  await page.getByRole('button', { name: 'Every week' }).click();
+  await page.getByRole('button', { name: 'Repeat it' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'classes are set up' })).toBeVisible();
+  await page.goto(`${server.url}/classes`);
+  await expect(page.getByRole('article', { name: 'Evening class' })).toHaveCount(9);
+  await page.getByRole('button', { name: 'Copy weeks' }).click();
+  await page.getByLabel('No classes on').fill('24 Dec 2026');
+  await page.getByLabel('Why').fill('Holidays');
+  await page.getByRole('button', { name: 'Keep this day free' }).click();
+  await expect(page.getByRole('button', { name: /Classes again on/ })).toBeVisible();
+});
+
+test('a class is run on a phone with the clock running on, written down and logged; the drill’s page waits for footage', async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  // It is the evening of the class.
+  await server.query("update academy_class set starts_at = now() - interval '4 minutes' where id = $1", [evening]);
+  await signIn(page, server.url);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${server.url}/classes/${evening}/mat`);
+  await page.getByRole('button', { name: 'Start' }).click();
+  const left = page.getByRole('timer', { name: 'Time left' });
+  await expect(left).not.toHaveText('8:00');
+  // Devices trust the server's clock, not their own: time goes on there, as if Start had been pressed so much earlier.
+  const goOn = (minutes: number) =>
+    expect(async () => {
+      const { rowCount } = await server.query(
+        `update class_clock set clock = jsonb_set(clock, '{beganAt}', to_jsonb((clock ->> 'beganAt')::float8 - $2 * 60000.0)), version = version + 1
+         where class_id = $1`,
+        [evening, minutes],
+      );
+      expect(rowCount).toBe(1);
+    }).toPass();
+  await goOn(20);
+  await expect(page.getByRole('heading', { name: 'Arrive and warm up' })).toBeHidden();
+  await goOn(60);
+  await page.getByRole('button', { name: 'Write down what was done' }).click();
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.waitForURL(`**/classes/${evening}`);
+  const drilled = page.getByRole('list', { name: 'What was drilled' });
+  await expect(drilled.getByRole('checkbox', { checked: true }).first()).toBeVisible();
+  await page.getByRole('button', { name: /who were expected came/ }).click();
+  await page.getByRole('button', { name: 'Ana Velden struggled' }).click();
+  await page.getByRole('radio', { name: 'time ran out' }).click({ force: true });
+  await page.getByRole('button', { name: 'Keep how it went' }).click();
+  await expect(page.getByText('Kept.')).toBeVisible();
+  await page.reload();
+  const came = page.getByRole('list', { name: 'Who came' });
+  await expect(came.getByRole('checkbox', { name: 'Ana Velden' })).toBeChecked();
+  await expect(page.getByRole('button', { name: 'Ana Velden struggled' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('radio', { name: 'time ran out' })).toBeChecked();
+
+  // What became of it nobody knows yet: the newest of those who came have no round since.
+  const { rows } = await server.query('select drill_id from class_drilled where class_id = $1 order by 1', [evening]);
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await expect(async () => {
+    await page.goto(`${server.url}/library/${rows[0].drill_id}`);
+    await expect(page.getByRole('table', { name: 'Did it work' })).toContainText(/not yet|times as often/, {
+      timeout: 2_000,
+    });
+  }).toPass({ timeout: 90_000 });
+});
