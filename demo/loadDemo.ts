@@ -65,7 +65,7 @@ export async function loadDemo(
 export async function emptyDemo(databaseUrl: string): Promise<void> {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 1 });
   const tables =
-    'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, concept_use_total, group_error, group_verdict';
+    'coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, concept_use_total, group_error, group_verdict, unit, holiday, lesson_effect, drill_kappa, class_run';
   await pool.query(`truncate ${tables} cascade`).finally(() => pool.end());
 }
 

@@ -5,10 +5,12 @@ import { storedMark } from '../src/core/round';
 import { cueOf, drills, findError, plainHouse } from '../src/core/vocabulary';
 import { insertClass, saveAttendee } from '../src/data/classes/classes';
 import { saveCame, saveDrilled } from '../src/data/classes/log';
+import { insertUnit } from '../src/data/classes/units';
 import { insertPerson } from '../src/data/people/people';
 import { insertSignedReview } from '../src/data/reviews/signedReviews';
 import { insertAthlete, insertRound } from '../src/data/rounds/rounds';
 import { demoId } from './academy/marksOfRound';
+import { curriculum } from './term/curriculum';
 import { type Draws, drawsFrom } from './term/draws';
 import { writePastOfPeople } from './term/pastOfPeople';
 import { furtherPeople } from './term/people';
@@ -72,6 +74,7 @@ export async function loadTerm(client: pg.PoolClient, today: CalendarDate, foota
     for (const person of one.came) await saveCame(client, id, demoId('person', person.key), true);
     for (const drillId of one.drillIds) await saveDrilled(client, id, drillId, draws.whole(8, 15));
   }
+  for (const unit of curriculum) await insertUnit(client, { ...unit, id: demoId('unit', unit.title) });
   for (const { key, heldOn, time, expected, ...one } of termAhead(today, drawsFrom(AHEAD_SEED))) {
     const id = demoId('class', key);
     await insertClass(client, {

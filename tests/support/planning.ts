@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Attendee, PairingProblem } from '@/core/planning';
 import { findBrokenRule, groupCost, pairKey } from '@/core/planning';
-import { belts, errors } from '@/core/vocabulary';
+import { type BodyPart, belts, errors } from '@/core/vocabulary';
 
 /** A class of people with needs drawn from the catalogue. */
 export const arbitraryAttendees = (least: number, most: number): fc.Arbitrary<Attendee[]> =>
@@ -13,6 +13,7 @@ export const arbitraryAttendees = (least: number, most: number): fc.Arbitrary<At
         weightKg: fc.option(fc.integer({ min: 45, max: 110 }), { nil: undefined, freq: 8 }),
         chance: fc.constantFrom(0.3, 0.6, 0.9),
         injured: fc.boolean().map((flag) => flag && true),
+        sore: fc.constantFrom<BodyPart[]>([], [], [], ['knee'], ['neck', 'shoulder']),
         needs: fc.array(
           fc.record({
             errorId: fc.constantFrom(...errors.map((one) => one.id)),

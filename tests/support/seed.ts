@@ -13,7 +13,7 @@ import { placeOfRound } from '@/server/marks/marksPlace';
 /** Empties every table of the tests' database. */
 export async function emptyDatabase(): Promise<void> {
   await pool().query(
-    'truncate coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, own_word, house_name, house_alias, hidden_concept, school_choice, call_correction, speech_weights, concept_use_total, group_error, group_verdict cascade',
+    'truncate coach, academy, person, footage, round, mark, academy_class, sign_in_attempt, own_word, house_name, house_alias, hidden_concept, school_choice, call_correction, speech_weights, concept_use_total, group_error, group_verdict, unit, holiday, lesson_effect, drill_kappa cascade',
   );
   await forgetAskedFigures(pool());
 }

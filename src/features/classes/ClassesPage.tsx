@@ -99,6 +99,7 @@ export function ClassesPage({
               Calendar file
             </a>
           ) : null}
+          <Link href="/classes/curriculum">Curriculum</Link>
           <Button look="plain" onPress={() => setArranging(true)}>
             Copy weeks
           </Button>

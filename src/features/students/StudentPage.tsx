@@ -36,6 +36,7 @@ import { TwoPeriods, type TwoPeriodsProps } from './errors/TwoPeriods';
 import { WorkOn } from './errors/WorkOn';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
 import { BeltsAndWeights, type BeltsAndWeightsProps } from './past/BeltsAndWeights';
+import { Curriculum, type CurriculumProps } from './past/Curriculum';
 import { Keeping, type KeepingProps } from './past/Keeping';
 import { type QuestionAbout, QuestionsAbout } from './past/QuestionsAbout';
 import { Reviews, type SignedReviewLine } from './past/Reviews';
@@ -72,6 +73,7 @@ export interface StudentPageProps {
     readonly apart: readonly RoundApartLine[];
     readonly hurts: KeepingProps['hurts'];
     readonly questions: readonly QuestionAbout[];
+    readonly units: CurriculumProps['units'];
   };
   readonly themes: readonly ThemeFigures[];
   readonly sides: readonly SideCount[];
@@ -312,6 +314,15 @@ function Past({ person, rounds, foot, past, unit }: PastProps) {
         <h2>Reviews and homework</h2>
         <div className="matter">
           <Reviews reviews={past.reviews} />
+        </div>
+      </Section>
+      <Section data-print="no">
+        <h2>Curriculum</h2>
+        <div className="note">
+          What they were taught and what was seen of them. Whether that is enough is yours to say.
+        </div>
+        <div className="matter">
+          <Curriculum units={past.units} />
         </div>
       </Section>
       <Section data-print="no">

@@ -6,6 +6,7 @@ import { listReviewsOf, type ReviewOf } from '@/data/reviews/signedReviews';
 import { type Hurt, listHurtsOf } from '@/data/rounds/hurts';
 import { listRoundsApart } from '@/data/rounds/rounds';
 import { type AnsweredQuestion, loadQuestionsAbout } from '../search/loadQuestions';
+import { loadReadiness, type UnitOfStudent } from './loadReadiness';
 
 /** Signed reviews, cards that say something hurt, and rounds apart shown at once. @source own decision: what can be looked through in one list */
 const SHOWN = { reviews: 12, hurts: 12, apart: 12 } as const;
@@ -31,25 +32,28 @@ export interface StudentPast {
   readonly apart: readonly RoundApart[];
   /** This coach's kept questions about them, answered. */
   readonly questions: readonly AnsweredQuestion[];
+  /** The units of their belt: taught when, seen how often. */
+  readonly units: readonly UnitOfStudent[];
 }
 
 /** Belts, weights, what hurt, signed reviews, the rounds that say nothing of sparring, and what the coach asks about them. */
 export async function loadPast(
-  person: Pick<Person, 'id' | 'name'>,
+  person: Pick<Person, 'id' | 'name' | 'belt'>,
   withoutRoundIds: readonly string[],
 ): Promise<StudentPast> {
   const { id: personId } = person;
-  const [belts, weights, hurts, reviews, apart, questions] = await Promise.all([
+  const [belts, weights, hurts, reviews, apart, questions, units] = await Promise.all([
     listBeltSteps(pool(), [personId]),
     listWeighings(pool(), [personId]),
     listHurtsOf(pool(), personId, SHOWN.hurts),
     listReviewsOf(pool(), personId, SHOWN.reviews),
     listRoundsApart(pool(), personId, SHOWN.apart),
     loadQuestionsAbout(person),
+    loadReadiness(person),
   ]);
   const isSeen = ({ roundId }: { readonly roundId: string }) => !withoutRoundIds.includes(roundId);
   return {
-    ...{ belts, weights, hurts, questions },
+    ...{ belts, weights, hurts, questions, units },
     reviews: reviews.filter(isSeen),
     apart: apart.filter(isSeen).flatMap(({ circumstances, ...round }) => {
       const reason = reasonApart(circumstances);

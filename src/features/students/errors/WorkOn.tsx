@@ -54,7 +54,7 @@ export function WorkOn({ found, rounds }: { readonly found: RecurringError; read
               Drill: <Link href={`/library/${drillId}`}>{wordOf(drillId)}</Link> ·{' '}
             </>
           ) : null}
-          {drilled ? `last drilled ${dayWords(drilled.day)}` : 'not drilled in a class that is logged'}
+          {drilled ? `last drilled ${dayWords(drilled.day)}` : 'never taught to them in a class that is logged'}
           {homework ? ` · homework ${dayWords(homework.day)}: ${homework.words}` : ''}
         </p>
         <p className="done">
