@@ -1,6 +1,7 @@
 import { type CalendarDate, daysBetween } from '../kernel';
 import { type GammaPrior, gammaPriorOf, momentsOf } from '../patterns';
 import { DOSE_MINUTES, HALF_LIFE_DAYS } from '../planning';
+import type { CountOver } from '../statistics';
 
 /** A dose on one error: working minutes × resistance, by a drill that is taken to remove a share κ of the error's rate. */
 export interface ErrorDose {
@@ -29,22 +30,29 @@ export interface Worker {
 /** Without anybody to compare with. @source own decision: one in 20 minutes or chances */
 const nobodyKnown: GammaPrior = { shape: 0.5, rate: 10 };
 
-/**
- * People with the prior of their rates: by moments over what each showed before their own first dose. The whole time of those without one counts. So the pooled
- * rate before lessons stays what it was, and only its spread over people is drawn together.
- */
-export function withPriors(people: readonly Omit<Worker, 'prior'>[]): Worker[] {
+/** The prior of a rate from what each of a group showed. */
+export function priorOf(counts: readonly CountOver[]): GammaPrior {
   const total = { people: 0, events: 0, exposure: 0, squares: 0, eventSquares: 0 };
-  for (const { rounds, doses } of people) {
-    const first = doses[0]?.day;
-    const before = rounds.filter((one) => first === undefined || one.day <= first);
-    const sum = (of: (round: RoundSeen) => number) => before.reduce((all, one) => all + of(one), 0);
-    const moments = momentsOf({ count: sum((one) => one.count), exposure: sum((one) => one.exposure) });
+  for (const one of counts) {
+    const moments = momentsOf(one);
     for (const key of Object.keys(total) as (keyof typeof total)[]) total[key] += moments[key];
   }
-  const prior = gammaPriorOf(total) ?? nobodyKnown;
+  return gammaPriorOf(total) ?? nobodyKnown;
+}
+
+/**
+ * People with the prior of their rates, from all that each showed: what lessons took away since makes it a little low, but a prior from the little that there is
+ * before the first lesson would outweigh what somebody plainly shows.
+ */
+export function withPriors(people: readonly Omit<Worker, 'prior'>[]): Worker[] {
+  const prior = priorOf(people.map(({ rounds }) => sumOf(rounds)));
   return people.map((one) => ({ ...one, prior }));
 }
+
+export const sumOf = (all: readonly CountOver[]): CountOver => ({
+  count: all.reduce((sum, one) => sum + one.count, 0),
+  exposure: all.reduce((sum, one) => sum + one.exposure, 0),
+});
 
 /** Whether somebody did this drill. */
 export const didDrill = ({ doses }: Worker, drillId: string): boolean => doses.some((one) => one.drillId === drillId);

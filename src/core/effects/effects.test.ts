@@ -28,9 +28,10 @@ describe('what happened to an error after a lesson', () => {
     expect(effect?.each[0]).toEqual({
       ...{ personId: 'a', before: { count: 10, exposure: 20 }, after: { count: 3, exposure: 20 } },
     });
-    // Rates before drawn towards 0.5 a minute: 11 in 22 and 7 in 22. Layers a: 20 and 20 minutes, b: 20 and 10.
+    // Rates before drawn towards 16 in 40, worth 16.5 events for so few people. Layers a: 20 and 20 minutes, b: 20 and 10.
+    const shrunk = (count: number) => ((count + 16.5) / (20 + 41.25)) * 20;
     const above = (3 * 20) / 40 + (1 * 20) / 30;
-    const below = ((11 / 22) * 20 * 20) / 40 + ((7 / 22) * 20 * 10) / 30;
+    const below = (shrunk(10) * 20) / 40 + (shrunk(6) * 10) / 30;
     expect(effect?.ratio).toBeCloseTo(above / below, 9);
     expect(effect?.interval?.low).toBeLessThan(above / below);
     expect(effect?.interval?.high).toBeGreaterThan(above / below);
@@ -48,7 +49,7 @@ describe('what happened to an error after a lesson', () => {
   });
   it('gives an exact upper end where nothing was seen after', () => {
     const none = lessonEffect('d', 'e', [worker('a', [seen(0, 9, 18), seen(7, 0, 30)], [dose(3)])]);
-    // (9 + 1) ÷ (18 + 2) × 18 = 9 before, 0 after: p ≤ 1 − 0.025^(1/9) of all (Clopper–Pearson), as a ratio times 18 ÷ 30.
+    // One student only: drawn towards themselves, 9 before, 0 after: p ≤ 1 − 0.025^(1/9) of all (Clopper–Pearson), as a ratio times 18 ÷ 30.
     const p = 1 - 0.025 ** (1 / 9);
     expect(none?.ratio).toBe(0);
     expect(none?.interval?.low).toBe(0);
@@ -137,5 +138,14 @@ describe('what drills do, learned anew', () => {
       }),
       { numRuns: 25 },
     );
+  });
+  it('does not call the same rate of one who stands out a change, where others show next to nothing', () => {
+    const usual = Array.from({ length: 12 }, (_, at) =>
+      worker(`${at}`, [seen(0, at % 6 === 0 ? 1 : 0, 2), seen(9, at % 5 === 0 ? 1 : 0, 7)], [dose(3)]),
+    );
+    const effect = lessonEffect('d', 'e', [worker('often', [seen(0, 14, 7.4), seen(9, 19, 9.5)], [dose(1)]), ...usual]);
+    expect(effect?.interval?.low).toBeLessThan(1);
+    expect(effect?.ratio).toBeGreaterThan(0.5);
+    expect(effect?.ratio).toBeLessThan(1.5);
   });
 });

@@ -1,7 +1,8 @@
 import type { CalendarDate } from '../kernel';
+import { type GammaPrior, shrunkRate } from '../patterns';
 import type { CountOver, Interval, RateRatio } from '../statistics';
 import { compareRates, pooledRateRatio, type Stratum } from '../statistics';
-import { didDrill, type Worker } from './drilled';
+import { priorOf, sumOf, type Worker } from './drilled';
 
 /** Exposure after a lesson under which nothing is said: minutes, or chances. @source own decision */
 export const LEAST_EXPOSURE_AFTER = 20;
@@ -34,7 +35,6 @@ interface Parted {
   readonly personId: string;
   readonly before: CountOver;
   readonly after: CountOver;
-  readonly stratum: Stratum;
 }
 
 /**
@@ -54,16 +54,15 @@ export function lessonEffect(drillId: string, errorId: string, workers: readonly
   if (since === undefined || middle === undefined) return undefined;
   const own = drilled.map(({ worker, first }) => partAt(worker, first));
   if (own.every(({ before, after }) => before.exposure + after.exposure === 0)) return undefined;
-  const others = workers
-    .filter((one) => one.doses.length === 0 && !didDrill(one, drillId))
-    .map((one) => partAt(one, middle))
-    .filter((one) => one.before.count > 0);
-  const effect = compare(own);
+  const undrilled = workers.filter((one) => one.doses.length === 0).map((one) => partAt(one, middle));
+  const prior = priorOf([...own, ...undrilled].map((one) => one.before));
+  const others = undrilled.filter((one) => one.before.count > 0);
+  const effect = compare(own, prior);
   const isLacking = effect.after.exposure < LEAST_EXPOSURE_AFTER || effect.before.count === 0;
   return {
     ...{ drillId, errorId, since },
     ...(isLacking ? { people: effect.people, before: effect.before, after: effect.after } : effect),
-    others: compare(others),
+    others: compare(others, prior),
     lacking: Math.max(0, LEAST_EXPOSURE_AFTER - effect.after.exposure),
     each: own.map(({ personId, before, after }) => ({ personId, before, after })),
   };
@@ -79,20 +78,22 @@ export function sinceDay(
   return { before, after, ratio: compareRates(before, after) };
 }
 
-function partAt({ personId, rounds, prior }: Worker, day: CalendarDate): Parted {
+const partAt = ({ personId, rounds }: Worker, day: CalendarDate): Parted => {
   const { before, after } = sinceDay(rounds, day);
-  const shrunk = ((before.count + prior.shape) / (before.exposure + prior.rate)) * before.exposure;
-  return { personId, before, after, stratum: { exposed: after, unexposed: { ...before, count: shrunk } } };
-}
+  return { personId, before, after };
+};
 
-function compare(parted: readonly Parted[]): BeforeAfter {
+function compare(parted: readonly Parted[], prior: GammaPrior): BeforeAfter {
   const seen = parted.filter((one) => one.before.exposure > 0 && one.after.exposure > 0);
   const sums = {
     people: parted.length,
     before: sumOf(parted.map((one) => one.before)),
     after: sumOf(parted.map((one) => one.after)),
   };
-  const strata = seen.map((one) => one.stratum);
+  const strata = seen.map(({ before, after }): Stratum => {
+    const count = shrunkRate(before, prior) * before.exposure;
+    return { exposed: after, unexposed: { count, exposure: before.exposure } };
+  });
   const pooled = pooledRateRatio(strata);
   if (pooled) return { ...sums, ...pooled };
   // No event after: only how large the ratio may be at most, exactly, given how many there were in all.
@@ -100,8 +101,3 @@ function compare(parted: readonly Parted[]): BeforeAfter {
   const exact = after.count === 0 ? compareRates({ ...before, count: Math.round(before.count) }, after) : undefined;
   return exact ? { ...sums, ratio: 0, interval: { low: 0, high: exact.interval.high } } : sums;
 }
-
-const sumOf = (all: readonly CountOver[]): CountOver => ({
-  count: all.reduce((sum, one) => sum + one.count, 0),
-  exposure: all.reduce((sum, one) => sum + one.exposure, 0),
-});
