@@ -21,6 +21,8 @@ test('a theme is dragged to another day, a next best is taken and taken back, an
   await page.goto(`${server.url}/classes`);
   await page.getByRole('button', { name: 'Plan the coming weeks together' }).click();
   await expect(page.getByText(/of anything possible|Proved best/)).toBeVisible({ timeout: 120_000 });
+  await expect(page.getByRole('heading', { name: 'What each gets' })).toBeVisible();
+  await expect(page.getByText(/more than each class for itself/)).toBeVisible();
   // Both weeks in sight: a drag cannot scroll.
   await page.setViewportSize({ width: 1280, height: 1600 });
   const from = page.getByRole('article', { name: 'Evening class' }).locator('.theme');
@@ -69,6 +71,34 @@ test('a class is held every week but on days without classes', async ({ page }) 
   await expect(page.getByRole('button', { name: /Classes again on/ })).toBeVisible();
 });
 
+test('a class is run by two devices, also while one is without a connection', async ({ page, browser }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/classes/${evening}`);
+  await page.getByRole('link', { name: 'On the mat' }).click();
+  await page.setViewportSize({ width: 390, height: 844 });
+  const left = page.getByRole('timer', { name: 'Time left' });
+  await expect(left).toHaveText('8:00');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(left).not.toHaveText('8:00');
+
+  const other = await (await browser.newContext({ viewport: { width: 1024, height: 768 } })).newPage();
+  await signIn(other, server.url);
+  await other.goto(page.url());
+  await expect(other.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.getByRole('button', { name: 'Next' }).click();
+  await expect(page.getByRole('heading', { name: 'Show it' })).toBeVisible();
+  await expect(other.getByRole('heading', { name: 'Show it' })).toBeVisible();
+
+  // The connection of the phone goes: it goes on, and the other one hears of it when it is back.
+  await page.context().setOffline(true);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  await expect(page.getByText('No connection', { exact: false })).toBeVisible();
+  await expect(other.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(other.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await other.context().close();
+});
+
 test('a class is run on a phone with the clock running on, written down and logged; the drill’s page waits for footage', async ({
   page,
 }) => {
@@ -78,9 +108,8 @@ test('a class is run on a phone with the clock running on, written down and logg
   await signIn(page, server.url);
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`${server.url}/classes/${evening}/mat`);
-  await page.getByRole('button', { name: 'Start' }).click();
-  const left = page.getByRole('timer', { name: 'Time left' });
-  await expect(left).not.toHaveText('8:00');
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
   // Devices trust the server's clock, not their own: time goes on there, as if Start had been pressed so much earlier.
   const goOn = (minutes: number) =>
     expect(async () => {
@@ -91,8 +120,9 @@ test('a class is run on a phone with the clock running on, written down and logg
       );
       expect(rowCount).toBe(1);
     }).toPass();
+  const shown = await page.getByRole('heading', { level: 2 }).first().innerText();
   await goOn(20);
-  await expect(page.getByRole('heading', { name: 'Arrive and warm up' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: shown, exact: true })).toBeHidden();
   await goOn(60);
   await page.getByRole('button', { name: 'Write down what was done' }).click();
   await page.getByRole('button', { name: 'Write it down' }).click();

@@ -117,7 +117,7 @@ function Units({ units, onEdit }: UnitsProps) {
                 ))}
               </td>
               <td>{unit.lastDay ? dayWords(unit.lastDay) : <Quiet>never</Quiet>}</td>
-              <td className="figure">
+              <td className="figure" style={{ whiteSpace: 'nowrap' }}>
                 {unit.hadIt} of {unit.wearIt}
               </td>
               <td style={{ whiteSpace: 'nowrap' }}>
