@@ -1,5 +1,4 @@
 import { writeFileSync } from 'node:fs';
-import path from 'node:path';
 import { expect, test } from '@playwright/test';
 import { demoId } from '../../demo/academy/marksOfRound';
 import { signIn, watchConsole } from '../support/pages';
@@ -163,25 +162,4 @@ test('a student’s page adds up, and each mark opens its second of footage', as
   await expect
     .poll(() => page.locator('video').evaluate((one: HTMLVideoElement) => one.currentTime))
     .toBeCloseTo(55, 0);
-});
-
-test('a class is planned, changed and printed on one page', async ({ page }) => {
-  test.setTimeout(300_000);
-  await signIn(page, server.url);
-  await page.goto(`${server.url}/classes/${demoId('class', 'evening')}`);
-  await page.getByRole('button', { name: 'Generate' }).click();
-  const blocks = page.getByRole('list', { name: 'Blocks of the plan' });
-  await expect(blocks).toBeVisible({ timeout: 90_000 });
-  await expect(page.getByText('proved the best choice')).toBeVisible();
-  await expect(page.getByText('Pia rests (injured)').first()).toBeVisible();
-  const lock = page.getByRole('button', { name: 'Lock', exact: true }).first();
-  await lock.click();
-  await expect(page.getByText('The locks changed')).toBeVisible();
-  await page.getByRole('button', { name: 'Generate again' }).click();
-  await expect(page.getByText('Version 2')).toBeVisible({ timeout: 90_000 });
-  await page.getByRole('link', { name: 'The sheet' }).click();
-  await expect(page.getByText('Your academy’s rules and the event’s rules come first')).toBeVisible();
-  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
-  expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
-  expect(path.basename(new URL(page.url()).pathname)).toBe('sheet');
 });
