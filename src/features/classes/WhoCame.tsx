@@ -1,12 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import { ToggleButton } from 'react-aria-components/ToggleButton';
 import { styled } from 'styled-components';
 import type { Outcome } from '@/core/kernel';
 import { logHowItWas } from '@/server/classes/classActions';
-import { Checkbox, TextField } from '@/ui/primitives';
-import { color, size, space } from '@/ui/tokens/tokens';
+import { Checkbox, Chip, TextField } from '@/ui/primitives';
+import { space } from '@/ui/tokens/tokens';
 
 const People = styled.ul`
   list-style: none; margin: 0; padding: 0; columns: 2; column-gap: ${space(10)};
@@ -15,12 +14,6 @@ const People = styled.ul`
   .hurt { flex-basis: 100%; padding-bottom: ${space(2)}; }
   @media (max-width: 860px) { columns: 1; }
 `;
-const Chip = styled(ToggleButton)`
-  background: none; border: 1px solid ${color.rule}; border-radius: 14px; padding: 2px ${space(2.5)}; min-height: 30px; font: inherit; font-size: ${size.small}; color: ${color.quiet}; cursor: pointer;
-  &[data-selected] { background: ${color.ink}; border-color: ${color.ink}; color: ${color.ground}; }
-  &[data-focus-visible] { outline: 2px solid ${color.focus}; outline-offset: 1px; }
-`;
-
 /** How a class was for somebody who came. */
 export interface HowItWas {
   readonly struggled: boolean;

@@ -1,6 +1,7 @@
 export * from './Button';
 export * from './CalendarButton';
 export * from './Checkbox';
+export * from './Chip';
 export * from './Choice';
 export * from './ComboField';
 export * from './Dialog';
