@@ -3,17 +3,11 @@ import { formatClock } from '@/core/clock';
 import type { ReactionFigures } from '@/core/reaction';
 import type { HomeworkCheck } from '@/core/reviewing';
 import type { Third } from '@/core/round';
+import { techniqueFamilyWords } from '@/terms/techniqueFamilyWords';
 import { type Names, tideWords } from '../../reviewView';
 
 export const classWords: Readonly<Record<ChanceFigures['techniqueClass'], string>> = {
-  takedowns: 'Takedowns',
-  'guard-pulls': 'Guard pulls',
-  passes: 'Passes',
-  sweeps: 'Sweeps',
-  escapes: 'Escapes',
-  'back-takes': 'Back takes',
-  openings: 'Openings of any kind',
-  'leg-entries': 'Leg entries',
+  ...techniqueFamilyWords,
   submissions: 'Submissions',
 };
 
