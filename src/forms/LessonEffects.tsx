@@ -21,7 +21,7 @@ const Said = styled.span`
 const SHOWN = 8;
 
 /** What happened to errors after lessons, with rounds that wait and would tell more. */
-export interface ShownEffect extends LessonEffect {
+export interface ShownEffect extends Omit<LessonEffect, 'each'> {
   readonly waiting: readonly { readonly roundId: string; readonly name: string }[];
 }
 export interface LessonEffectsProps {

@@ -6,7 +6,7 @@ import { LessonEffects, type ShownEffect } from './LessonEffects';
 afterEach(cleanup);
 const effect = (patch: Partial<ShownEffect> = {}): ShownEffect => ({
   ...{ drillId: 'drill-half-guard-side', errorId: 'err-half-flat', since: '2026-10-01', people: 4, lacking: 0 },
-  ...{ before: { count: 16, exposure: 40 }, after: { count: 4, exposure: 30 }, each: [], waiting: [] },
+  ...{ before: { count: 16, exposure: 40 }, after: { count: 4, exposure: 30 }, waiting: [] },
   ...{ ratio: 0.4, interval: { low: 0.2, high: 0.8 } },
   others: { people: 2, before: { count: 6, exposure: 9 }, after: { count: 5, exposure: 8 } },
   ...patch,

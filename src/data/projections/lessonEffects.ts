@@ -12,23 +12,27 @@ const beforeAfter = {
   ratio: z.number().optional(),
   interval: z.object({ low: z.number(), high: z.number() }).optional(),
 };
-const contentShape = z.object({
-  ...beforeAfter,
-  since: z.string(),
-  others: z.object(beforeAfter),
-  lacking: z.number(),
-  each: z.array(z.object({ personId: z.string(), before: countOver, after: countOver })),
-});
 const effectRow = z
-  .object({ drill_id: z.string(), error_id: z.string(), content: contentShape })
-  .transform((row): LessonEffect => ({ drillId: row.drill_id, errorId: row.error_id, ...row.content }));
+  .object({
+    ...{ drill_id: z.string(), error_id: z.string(), person_ids: z.array(z.string()) },
+    content: z.object({ ...beforeAfter, since: z.string(), others: z.object(beforeAfter), lacking: z.number() }),
+  })
+  .transform(({ drill_id: drillId, error_id: errorId, person_ids: personIds, content }) => ({
+    ...{ drillId, errorId, ...content },
+    /** Who drilled it, while too little was seen of them. */
+    personIds,
+  }));
+/** A kept effect; each student's own figures stay where they are kept: a large academy has many. */
+export type KeptEffect = z.output<typeof effectRow>;
 
 /** What happened to errors after lessons on them, of one drill or of all, those that were seen most first. */
 export const listLessonEffects = (database: Database, drillId?: string) =>
   listRows(
     database,
     effectRow,
-    `select drill_id, error_id, content from lesson_effect where $1::text is null or drill_id = $1
+    `select drill_id, error_id, content - 'each' as content,
+       case when (content ->> 'lacking')::float8 > 0 then array(select each ->> 'personId' from jsonb_array_elements(content -> 'each') each) else '{}' end as person_ids
+     from lesson_effect where $1::text is null or drill_id = $1
      order by (content -> 'after' ->> 'exposure')::float8 desc, drill_id, error_id`,
     [drillId ?? null],
   );

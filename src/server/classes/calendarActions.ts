@@ -149,7 +149,7 @@ export const moveTheme = defineCommand({
     for (const { id, expected } of [from, to]) {
       if (expected < 2) continue;
       const latest = await findLatestPlan(pool(), id);
-      await askForPlan(id, latest?.plan.isOfRun ? [] : (latest?.locks ?? []), coach.id);
+      await askForPlan(id, latest?.locks ?? [], coach.id);
     }
     revalidatePath('/classes');
     return { ok: true };
