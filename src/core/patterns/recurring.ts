@@ -139,15 +139,21 @@ function rangeOf(series: readonly CountOver[], unit: ExposureUnit, count: number
 }
 
 /** Whether an error is counted over its own chances; not where many of its occurrences lie in rounds in which none were marked. */
-function basisOf(errorId: string, rounds: readonly RoundFigures[]): 'own' | 'live' {
-  const counts = rounds.map((round) => ({
-    count: round.occurrences.get(errorId)?.length ?? 0,
-    isMarked: exposureIn(round, errorId) > 0,
-  }));
-  const all = sum(counts.map((one) => one.count));
-  const outside = sum(counts.map((one) => (one.isMarked ? 0 : one.count)));
-  return outside > all * HARDLY_MARKED ? 'live' : 'own';
+/** Whether so much of an error came where no chance of it was marked that it is to be counted over live minutes. */
+export function isHardlyMarked(rounds: readonly CountOver[]): boolean {
+  const outside = sum(rounds.map(({ count, exposure }) => (exposure > 0 ? 0 : count)));
+  return outside > sum(rounds.map((one) => one.count)) * HARDLY_MARKED;
 }
+
+const basisOf = (errorId: string, rounds: readonly RoundFigures[]): 'own' | 'live' =>
+  isHardlyMarked(
+    rounds.map((round) => ({
+      count: round.occurrences.get(errorId)?.length ?? 0,
+      exposure: exposureIn(round, errorId),
+    })),
+  )
+    ? 'live'
+    : 'own';
 
 function historyOf(errorId: string, student: StudentRecord, series: readonly CountOver[]): RoundCount[] {
   const rounds = [...student.earlier, ...student.rounds];

@@ -1,6 +1,7 @@
 import type pg from 'pg';
 import { type ErrorDose, lessonEffect, type RoundSeen, refitKappa, type Worker, withPriors } from '@/core/effects';
 import { addDays } from '@/core/kernel';
+import { isHardlyMarked } from '@/core/patterns';
 import { doseOf } from '@/core/planning';
 import { findDrill } from '@/core/vocabulary';
 import { type DrilledBy, listEverythingDrilled } from '@/data/classes/log';
@@ -10,8 +11,6 @@ import { listSeen, replaceLessonEffects, type SeenInRound } from '@/data/project
 
 /** How far back lessons and rounds are looked at. @source own decision: half a year, as for changes */
 const BACK_DAYS = 183;
-/** From this share of occurrences outside of marked chances on, an error is counted over live minutes, as on a student's page. @source own decision */
-const HARDLY_MARKED = 1 / 3;
 
 /** Works out what happened to errors after lessons on them, and what that says of the drills. Harmless to repeat. */
 export async function workOutEffects(database: pg.Pool, today: string): Promise<void> {
@@ -45,7 +44,9 @@ function workersFor(errorId: string, seen: readonly SeenInRound[], drilled: read
     }),
     (one) => one.personId,
   );
-  const isLive = isHardlyMarked(errorId, seen);
+  const isLive = isHardlyMarked(
+    seen.map((one) => ({ count: one.counts[errorId] ?? 0, exposure: one.exposures[errorId] ?? 0 })),
+  );
   const seriesOf = (personId: string) =>
     (rounds.get(personId) ?? []).flatMap(({ day, liveMinutes, exposures, counts }): RoundSeen[] => {
       const exposure = isLive ? liveMinutes : (exposures[errorId] ?? 0);
@@ -57,15 +58,6 @@ function workersFor(errorId: string, seen: readonly SeenInRound[], drilled: read
     doses: (doses.get(personId) ?? []).map((one) => one.dose),
   }));
   return withPriors(people);
-}
-
-function isHardlyMarked(errorId: string, seen: readonly SeenInRound[]): boolean {
-  let [all, outside] = [0, 0];
-  for (const { counts, exposures } of seen) {
-    all += counts[errorId] ?? 0;
-    if (!((exposures[errorId] ?? 0) > 0)) outside += counts[errorId] ?? 0;
-  }
-  return outside > all * HARDLY_MARKED;
 }
 
 function groupBy<Item>(items: readonly Item[], keyOf: (item: Item) => string): Map<string, Item[]> {
