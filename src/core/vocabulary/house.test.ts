@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { exposureIn, roundFigures } from '../figures';
+import { present } from '../kernel';
 import type { Mark } from '../round';
 import { errorCues } from './errors/cues';
 import {
@@ -8,6 +9,9 @@ import {
   conceptKinds,
   conceptName,
   cueOf,
+  drillIdsFor,
+  drillOf,
+  drills,
   drillsOf,
   errors,
   facts,
@@ -99,6 +103,27 @@ describe('the words of a house', () => {
     expect(sofa).toMatchObject({ name: 'Sofa drill', start: 'Lie on the sofa side.' });
     expect(sofa?.targetErrorIds).toEqual(findDrill('drill-half-guard-side')?.targetErrorIds);
     expect(drills.some((drill) => drill.id === 'drill-slx-arm-through')).toBe(false);
+  });
+
+  it('run drills of their own their own way, never less carefully than the standard one', () => {
+    const standard = drills.find((one) => one.lowestBelt === 'blue' && !one.under16 && one.loads.length > 0);
+    if (!standard) throw new Error('no such drill');
+    const { name: _name, ...course } = standard;
+    const ours = { ...course, lowestBelt: 'white' as const, under16: true, loads: ['neck' as const], cue: 'Ours.' };
+    const targetErrorIds = ['err-half-flat'];
+    const id = `${standard.id}~ours`;
+    const at = { ...plainHouse, own: [own(id, 'Ours', { course: { ...ours, targetErrorIds, leastMinutes: 9 } })] };
+    const drill = drillOf(at, id);
+    expect(drill).toMatchObject({ id, name: 'Ours', cue: 'Ours.', targetErrorIds, leastMinutes: 9 });
+    const { game: _game, ...quiet } = ours;
+    const unplayed = { ...plainHouse, own: [own(id, 'Ours', { course: quiet })] };
+    expect(drillOf(unplayed, id)?.game).toBeUndefined();
+    expect(drill).toMatchObject({ lowestBelt: 'blue', under16: false });
+    expect(new Set(drill?.loads)).toEqual(new Set([...standard.loads, 'neck']));
+    const answering = (errorId: string) => drillIdsFor(at, present(findError(errorId)));
+    expect(answering('err-half-flat')).toContain(id);
+    for (const errorId of standard.targetErrorIds)
+      if (errorId !== 'err-half-flat') expect(answering(errorId)).not.toContain(id);
   });
 
   it('make ids that are free, whatever the script of the name', () => {

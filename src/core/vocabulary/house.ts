@@ -5,7 +5,7 @@ import { grips } from './grips';
 import { positions } from './positions';
 import { strengths } from './strengths';
 import { techniques } from './techniques';
-import type { CatalogueError, CatalogueKind } from './types';
+import type { CatalogueError, CatalogueKind, OwnCourse } from './types';
 
 /** A word of the academy's own: always a kind of a standard entry, whose exposure, worth and drills it shares. */
 export interface OwnWord {
@@ -15,6 +15,8 @@ export interface OwnWord {
   readonly aliases: readonly string[];
   /** What to say about it: the cue of an error, how a drill starts; empty takes the standard entry's. */
   readonly text: string;
+  /** Of a drill that is run otherwise than the standard one. */
+  readonly course?: OwnCourse;
   /** Another entry that it was merged into; its marks count there until the merge is undone. */
   readonly mergedIntoId?: string;
 }
@@ -84,7 +86,10 @@ export function listConceptIds(house: HouseWords, kind: CatalogueKind): string[]
 
 /** The drills that answer an error here: the catalogue's and the academy's own. */
 export function drillIdsFor(house: HouseWords, error: CatalogueError): string[] {
-  return listConceptIds(house, 'drill').filter((id) => error.drillIds.includes(standardIdOf(id)));
+  return listConceptIds(house, 'drill').filter(
+    (id) =>
+      findOwnWord(house, id)?.course?.targetErrorIds.includes(error.id) ?? error.drillIds.includes(standardIdOf(id)),
+  );
 }
 
 /** The part of an own id after the separator: lower-case letters and digits of the name; `taken` ids get a number. */

@@ -1,10 +1,11 @@
 import { present } from '../kernel';
+import { beltRank } from './belts';
 import { standardIdOf } from './catalogue';
 import { errorCues } from './errors/cues';
 import { findOwnWord, type HouseWords, houseNameOf, listConceptIds } from './house';
 import { schools } from './schools';
 import { findDrill } from './texts';
-import type { Drill, School } from './types';
+import type { Drill, OwnCourse, School } from './types';
 
 export interface SchoolChoice {
   readonly school: School;
@@ -51,11 +52,23 @@ export function drillOf(house: HouseWords, id: string): Drill | undefined {
   const standard = findDrill(id);
   if (!standard) return undefined;
   const own = findOwnWord(house, id);
+  const course = own?.course ? asCareful(own.course, standard) : standard;
   return {
     ...standard,
+    ...course,
+    // Absent where nothing of it is played here, also when the standard one is.
+    game: course.game,
     id,
     name: houseNameOf(house, id),
     start: own?.text || standard.start,
-    cue: own ? standard.cue : cueOf(house, id),
+    cue: own ? course.cue : cueOf(house, id),
   };
 }
+
+/** A course of the academy's own is never less careful than the standard one that it is a kind of: not for lower belts, not for children where that one is not, and it loads no fewer joints. */
+const asCareful = (course: OwnCourse, standard: Drill): OwnCourse => ({
+  ...course,
+  lowestBelt: beltRank(course.lowestBelt) < beltRank(standard.lowestBelt) ? standard.lowestBelt : course.lowestBelt,
+  under16: course.under16 && standard.under16,
+  loads: [...new Set([...standard.loads, ...course.loads])],
+});

@@ -216,7 +216,29 @@ export interface DrillGame {
 
 export interface Drill extends DrillCourse {
   readonly name: string;
+  /** How short and how long the academy lets a lesson be, in minutes; the usual bounds where it does not say. */
+  readonly lesson?: { readonly least: number; readonly most: number };
 }
+
+/** How the academy runs a drill of its own; where it starts and its name are words of its own anyway. */
+export type OwnCourse = Pick<
+  DrillCourse,
+  | 'targetErrorIds'
+  | 'cue'
+  | 'branches'
+  | 'constraint'
+  | 'leastMinutes'
+  | 'mostMinutes'
+  | 'sided'
+  | 'lowestBelt'
+  | 'under16'
+  | 'loads'
+  | 'needs'
+  | 'counterpart'
+  | 'easier'
+  | 'harder'
+  | 'game'
+>;
 
 export interface Hazard {
   readonly id: string;

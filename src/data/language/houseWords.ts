@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import type { HouseWords, OwnWord } from '@/core/vocabulary';
+import type { HouseWords, OwnCourse, OwnWord } from '@/core/vocabulary';
 import type { Database } from '../client';
 import { listRows, runStatement } from '../rows';
+import { ownCourseShape } from './ownCourse';
 
 const ownRow = z
   .object({
@@ -9,6 +10,7 @@ const ownRow = z
     name: z.string(),
     words: z.string(),
     merged_into_id: z.string().nullable(),
+    course: ownCourseShape.nullable(),
     aliases: z.array(z.string()),
   })
   .transform(
@@ -17,6 +19,7 @@ const ownRow = z
       name: row.name,
       text: row.words,
       aliases: row.aliases,
+      course: row.course ?? undefined,
       mergedIntoId: row.merged_into_id ?? undefined,
     }),
   );
@@ -29,7 +32,7 @@ export async function getHouseWords(database: Database): Promise<HouseWords> {
     listRows(
       database,
       ownRow,
-      `select w.id, w.name, w.words, w.merged_into_id,
+      `select w.id, w.name, w.words, w.merged_into_id, w.course,
          coalesce((select array_agg(a.alias order by a.alias) from house_alias a where a.concept_id = w.id), '{}') as aliases
        from own_word w order by w.created_at, w.id`,
     ),
@@ -102,6 +105,14 @@ export const updateOwnWord = (
     word.id,
     word.name,
     word.text,
+  ]);
+
+/** Keeps how an own drill is run, or that it runs as the standard one does, with how it starts. */
+export const saveOwnCourse = (database: Database, id: string, start: string, course: OwnCourse | undefined) =>
+  runStatement(database, 'update own_word set words = $2, course = $3, version = version + 1 where id = $1', [
+    id,
+    start,
+    course ? JSON.stringify(course) : null,
   ]);
 
 /** Sets or clears what a word was merged into. */

@@ -253,7 +253,7 @@ function EntryLinks({
 function Related({ id, house }: EntryProps) {
   const error = findError(id);
   const strength = findStrength(id);
-  const drill = findDrill(id);
+  const drill = drillOf(house, id);
   const technique = findTechnique(id);
   const result = technique && technique.class !== 'submissions' ? technique.resultPositionId : undefined;
   const drills = error ? drillIdsFor(house, error) : [];

@@ -2,13 +2,43 @@
 
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { type CatalogueKind, houseNameOf, type OwnWord, standardIdOf } from '@/core/vocabulary';
-import { describeOwnWord, mergeWord, removeOwnWord } from '@/server/language/houseActions';
+import { type CatalogueKind, drillOf, houseNameOf, type OwnWord, standardIdOf } from '@/core/vocabulary';
+import { describeOwnWord, mergeWord, removeOwnWord, saveCourse } from '@/server/language/houseActions';
 import { useHouse } from '@/terms/HouseContext';
 import { Notice, Row, Stack } from '@/ui/layout/Page';
 import { Button, ComboField, ConfirmDialog, TextField } from '@/ui/primitives';
+import { OwnDrillDialog } from './OwnDrillDialog';
 import { useFinder } from './useFinder';
 import { useWordAction } from './useWordAction';
+
+/** How an own drill is run, and the way back to how the standard one is. */
+function OwnDrillTools({ own }: { readonly own: OwnWord }) {
+  const { message, pending, run } = useWordAction();
+  const [isOpen, setOpen] = useState(false);
+  const [isGivingUp, setGivingUp] = useState(false);
+  const drill = drillOf(useHouse(), own.id);
+  if (!drill) return null;
+  return (
+    <Row>
+      <Button onPress={() => setOpen(true)}>How it runs here</Button>
+      {own.course ? (
+        <Button look="plain" isPending={pending} onPress={() => setGivingUp(true)}>
+          As the standard one again
+        </Button>
+      ) : null}
+      {message ? <Notice role="alert">{message}</Notice> : null}
+      <ConfirmDialog
+        title="Give up our way?"
+        text="What was written about how it runs here goes, and it runs as the standard one. Its name and its marks stay."
+        confirm="Give it up"
+        isOpen={isGivingUp}
+        onClose={() => setGivingUp(false)}
+        onConfirm={() => run(() => saveCourse(own.id, own.text, undefined))}
+      />
+      {isOpen ? <OwnDrillDialog drill={drill} isOpen onClose={() => setOpen(false)} /> : null}
+    </Row>
+  );
+}
 
 /** What can be done with a word of the academy's own: say more about it, merge it, take it away. */
 export function OwnWordTools({ own, kind }: { readonly own: OwnWord; readonly kind: CatalogueKind }) {
@@ -23,9 +53,10 @@ export function OwnWordTools({ own, kind }: { readonly own: OwnWord; readonly ki
   const options = useMemo(() => find(into, kind).filter((one) => one.id !== own.id), [find, into, kind, own.id]);
   return (
     <Stack>
-      {kind === 'error' || kind === 'drill' ? (
+      {kind === 'drill' ? <OwnDrillTools own={own} /> : null}
+      {kind === 'error' ? (
         <Row>
-          <TextField label={kind === 'drill' ? 'How it starts' : 'What to say'} value={text} onChange={setText} />
+          <TextField label="What to say" value={text} onChange={setText} />
           <Button isPending={pending} onPress={() => run(() => describeOwnWord(own.id, text))}>
             Keep the text
           </Button>

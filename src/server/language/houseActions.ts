@@ -5,6 +5,7 @@ import { z } from 'zod';
 import { refuse } from '@/core/kernel';
 import { storableText } from '@/core/marks';
 import {
+  type CatalogueKind,
   checkWord,
   conceptName,
   findOwnWord,
@@ -12,6 +13,7 @@ import {
   type HouseWords,
   isUnnamed,
   kindOf,
+  listConceptIds,
   makeOwnId,
 } from '@/core/vocabulary';
 import { type Database, inTransaction, pool } from '@/data/client';
@@ -27,9 +29,11 @@ import {
   saveHidden,
   saveHouseName,
   saveMerge,
+  saveOwnCourse,
   saveSchoolChoice,
   updateOwnWord,
 } from '@/data/language/houseWords';
+import { ownCourseShape } from '@/data/language/ownCourse';
 import { defineCommand } from '../kernel/defineCommand';
 import { conceptId, type Named, ownWordInput, word, wordProblemText } from './houseInput';
 
@@ -136,6 +140,24 @@ export const describeOwnWord = defineCommand({
       const own = findOwnWord(house, id);
       if (!own) return unknown;
       await updateOwnWord(database, { ...own, text: text.trim() });
+      return { ok: true, id };
+    });
+  },
+});
+
+/** Changes how a drill of the academy's own is run; `undefined` runs it as the standard one that it is a kind of. */
+export const saveCourse = defineCommand({
+  actor: 'coach',
+  args: [conceptId, storableText().trim().max(1000, 'Use at most 1,000 characters.'), ownCourseShape.optional()],
+  run: async (_coach, id, start, course): Promise<Named> => {
+    return change(async (database, house) => {
+      if (!findOwnWord(house, id) || kindOf(id) !== 'drill') return unknown;
+      const known = (kind: CatalogueKind) => new Set(listConceptIds({ ...house, hiddenIds: [] }, kind));
+      if (course?.targetErrorIds.some((one) => !known('error').has(one)))
+        return refuse('One of the errors is no longer in the library. Take it out.', 'targetErrorIds');
+      if (course?.needs.some((one) => one === id || !known('drill').has(one)))
+        return refuse('A drill cannot need itself, nor one that is no longer in the library. Take it out.', 'needs');
+      await saveOwnCourse(database, id, start, course);
       return { ok: true, id };
     });
   },
