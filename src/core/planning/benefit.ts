@@ -1,15 +1,12 @@
 import { type Drill, type DrillStage, findDrill } from '../vocabulary';
 import type { Attendee, Need } from './attendee';
+import { usualShape } from './classShape';
 
 /** Minutes that bring 63 % of a drill's effect. @source house estimate */
 export const DOSE_MINUTES = 12;
 
 /** Minutes lost to a new partner and the first look, taken from a lesson's own. @source house estimate */
 export const CHANGE_OVER_MINUTES = 1;
-
-/** Shortest and longest lesson, in minutes. @source common practice: under eight nobody gets turns, over twenty-five nobody stays with it */
-export const LEAST_LESSON_MINUTES = 8;
-export const MOST_LESSON_MINUTES = 25;
 
 /** What comes after what in a lesson; `shown` is shown, and held where the drill says so. */
 export type DrillPhase = 'shown' | 'technique' | 'progressive' | 'positional';
@@ -36,24 +33,43 @@ export function phasesOf(drill: Drill): DrillPhase[] {
 }
 
 /** Least minutes of a drill run whole. */
-export const leastMinutesOf = (drill: Drill): number => Math.max(LEAST_LESSON_MINUTES, drill.leastMinutes);
+export const leastMinutesOf = (drill: Drill): number =>
+  Math.max(drill.lesson?.least ?? usualShape.leastLessonMinutes, drill.leastMinutes);
 /** Most minutes of a drill run whole: one that is never played is not stretched. */
 export const mostMinutesOf = (drill: Drill): number =>
-  drill.game ? MOST_LESSON_MINUTES : Math.max(leastMinutesOf(drill), drill.mostMinutes);
+  Math.max(
+    leastMinutesOf(drill),
+    drill.game ? (drill.lesson?.most ?? usualShape.mostLessonMinutes) : drill.mostMinutes,
+  );
 
-/** Whole minutes of each phase of a drill, in order, by their parts, none without a minute; what is over goes to the later phases. */
+/** Under these a part is over before both have had their turns. @source common practice: two minutes to show, three to work */
+const LEAST_SHOWN_MINUTES = 2;
+const LEAST_PART_MINUTES = 3;
+
+/** The phases that so many minutes are enough for: what is answered and played needs no repeating before it where there is no time for both. */
+function phasesIn(drill: Drill, minutes: number): DrillPhase[] {
+  const phases = phasesOf(drill);
+  const isEnough = minutes >= LEAST_SHOWN_MINUTES + LEAST_PART_MINUTES * (phases.length - 1);
+  return isEnough || !phases.includes('progressive') ? phases : phases.filter((phase) => phase !== 'technique');
+}
+
+/**
+ * Whole minutes of each phase of a drill, in order, by their parts, none without a minute; what is over goes to the later phases. A short lesson is shown, then
+ * answered at once.
+ */
 export function splitMinutes(
   drill: Drill,
   minutes: number,
 ): { readonly phase: DrillPhase; readonly minutes: number }[] {
-  const phases = phasesOf(drill);
+  const phases = phasesIn(drill, minutes);
   const all = phases.reduce((sum, phase) => sum + parts[phase], 0);
   let left = minutes;
   let partsLeft = all;
   return phases.map((phase, index) => {
     const rest = phases.length - 1 - index;
     const own = index === phases.length - 1 ? left : Math.floor((left * parts[phase]) / partsLeft);
-    const given = Math.max(1, Math.min(own, left - rest));
+    const least = phase === 'shown' && minutes >= usualShape.leastLessonMinutes ? LEAST_SHOWN_MINUTES : 1;
+    const given = Math.max(least, Math.min(own, left - rest));
     left -= given;
     partsLeft -= parts[phase];
     return { phase, minutes: given };

@@ -1,15 +1,21 @@
 import { fail, present, type Result, succeed } from '../kernel';
-import { placeOfRole } from '../round';
 import { drills as catalogueDrills, type Drill, findDrill, type Uniform } from '../vocabulary';
 import type { Attendee, PlanLimits } from './attendee';
 import { type DrillMinutes, type DrillPhase, leastMinutesOf, mostMinutesOf, splitMinutes } from './benefit';
 import { benefitOf, type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
-import { drillMinutesIn, fixedMinutes, LEAST_CLASS_MINUTES, MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
+import {
+  type ClassShape,
+  drillMinutesIn,
+  fixedMinutes,
+  LEAST_CLASS_MINUTES,
+  mostThemesIn,
+  usualShape,
+} from './classShape';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
 import { orderLessons } from './order';
-import { type Pairing, pairKey, pairPeople } from './pairs';
-import { fitsTheme, type Theme, themeKey, themeOf, themesAmong } from './themes';
+import { type PhasePairing, pairLessons } from './pairLessons';
+import { fitsTheme, isAbout, type Theme, themeKey, themeOf, themesAmong } from './themes';
 
 /** A block that the coach puts into a class: in own words, with an entry of the library if one is meant. */
 export interface OwnBlock {
@@ -31,6 +37,10 @@ export interface ClassProblem {
   readonly locks: readonly DrillLock[];
   /** What the coach set this class to be about: its lessons are of it, also where nobody's errors ask for them. */
   readonly theme?: Theme;
+  /** The unit of the curriculum that the theme comes from, where the coach set none. */
+  readonly fromUnit?: { readonly id: string; readonly title: string };
+  /** How the academy builds its classes; as usual where it does not say. */
+  readonly shape?: ClassShape;
   /** Blocks of the coach's own: what they take is taken from the lessons. */
   readonly ownBlocks?: readonly OwnBlock[];
   /** Drills of the last class: they rest unless locked. */
@@ -91,18 +101,6 @@ export interface ChosenDrill {
   readonly instead?: readonly { readonly drillId: string; readonly benefitRatio: number }[];
 }
 
-export interface PhasePairing extends Pairing {
-  /** Older plans pair for each phase of all drills. */
-  readonly phase: DrillPhase | 'lesson' | 'rounds';
-  /** The lesson, where it is one. */
-  readonly drillId?: string;
-  /** Who does something else meanwhile with a partner who changes at half time: nobody else does. */
-  readonly besideIds?: readonly string[];
-  readonly injuredIds: readonly string[];
-  /** Who goes live and spares something, with what. Absent in older plans. */
-  readonly spares?: readonly { readonly personId: string; readonly what: string }[];
-}
-
 /** κ of a drill as the academy's own lessons let one think, in the place of `before`, the catalogue's. */
 export interface LearnedKappa {
   readonly drillId: string;
@@ -114,6 +112,8 @@ export interface LearnedKappa {
 export interface ClassPlan {
   /** What the class is about. Absent in older plans. */
   readonly themes?: readonly Theme[];
+  /** The unit of the curriculum that its theme comes from; absent where errors or the coach decided. */
+  readonly fromUnit?: { readonly id: string; readonly title: string };
   /** Its lessons come from a run: they are the best together with those of the other classes. */
   readonly isOfRun?: true;
   /** What earlier lessons here taught of its drills: κ in the place of the catalogue's, and by how many people. Absent in older plans. */
@@ -140,7 +140,7 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
   const keeps = locks.filter((lock) => lock.kind === 'keep');
   if (keeps.length === 0 && !problem.theme && attendees.every((one) => one.needs.every((need) => need.priority <= 0)))
     return fail({ code: 'nothing-to-work-on' });
-  const room = drillMinutesIn(minutes);
+  const room = drillMinutesIn(minutes, problem.shape);
   const ownMinutes = ownMinutesIn(problem.ownBlocks);
   if (ownMinutes > room) return fail({ code: 'own-blocks-do-not-fit', ownMinutes, minutes: room });
   const choiceProblem = toChoiceProblem(problem);
@@ -156,9 +156,12 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
     if (taught.length === 0) return fail({ code: problem.theme ? 'theme-does-not-fit' : 'no-drill-fits' });
     return planClass({ ...problem, locks: [...locks, ...taught] }, solve);
   }
+  const opening = openingOf(problem, choiceProblem, choice);
+  if (opening) return planClass({ ...problem, locks: [...locks, opening] }, solve);
   const lessons = lessonsOf(problem, choice);
   return succeed({
     themes: themesAmong(lessons.map((one) => one.drill)),
+    fromUnit: problem.fromUnit,
     blocks: layOut(problem, lessons),
     drills: explainChoice(choiceProblem, choice, solve),
     pairings: pairLessons(problem, lessons, solve),
@@ -171,28 +174,27 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
 }
 
 function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
-  const fixed = fixedMinutes(problem.minutes);
+  const fixed = fixedMinutes(problem.minutes, problem.shape);
   const kept = new Set(problem.locks.filter((lock) => lock.kind === 'keep').map((lock) => lock.drillId));
   const resting = new Set([...problem.restingDrillIds].filter((id) => !kept.has(id)));
   const pairs = Math.floor(problem.attendees.length / 2);
   const candidates = listCandidates(problem.drills ?? catalogueDrills, problem.attendees, problem.uniform, resting);
   const wanted = problem.attendees.flatMap((one) => one.needs.filter((need) => need.priority > 0));
   const needed = new Set(wanted.map((need) => need.errorId));
-  const isTheme = ({ drill }: { readonly drill: Drill }) =>
-    problem.theme ? themeOf(drill) !== undefined && fitsTheme(drill, problem.theme) : false;
   return {
     candidates: candidates.filter(
       ({ drill }) =>
         kept.has(drill.id) ||
-        (fitsTheme(drill, problem.theme) && (isTheme({ drill }) || drill.targetErrorIds.some((id) => needed.has(id)))),
+        (fitsTheme(drill, problem.theme) &&
+          (isAbout(drill, problem.theme) || drill.targetErrorIds.some((id) => needed.has(id)))),
     ),
     attendees: problem.attendees,
     minutes: Math.max(
       0,
       problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close - ownMinutesIn(problem.ownBlocks),
     ),
-    mostThemes: Math.max(problem.minutes >= TWO_THEMES_MINUTES ? 2 : 1, lockedThemes(kept, problem)),
-    mostLessons: Math.max(MOST_LESSONS, kept.size),
+    mostThemes: Math.max(mostThemesIn(problem.minutes, problem.shape), lockedThemes(kept, problem)),
+    mostLessons: Math.max((problem.shape ?? usualShape).mostLessons, kept.size),
     matShare: Math.min(1, Math.max(1, problem.pairsOnMats) / Math.max(1, pairs)),
     locks: problem.locks,
   };
@@ -201,6 +203,26 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
 /** Minutes of all blocks of the coach's own together. */
 export const ownMinutesIn = (blocks: readonly OwnBlock[] = []): number =>
   blocks.reduce((sum, one) => sum + one.minutes, 0);
+
+/** The easiest lesson of a theme that is set, where what was chosen has none of it and there is room: a class that is about something teaches a lesson of it. */
+function openingOf(
+  { theme }: ClassProblem,
+  { candidates, minutes, mostLessons, locks }: ChoiceProblem,
+  choice: Choice,
+): DrillLock | undefined {
+  const ofTheme = candidates.map((one) => one.drill).filter((drill) => isAbout(drill, theme));
+  const known = new Map(candidates.map(({ drill }) => [drill.id, drill]));
+  const isThere = choice.drills.some(({ drillId }) =>
+    isAbout(known.get(drillId) ?? present(findDrill(drillId)), theme),
+  );
+  const [first] = orderLessons(ofTheme);
+  if (isThere || !first) return undefined;
+  const keeps = locks.filter((lock) => lock.kind === 'keep');
+  const left = minutes - keeps.reduce((sum, lock) => sum + lock.minutes, 0);
+  return keeps.length < mostLessons && leastMinutesOf(first) <= left
+    ? { kind: 'keep', drillId: first.id, minutes: leastMinutesOf(first) }
+    : undefined;
+}
 
 /** Where nobody's errors ask for a theme that is set, its easiest lessons are taught all the same: as many as fit with their middle minutes. */
 function lessonsOfTheme({ candidates, minutes, mostLessons }: ChoiceProblem): DrillLock[] {
@@ -241,7 +263,7 @@ function lessonsOf({ drills = catalogueDrills }: ClassProblem, choice: Choice): 
 }
 
 function layOut(problem: ClassProblem, lessons: readonly Lesson[]): PlanBlock[] {
-  const fixed = fixedMinutes(problem.minutes);
+  const fixed = fixedMinutes(problem.minutes, problem.shape);
   const plain = { excludedIds: [], reasons: [] };
   const drafts: Omit<PlanBlock, 'startMinute'>[] = [{ kind: 'warm-up', minutes: fixed['warm-up'], ...plain }];
   const putOwn = (place: OwnBlock['place']) => {
@@ -335,57 +357,4 @@ function nextBest(problem: ChoiceProblem, choice: Choice, drillId: string): NonN
     })
     .sort((one, other) => other.benefitRatio - one.benefitRatio || (one.drillId < other.drillId ? -1 : 1))
     .slice(0, MOST_INSTEAD);
-}
-
-/** One partner for each lesson, another for the next, and others again for the rounds, as far as they go round. */
-function pairLessons(problem: ClassProblem, lessons: readonly Lesson[], solve: Solve): PhasePairing[] {
-  const used = new Set<string>();
-  const pair = (people: readonly Attendee[], live: boolean, wants: ReadonlyMap<string, 'over' | 'under'>): Pairing => {
-    const base = { people, live, limits: problem.limits, wants };
-    const fresh = pairPeople({ ...base, recentPairs: problem.recentPairs, usedPairs: used }, solve);
-    const again =
-      used.size > 0 && fresh.sittingOut.length > 0
-        ? pairPeople({ ...base, recentPairs: new Set([...problem.recentPairs, ...used]), usedPairs: new Set() }, solve)
-        : fresh;
-    const pairing = again.sittingOut.length < fresh.sittingOut.length ? again : fresh;
-    for (const group of pairing.groups)
-      for (const one of group) for (const other of group) if (one !== other) used.add(pairKey(one, other));
-    return pairing;
-  };
-  const injuredIds = problem.attendees.filter((one) => one.injured).map((one) => one.personId);
-  const sparing = (people: readonly Attendee[]) =>
-    people.flatMap(({ personId, hurt, injured }) => (hurt && !injured ? { personId, what: hurt } : []));
-  const byLesson = lessons.map(({ drill, excludedIds }): PhasePairing => {
-    const isLive = drill.game !== undefined;
-    const doing = problem.attendees.filter((one) => !excludedIds.includes(one.personId));
-    const others = problem.attendees.filter((one) => excludedIds.includes(one.personId));
-    const own = pair(doing, isLive, wantsOf(doing, drill));
-    const beside = others.length > 1 ? pair(others, false, new Map()) : undefined;
-    return {
-      ...{ phase: 'lesson', drillId: drill.id },
-      groups: [...own.groups, ...(beside?.groups ?? [])],
-      sittingOut: [...own.sittingOut, ...(beside?.sittingOut ?? [])],
-      cost: own.cost + (beside?.cost ?? 0),
-      unknownWeightIds: own.unknownWeightIds,
-      besideIds: others.length === 1 ? others.map((one) => one.personId) : [],
-      injuredIds: isLive ? injuredIds.filter((id) => !excludedIds.includes(id)) : [],
-      spares: isLive ? sparing(doing) : [],
-    };
-  });
-  const fit = problem.attendees.filter((one) => !one.injured);
-  const rounds = pair(fit, true, new Map());
-  return [...byLesson, { phase: 'rounds', ...rounds, injuredIds, spares: sparing(fit) }];
-}
-
-/** Who needs the lesson for themselves wants its side of the position. */
-function wantsOf(attendees: readonly Attendee[], drill: Drill): ReadonlyMap<string, 'over' | 'under'> {
-  const place = placeOfRole(drill.role);
-  if (place === 'level') return new Map();
-  const needy = attendees.filter(({ needs }) =>
-    needs.some((need) => need.priority > 0 && drill.targetErrorIds.includes(need.errorId)),
-  );
-  const other = place === 'over' ? 'under' : 'over';
-  return new Map(
-    attendees.map(({ personId }) => [personId, needy.some((one) => one.personId === personId) ? place : other]),
-  );
 }

@@ -217,6 +217,16 @@ describe('a run of classes', () => {
     expect(found.bound).toBeGreaterThanOrEqual(found.benefit);
   });
 
+  it('teaches a lesson of the theme that is set also where what helps more has no theme, or nobody needs it', () => {
+    const theme = { family: 'half-guard' as const, place: 'under' as const };
+    const late = [need('err-taps-late', 9)];
+    for (const needs of [late, [...late, need('err-half-flat', 0.01)], []]) {
+      const people = Array.from({ length: 4 }, (_, at) => person(`p${at}`, { needs }));
+      const [first] = planRun(runOf([classOf(0, people, { theme })])).classes;
+      expect(first?.themes.map(themeKey)).toEqual([themeKey(theme)]);
+    }
+  });
+
   it('leaves to rest what was just done, and knows how it fades', () => {
     const [first] = planRun(runOf(term.slice(0, 1))).classes;
     const { drillId } = first!.lessons[0]!;

@@ -1,7 +1,6 @@
 import { present } from '../kernel';
 import { drills as catalogueDrills, type Drill } from '../vocabulary';
 import { leastMinutesOf, mostMinutesOf } from './benefit';
-import { MOST_LESSONS, TWO_THEMES_MINUTES } from './classShape';
 import type { Candidate } from './eligibility';
 import { mostFrequentFirst } from './mostFrequent';
 import { boundOfRun } from './runBound';
@@ -9,7 +8,7 @@ import { createDoses, type Doses } from './runDoses';
 import { unservedIn } from './runGains';
 import type { FoundRun, PlannedClass, RunClass, RunLesson, RunPlan, RunProblem } from './runProblem';
 import { type Room, roomOf } from './runRoom';
-import { type Theme, themeKey, themeOf, themesAmong } from './themes';
+import { isAbout, type Theme, themeKey, themeOf, themesAmong } from './themes';
 
 /** A lesson does not come back before so many days. @source common practice: sleep on it first */
 const LEAST_DAYS_BETWEEN = 2;
@@ -35,7 +34,7 @@ const FAIR_TURNS = 2;
  * one of their most pressing errors where that costs the others little. Each better run that is found on the way is told.
  */
 export function planRun(problem: RunProblem, onBetter: (found: FoundRun) => void = () => undefined): RunPlan {
-  const rooms = problem.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills));
+  const rooms = problem.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills, problem.shape));
   const judged = (chosen: Chosen) => ({
     chosen,
     benefit: benefitOf(problem, rooms, chosen),
@@ -46,7 +45,7 @@ export function planRun(problem: RunProblem, onBetter: (found: FoundRun) => void
   let best = most;
   for (let turn = 0; problem.isFair && turn < FAIR_TURNS && best.unserved.length > 0; turn += 1) {
     const fairer = weighUnserved(problem, best.unserved, UNSERVED_WEIGHT ** (turn + 1));
-    const fairRooms = fairer.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills));
+    const fairRooms = fairer.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills, problem.shape));
     const found = judged(searchOrders(fairer, fairRooms));
     if (found.unserved.length < best.unserved.length && found.benefit >= most.benefit * (1 - FAIRNESS_MAY_COST))
       best = found;
@@ -163,26 +162,30 @@ function bestLessons(room: Room, doses: Doses, isAllowed: (drill: Drill) => bool
     ({ drill }) => isAllowed(drill) && !locked.some((one) => one.candidate.drill.id === drill.id),
   );
   const lockedThemes = themesAmong(locked.map((one) => one.candidate.drill));
+  const isOfTheme = ({ drill }: Candidate) => isAbout(drill, room.one.theme);
+  // A class that is about something teaches a lesson of it, also where others would help more.
+  const mustOpen = !locked.some((one) => isOfTheme(one.candidate)) && free.some(isOfTheme);
   const worth = (set: readonly Candidate[], step: number) => allot(room, doses, locked, set, step);
   const base = worth([], 1);
   const sets: { gain: number; set: readonly Candidate[] }[] = [];
   const useful = free
     .map((candidate) => ({ candidate, gain: worth([candidate], COARSE_MINUTES).gain }))
-    .filter((one) => one.gain > base.gain + 1e-12)
+    .filter((one) => one.gain > base.gain + 1e-12 || (mustOpen && isOfTheme(one.candidate)))
     .sort((one, other) => other.gain - one.gain || (one.candidate.drill.id < other.candidate.drill.id ? -1 : 1))
     .map((one) => one.candidate);
   for (const themes of themeSets(themesAmong(useful.map((one) => one.drill)), lockedThemes, mostThemes)) {
     const keys = new Set(themes.map(themeKey));
-    const fitting = useful
-      .filter(({ drill }) => {
-        const theme = themeOf(drill);
-        return theme === undefined || keys.has(themeKey(theme));
-      })
-      .slice(0, BEST_OF_THEME);
-    for (const set of subsets(fitting, Math.max(0, MOST_LESSONS - locked.length)))
-      sets.push({ gain: worth(set, COARSE_MINUTES).gain, set });
+    const fitting = useful.filter(({ drill }) => {
+      const theme = themeOf(drill);
+      return theme === undefined || keys.has(themeKey(theme));
+    });
+    const weighed = fitting.slice(0, BEST_OF_THEME);
+    const opening = mustOpen && !weighed.some(isOfTheme) ? fitting.find(isOfTheme) : undefined;
+    if (opening) weighed.splice(-1, 1, opening);
+    for (const set of subsets(weighed, Math.max(0, room.mostLessons - locked.length)))
+      if (!mustOpen || set.some(isOfTheme)) sets.push({ gain: worth(set, COARSE_MINUTES).gain, set });
   }
-  let best = base;
+  let best = mustOpen ? { ...base, gain: -1e-9 } : base;
   for (const { set } of sets.sort((one, other) => other.gain - one.gain).slice(0, WEIGHED_FINELY)) {
     const found = worth(set, 1);
     if (found.gain > best.gain + 1e-12) best = found;
@@ -256,10 +259,9 @@ function allot(
 }
 
 /** One class by its most frequent errors first. */
-const byFrequency = ({ one, candidates, minutes }: Room): RunLesson[] =>
+const byFrequency = ({ one, candidates, minutes, mostThemes, mostLessons }: Room): RunLesson[] =>
   mostFrequentFirst({
-    ...{ attendees: one.attendees, candidates, minutes, mostLessons: MOST_LESSONS },
-    mostThemes: one.minutes >= TWO_THEMES_MINUTES ? 2 : 1,
+    ...{ attendees: one.attendees, candidates, minutes, mostLessons, mostThemes },
   });
 
 /** Each class as if there were no other: what is planned today when each evening is planned for itself. */

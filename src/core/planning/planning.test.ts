@@ -9,10 +9,13 @@ import {
   DOSE_MINUTES,
   defaultLimits,
   doseOf,
+  drillMinutesIn,
   exactBenefit,
   findBrokenRule,
   findExclusion,
+  fixedMinutes,
   formatLinearModel,
+  inShape,
   isMinor,
   leastMinutesOf,
   listCandidates,
@@ -30,6 +33,7 @@ import {
   themeKey,
   themeOf,
   themesAmong,
+  usualShape,
   withSigned,
 } from './index';
 
@@ -267,9 +271,14 @@ describe('drills', () => {
     for (const drill of drills) {
       for (let minutes = leastMinutesOf(drill); minutes <= mostMinutesOf(drill); minutes += 1) {
         const parts = splitMinutes(drill, minutes);
-        for (const part of parts) expect(part.minutes, `${drill.id} ${minutes}`).toBeGreaterThan(0);
+        const least = parts.map((one) => (one.phase === 'shown' ? 2 : parts.length > 3 ? 3 : 2));
+        for (const [at, part] of parts.entries())
+          expect(part.minutes, `${drill.id} ${minutes}`).toBeGreaterThanOrEqual(least[at] ?? 0);
         expect(parts.reduce((sum, one) => sum + one.minutes, 0)).toBe(minutes);
-        expect(parts.map((one) => one.phase)).toEqual(phasesOf(drill));
+        // A short lesson is answered at once; what is there keeps its order.
+        const phases = phasesOf(drill);
+        const isShort = phases.includes('progressive') && minutes < 2 + 3 * (phases.length - 1);
+        expect(parts.map((one) => one.phase)).toEqual(phases.filter((phase) => !(isShort && phase === 'technique')));
       }
     }
   });
@@ -403,6 +412,17 @@ describe('a plan', () => {
     ]);
   });
 
+  it('opens with a lesson of the theme that is set, also where something without a theme would help more', () => {
+    const theme = { family: 'half-guard' as const, place: 'under' as const };
+    const late = class10.map((one) => ({
+      ...one,
+      needs: [{ errorId: 'err-taps-late', priority: 9, count: 3, markIds: [] }],
+    }));
+    const outcome = planClass(problemOf(late, { theme }), solve);
+    expect(outcome.ok && outcome.value.themes?.map(themeKey)).toEqual([themeKey(theme)]);
+    expect(outcome.ok && outcome.value.drills.map((one) => one.drillId)).toContain('drill-tap-early');
+  });
+
   it('makes room for blocks of the coach’s own, before and after the lessons', () => {
     const own = (id: string, minutes: number, place: 'before' | 'after') => ({ id, title: id, minutes, place });
     const ownBlocks = [own('Announcements', 3, 'before'), own('Breathing', 5, 'after')];
@@ -514,4 +534,76 @@ it('a model is written so that any solver reads it', () => {
   expect(text).toBe(
     'Maximize\n obj: + 2 x\n - 1 y\nSubject To\n c0: + 1 x\n + 1 y <= 4\nBounds\n 0 <= x <= 3\nGeneral\n y\nEnd\n',
   );
+});
+
+describe('those whom only live work keeps apart', () => {
+  const flat = [{ errorId: 'err-half-flat', priority: 2, count: 3, markIds: [] }];
+  const of = (weights: number[], rest: Partial<Attendee> = {}) =>
+    weights.map((weightKg, at) => person(`p${at}`, { weightKg, needs: flat, ...rest }));
+  const lessonOf = (attendees: Attendee[], limits = defaultLimits) => {
+    const outcome = planClass(problemOf(attendees, { limits }), solve);
+    const pairings = outcome.ok ? outcome.value.pairings : [];
+    return {
+      lesson: pairings.find((one) => one.phase === 'lesson'),
+      rounds: pairings.find((one) => one.phase === 'rounds'),
+    };
+  };
+
+  it('learn together until it is played, and rest from live rounds', () => {
+    const { lesson, rounds } = lessonOf(of([60, 62, 80, 110]));
+    expect(lesson?.groups.map((group) => [...group].sort())).toEqual([['p0', 'p1']]);
+    expect(lesson?.untilPlayed?.map((one) => [...one.personIds].sort())).toEqual([['p2', 'p3']]);
+    expect(lesson?.sittingOut).toEqual([]);
+    expect(rounds?.sittingOut.map((one) => one.personId).sort()).toEqual(['p2', 'p3']);
+  });
+
+  it('are taken in by a pair where one is alone', () => {
+    const { lesson } = lessonOf(of([60, 62, 110]));
+    expect(lesson?.untilPlayed).toEqual([{ personIds: ['p2'], hostIds: expect.arrayContaining(['p0', 'p1']) }]);
+    expect(lesson?.sittingOut).toEqual([]);
+  });
+
+  it('but never against another rule', () => {
+    const apart = { ...defaultLimits, doNotPair: [['p2', 'p0']] as const };
+    expect(lessonOf(of([60, 62, 110]), apart).lesson?.sittingOut.map((one) => one.personId)).toEqual(['p2']);
+    const child = [...of([60, 62]), person('kid', { age: 12, weightKg: 40, needs: flat })];
+    expect(lessonOf(child).lesson?.untilPlayed).toEqual([]);
+  });
+});
+
+describe('the shape of a class', () => {
+  const shape = {
+    ...usualShape,
+    warmUpMinutes: 15,
+    closeMinutes: 5,
+    mostLessons: 1,
+    leastLessonMinutes: 12,
+    mostLessonMinutes: 18,
+  };
+
+  const ten = Array.from({ length: 10 }, (_, at) =>
+    person(`p${at}`, { needs: [{ errorId: 'err-half-flat', priority: 2, count: 3, markIds: [] }] }),
+  );
+
+  it('is as the academy says: minutes around the lessons, how many, how short and how long', () => {
+    const built = planClass(problemOf(ten, { shape, drills: inShape(drills, shape) }), solve);
+    const blocks = built.ok ? built.value.blocks : [];
+    const minutesOf = (kind: string) => blocks.filter((one) => one.kind === kind).map((one) => one.minutes);
+    expect(minutesOf('warm-up')).toEqual([15]);
+    expect(minutesOf('close')).toEqual([5]);
+    const lessons = built.ok ? built.value.drills : [];
+    expect(lessons).toHaveLength(1);
+    expect(lessons[0]?.minutes).toBeGreaterThanOrEqual(12);
+    expect(lessons[0]?.minutes).toBeLessThanOrEqual(18);
+    expect(blocks.reduce((sum, one) => sum + one.minutes, 0)).toBe(75);
+  });
+
+  it('is halved around the lessons of a short class, and leaves none less than nothing', () => {
+    expect(fixedMinutes(40)).toEqual({ 'warm-up': 4, rounds: 5, close: 2 });
+    expect(fixedMinutes(60)).toEqual({ 'warm-up': 8, rounds: 12, close: 3 });
+    expect(drillMinutesIn(20, { ...usualShape, warmUpMinutes: 30, roundsMinutes: 90 })).toBe(0);
+    expect(planClass(problemOf(ten, { minutes: 60, shape: { ...usualShape, roundsMinutes: 90 } }), solve).ok).toBe(
+      false,
+    );
+  });
 });

@@ -1,6 +1,5 @@
 import { present } from '../kernel';
 import { CHANGE_OVER_MINUTES, DOSE_MINUTES, kappaFor, leastMinutesOf, meanResistance, mostMinutesOf } from './benefit';
-import { MOST_LESSONS } from './classShape';
 import type { Candidate } from './eligibility';
 import { EARLIER_KAPPA, HALF_LIFE_DAYS } from './runDoses';
 import type { RunLesson, RunProblem } from './runProblem';
@@ -198,7 +197,7 @@ class PlacesOfRoom {
     const { locked, minutes } = this.room;
     const kept = locked.map(({ candidate, minutes: own }) => ({ drillId: candidate.drill.id, minutes: own }));
     const left = minutes - kept.reduce((sum, one) => sum + one.minutes, 0);
-    const free = Math.max(0, MOST_LESSONS - kept.length);
+    const free = Math.max(0, this.room.mostLessons - kept.length);
     const weightOf = ({ drill }: Candidate) =>
       present(this.touches.get(drill.id)).reduce(
         (sum, { cell, level, each }) => sum + each * present(present(slopes[cell])[level]),

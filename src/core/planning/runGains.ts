@@ -20,6 +20,7 @@ export interface RunGain {
 
 /** What each person who is expected gets out of a run, those who get nothing first, and what waits. People without needs are left out. */
 export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): RunGain[] {
+  const drillOf = (id: string) => problem.drills?.find((one) => one.id === id) ?? findDrill(id);
   const needs = new Map<string, readonly Need[]>();
   for (const { attendees } of problem.classes)
     for (const { personId, needs: own } of attendees) needs.set(personId, own);
@@ -34,7 +35,7 @@ export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): Ru
           ?.attendees.some((one) => one.personId === personId && one.chance > 0);
         if (!isExpected) return [];
         return lessons.flatMap(({ drillId, excludedIds }) => {
-          const errorIds = (findDrill(drillId)?.targetErrorIds ?? []).filter((id) => wanted.has(id));
+          const errorIds = (drillOf(drillId)?.targetErrorIds ?? []).filter((id) => wanted.has(id));
           return errorIds.length === 0 || excludedIds.includes(personId) ? [] : [{ classId, drillId, errorIds }];
         });
       });

@@ -1,7 +1,7 @@
 import type { Drill } from '../vocabulary';
 import { leastMinutesOf, mostMinutesOf } from './benefit';
 import type { DrillLock } from './chooseDrills';
-import { drillMinutesIn, TWO_THEMES_MINUTES } from './classShape';
+import { type ClassShape, drillMinutesIn, mostThemesIn, usualShape } from './classShape';
 import { type Candidate, listCandidates } from './eligibility';
 import type { RunClass } from './runProblem';
 import { fitsTheme, themesAmong } from './themes';
@@ -15,11 +15,12 @@ export interface Room {
   readonly minutes: number;
   readonly matShare: number;
   readonly mostThemes: number;
+  readonly mostLessons: number;
   /** Lessons that the coach keeps, with their minutes. */
   readonly locked: readonly { readonly candidate: Candidate; readonly minutes: number }[];
 }
 
-export function roomOf(one: RunClass, drills: readonly Drill[]): Room {
+export function roomOf(one: RunClass, drills: readonly Drill[], shape: ClassShape = usualShape): Room {
   const dropped = new Set(one.locks.filter((lock) => lock.kind === 'drop').map((lock) => lock.drillId));
   const kept = new Set(one.locks.filter((lock) => lock.kind === 'keep').map((lock) => lock.drillId));
   const candidates = listCandidates(drills, one.attendees, one.uniform, new Set()).filter(
@@ -33,10 +34,17 @@ export function roomOf(one: RunClass, drills: readonly Drill[]): Room {
     return candidate ? [{ candidate, minutes: clampMinutes(candidate.drill, minutes) }] : [];
   });
   return {
-    ...{ one, candidates, byId, locked, minutes: Math.max(0, drillMinutesIn(one.minutes) - (one.ownMinutes ?? 0)) },
+    ...{
+      one,
+      candidates,
+      byId,
+      locked,
+      minutes: Math.max(0, drillMinutesIn(one.minutes, shape) - (one.ownMinutes ?? 0)),
+    },
+    mostLessons: shape.mostLessons,
     matShare: Math.min(1, Math.max(1, one.pairsOnMats) / pairs),
     mostThemes: Math.max(
-      one.minutes >= TWO_THEMES_MINUTES ? 2 : 1,
+      mostThemesIn(one.minutes, shape),
       themesAmong(locked.map(({ candidate }) => candidate.drill)).length,
     ),
   };

@@ -39,3 +39,7 @@ export function fitsTheme(drill: Drill, theme: Theme | undefined): boolean {
   const own = themeOf(drill);
   return theme === undefined || own === undefined || themeKey(own) === themeKey(theme);
 }
+
+/** Whether a drill is a lesson of a theme, and not only allowed beside it. */
+export const isAbout = (drill: Drill, theme: Theme | undefined): boolean =>
+  theme !== undefined && themeOf(drill) !== undefined && fitsTheme(drill, theme);

@@ -167,9 +167,12 @@ export const listRoundFigures = (database: Database, personId: string, { since, 
   listRows(
     database,
     figureRow,
-    `select round_id, person_id, held_on, number_in_session, content from (
-       select *, row_number() over (order by held_on desc, number_in_session desc, round_id desc) as place from round_figure where person_id = $1 and ($5::date is null or held_on <= $5)
-     ) newest where place <= $4 and (held_on >= $2 or place <= $3) order by place desc`,
+    // What is counted off has no content: only that of the rounds that are wanted is read.
+    `select f.round_id, f.person_id, f.held_on, f.number_in_session, f.content from (
+       select round_id, held_on, row_number() over (order by held_on desc, number_in_session desc, round_id desc) as place
+       from round_figure where person_id = $1 and ($5::date is null or held_on <= $5)
+     ) newest join round_figure f on f.round_id = newest.round_id and f.person_id = $1
+     where place <= $4 and (newest.held_on >= $2 or place <= $3) order by place desc`,
     [personId, since, always, most, until ?? null],
   );
 

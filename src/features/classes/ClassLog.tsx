@@ -4,13 +4,13 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Outcome } from '@/core/kernel';
 import { drillsOf } from '@/core/vocabulary';
+import { AddByName } from '@/forms/AddByName';
 import { whyNot } from '@/forms/whyNot';
 import { logCame, logDrilled } from '@/server/classes/classActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { Notice, Quiet, Stack } from '@/ui/layout/Page';
 import { Button, Checkbox } from '@/ui/primitives';
 import { space } from '@/ui/tokens/tokens';
-import { AddByName } from './AddByName';
 import { type ClassNoteFacts, HowItWent } from './HowItWent';
 import { type HowItWas, WhoCame } from './WhoCame';
 

@@ -1,10 +1,18 @@
 'use client';
 
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState, useTransition } from 'react';
 import { dayIn, shortNamesOf, type WeightUnit } from '@/core/kernel';
-import { type ClassPlan, type DrillLock, leastMinutesOf, type OwnBlock } from '@/core/planning';
-import { drillsOf, findDrill } from '@/core/vocabulary';
+import {
+  type ClassPlan,
+  type ClassShape,
+  type DrillLock,
+  inShape,
+  leastMinutesOf,
+  type OwnBlock,
+} from '@/core/planning';
+import { drillsOf } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
 import { learnedWords } from '@/terms/effectWords';
@@ -42,11 +50,13 @@ export interface ClassPageProps {
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;
   readonly weightLimitRatio: number;
+  /** How the academy builds its classes. */
+  readonly shape: ClassShape;
   readonly unit: WeightUnit;
 }
 
 export function ClassPage({ one, people, chances, log, stored, versions, asked, ...limits }: ClassPageProps) {
-  const { weightLimitRatio, unit } = limits;
+  const { weightLimitRatio, unit, shape } = limits;
   const zone = useZone();
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
@@ -172,10 +182,17 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
               ) : null}
               {changed && !underway ? <Quiet>The locks changed: generate again to apply them.</Quiet> : null}
             </Row>
-            <LockList locks={locks} onLocks={setLocks} />
+            <LockList locks={locks} onLocks={setLocks} shape={shape} />
             <OwnBlocks classId={one.id} blocks={one.ownBlocks} />
             {stored ? (
-              <PlanView plan={stored.plan} startsAt={one.startsAt} locks={locks} nameOf={nameOf} onLocks={setLocks} />
+              <PlanView
+                plan={stored.plan}
+                startsAt={one.startsAt}
+                locks={locks}
+                nameOf={nameOf}
+                onLocks={setLocks}
+                shape={shape}
+              />
             ) : null}
             <Versions classId={one.id} versions={versions} />
           </Stack>
@@ -231,6 +248,12 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
           <br />
         </>
       ) : null}
+      {plan.fromUnit ? (
+        <>
+          From the curriculum: <Link href="/classes/curriculum">{plan.fromUnit.title}</Link>.
+          <br />
+        </>
+      ) : null}
       Version {ordinal},{' '}
       {plan.isOfRun
         ? 'planned together with the other classes of the coming weeks'
@@ -255,14 +278,16 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
 function LockList({
   locks,
   onLocks,
+  shape,
 }: {
   readonly locks: readonly DrillLock[];
   readonly onLocks: (locks: readonly DrillLock[]) => void;
+  readonly shape: ClassShape;
 }) {
   const house = useHouse();
   const wordOf = useWordOf();
   const add = (drillId: string) => {
-    const drill = findDrill(drillId);
+    const [drill] = inShape(drillsOf(house), shape).filter((one) => one.id === drillId);
     if (drill)
       onLocks([
         ...locks.filter((one) => one.drillId !== drillId),

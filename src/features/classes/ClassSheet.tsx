@@ -15,6 +15,7 @@ import {
   longDayWords,
   pairingTitle,
   plainTitle,
+  watchedIn,
   workWords,
 } from './classView';
 
@@ -142,7 +143,7 @@ function SheetRow({
 }) {
   const drill = block.drillId ? drillOf(house, block.drillId) : undefined;
   const from = block.fromDrillId ? drillOf(house, block.fromDrillId)?.game : undefined;
-  const who = [...new Set(block.reasons.flatMap((reason) => reason.people.map((one) => nameOf(one.personId))))];
+  const who = watchedIn(block).map(nameOf);
   return (
     <tr>
       <td className="time">{clockTime(startsAt, block.startMinute, zone)}</td>

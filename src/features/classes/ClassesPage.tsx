@@ -13,9 +13,11 @@ import { ActionLink, Empty, Page, Quiet, Section, Table } from '@/ui/layout/Page
 import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button } from '@/ui/primitives';
 import { CalendarDialog, type Holiday } from './CalendarDialog';
+import { CalendarProgram, type CalendarProgramProps } from './CalendarProgram';
 import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { GainList, PlanAhead, type RunState } from './ComingWeeks';
 import { clockTime, longDayWords } from './classView';
+import { PlanFirst, type PlanFirstProps } from './PlanFirst';
 import { type ClassInWeek, Weeks } from './Weeks';
 
 export interface ClassLine extends ClassFacts, Pick<ClassInWeek, 'expected' | 'planVersion' | 'themes' | 'lessonIds'> {}
@@ -64,7 +66,9 @@ export function ClassesPage({
   run,
   names,
   holidays,
-}: {
+  calendar,
+  ...first
+}: PlanFirstProps & {
   readonly upcoming: readonly ClassLine[];
   readonly past: readonly ClassLine[];
   readonly foot?: PieceFootProps;
@@ -73,11 +77,13 @@ export function ClassesPage({
   readonly names: Readonly<Record<string, string>>;
   /** Days without classes, from today on. */
   readonly holidays: readonly Holiday[];
+  readonly calendar?: CalendarProgramProps['address'];
 }) {
   const zone = useZone();
   const router = useRouter();
   const { messages, send } = useSending();
   const [arranging, setArranging] = useState(false);
+  const [subscribing, setSubscribing] = useState(false);
   const giveTheme = (fromId: string, toId: string) =>
     send(
       () => moveTheme(fromId, toId),
@@ -94,11 +100,9 @@ export function ClassesPage({
       aside="What comes, who is expected, and what it should answer."
       actions={
         <>
-          {upcoming.length > 0 ? (
-            <a href="/api/classes/calendar" download>
-              Calendar file
-            </a>
-          ) : null}
+          <Button look="plain" onPress={() => setSubscribing(true)}>
+            In your calendar
+          </Button>
           <Link href="/classes/curriculum">Curriculum</Link>
           <Button look="plain" onPress={() => setArranging(true)}>
             Copy weeks
@@ -135,6 +139,7 @@ export function ClassesPage({
             </div>
             <div className="matter">
               <PlanAhead run={run} canPlan={upcoming.some((one) => one.expected > 1)} dayOf={dayOfClass} />
+              <PlanFirst {...first} />
               <FormMessage messages={messages} />
               <Weeks classes={upcoming} holidays={holidays} onMoveTheme={giveTheme} />
             </div>
@@ -165,6 +170,7 @@ export function ClassesPage({
         isOpen={arranging}
         onClose={() => setArranging(false)}
       />
+      <CalendarProgram address={calendar} isOpen={subscribing} onClose={() => setSubscribing(false)} />
       <ClassDialog isOpen={adding} onClose={() => setAdding(false)} />
     </Page>
   );

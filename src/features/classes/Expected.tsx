@@ -3,11 +3,11 @@
 import { styled } from 'styled-components';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
 import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { AddByName } from '@/forms/AddByName';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
 import { Quiet } from '@/ui/layout/Page';
 import { Button, Checkbox } from '@/ui/primitives';
 import { space } from '@/ui/tokens/tokens';
-import { AddByName } from './AddByName';
 import { chances, chanceWords } from './classView';
 
 const List = styled.ul`

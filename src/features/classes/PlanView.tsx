@@ -3,8 +3,16 @@
 import Link from 'next/link';
 import { Fragment } from 'react';
 import { styled } from 'styled-components';
-import { type ClassPlan, type DrillLock, leastMinutesOf, mostMinutesOf, type PlanBlock } from '@/core/planning';
-import { type Drill, drillOf, findDrill, findHazard } from '@/core/vocabulary';
+import {
+  type ClassPlan,
+  type ClassShape,
+  type DrillLock,
+  inShape,
+  leastMinutesOf,
+  mostMinutesOf,
+  type PlanBlock,
+} from '@/core/planning';
+import { type Drill, drillOf, findHazard } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { useZone } from '@/terms/ZoneContext';
 import { Button } from '@/ui/primitives';
@@ -52,6 +60,8 @@ export interface PlanViewProps {
   readonly locks: readonly DrillLock[];
   readonly nameOf: (personId: string) => string;
   readonly onLocks: (locks: readonly DrillLock[]) => void;
+  /** How the academy builds its classes. */
+  readonly shape: ClassShape;
 }
 
 /** The class block by block; a lesson is one entry with its parts inside. */
@@ -148,9 +158,9 @@ function LessonText({
   );
 }
 
-function LessonSide({ drillId, plan, locks, onLocks }: PlanViewProps & { readonly drillId: string }) {
+function LessonSide({ drillId, plan, ...view }: PlanViewProps & { readonly drillId: string }) {
   const chosen = plan.drills.find((one) => one.drillId === drillId);
-  return chosen ? <LockControls chosen={chosen} locks={locks} onLocks={onLocks} /> : <div />;
+  return chosen ? <LockControls chosen={chosen} {...view} /> : <div />;
 }
 
 function PlainBlock({ block }: { readonly block: PlanBlock }) {
@@ -179,13 +189,15 @@ function LockControls({
   chosen,
   locks,
   onLocks,
-}: Pick<PlanViewProps, 'locks' | 'onLocks'> & { readonly chosen: ClassPlan['drills'][number] }) {
+  shape,
+}: Pick<PlanViewProps, 'locks' | 'onLocks' | 'shape'> & { readonly chosen: ClassPlan['drills'][number] }) {
   const { drillId, minutes } = chosen;
   const lock = locks.find((one) => one.drillId === drillId);
   const others = locks.filter((one) => one.drillId !== drillId);
   const locked = lock?.kind === 'keep' ? lock.minutes : undefined;
   const wordOf = useWordOf();
-  const drill = findDrill(drillId);
+  const own = drillOf(useHouse(), drillId);
+  const [drill] = own ? inShape([own], shape) : [];
   const setMinutes = (wanted: number) => {
     const bounded = drill ? Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), wanted)) : wanted;
     onLocks([...others, { kind: 'keep', drillId, minutes: bounded }]);

@@ -28,10 +28,15 @@ export const pairingTitle = ({ phase, drillId }: PhasePairing, wordOf: (id: stri
 
 /** Whom a pairing leaves without live work or with something else, each in a sentence. */
 export function besideWords(
-  { injuredIds, besideIds = [], phase }: PhasePairing,
+  { injuredIds, besideIds = [], untilPlayed = [], phase }: PhasePairing,
   nameOf: (personId: string) => string,
 ): string[] {
   return [
+    ...untilPlayed.map(({ personIds, hostIds }) =>
+      hostIds.length > 0
+        ? `${personIds.map(nameOf).join(' and ')} joins ${hostIds.map(nameOf).join(' and ')} until it is played (too far apart in weight), then keeps the clock`
+        : `${personIds.map(nameOf).join(' and ')} work together until it is played (too far apart in weight), then coach or keep the clock`,
+    ),
     ...besideIds.map((id) => `${nameOf(id)} does the other drill, with a partner who changes at half time`),
     ...injuredIds.map((id) =>
       phase === 'lesson'
@@ -135,4 +140,22 @@ export function beforeLiveWords(pairing: PhasePairing, nameOf: (personId: string
       : []),
     ...(pairing.spares ?? []).map(({ personId, what }) => `${nameOf(personId)} spares: ${what}. Ask before live work.`),
   ];
+}
+
+/** Names on a watch list: more nobody can look at. @source own decision */
+const MOST_WATCHED = 4;
+
+/** Whom to look at in a block: those who made its errors most often, the latest first where as often. */
+export function watchedIn({ reasons }: PlanBlock): string[] {
+  const seen = new Map<string, { count: number; last: string }>();
+  for (const { personId, count, lastSeenOn = '' } of reasons.flatMap((one) => one.people)) {
+    const before = seen.get(personId) ?? { count: 0, last: '' };
+    seen.set(personId, { count: before.count + count, last: lastSeenOn > before.last ? lastSeenOn : before.last });
+  }
+  return [...seen]
+    .sort(
+      ([, one], [, other]) => other.count - one.count || (one.last < other.last ? 1 : one.last > other.last ? -1 : 0),
+    )
+    .slice(0, MOST_WATCHED)
+    .map(([personId]) => personId);
 }

@@ -1,4 +1,4 @@
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ZoneProvider } from '@/terms/ZoneContext';
@@ -28,6 +28,19 @@ vi.mock('@/server/classes/calendarActions', () => ({
   removeHoliday: async (...args: unknown[]) => {
     sent.calls.push(['again', ...args]);
     return sent.answer;
+  },
+}));
+vi.mock('@/server/classes/unitActions', () => ({
+  setPlanFirst: async (...args: unknown[]) => {
+    sent.calls.push(['first', ...args]);
+    return sent.answer;
+  },
+}));
+vi.mock('@/server/classes/calendarAddressActions', () => ({
+  openCalendarAddress: async () => ({ ok: true, path: '/api/calendar/a-token' }),
+  closeCalendarAddress: async () => {
+    sent.calls.push(['close']);
+    return { ok: true };
   },
 }));
 vi.mock('@/server/classes/classActions', () => ({
@@ -63,7 +76,16 @@ describe('the list of classes', () => {
   it('shows times as the academy’s clocks do, and what is planned', () => {
     const themes = [{ family: 'half-guard', place: 'under' }] as const;
     const planned = { ...one, id: 'l', title: 'Noon', planVersion: 2, themes, lessonIds: ['drill-shield-first'] };
-    inBerlin(<ClassesPage upcoming={[one, planned]} past={[{ ...one, id: 'm' }]} people={9} {...nothingAsked} />);
+    inBerlin(
+      <ClassesPage
+        planFirst="errors"
+        hasUnits
+        upcoming={[one, planned]}
+        past={[{ ...one, id: 'm' }]}
+        people={9}
+        {...nothingAsked}
+      />,
+    );
     expect(screen.getAllByText(/Tuesday.* 24 November, 19:30/)).toHaveLength(1);
     expect(within(screen.getByRole('article', { name: 'Evening' })).getByText('not planned yet')).toBeTruthy();
     const noon = within(screen.getByRole('article', { name: 'Noon' }));
@@ -73,7 +95,7 @@ describe('the list of classes', () => {
     expect(screen.getByRole('link', { name: 'sheet' }).getAttribute('href')).toBe('/classes/l/sheet');
   });
   it('says what to do while there is none', () => {
-    inBerlin(<ClassesPage upcoming={[]} past={[]} people={0} {...nothingAsked} />);
+    inBerlin(<ClassesPage planFirst="errors" hasUnits upcoming={[]} past={[]} people={0} {...nothingAsked} />);
     expect(screen.getByText('No class ahead')).toBeTruthy();
   });
 });
@@ -97,6 +119,8 @@ describe('the coming weeks', () => {
     const names = { p: 'Ana Velden', q: 'Nadia Brandt' };
     inBerlin(
       <ClassesPage
+        planFirst="errors"
+        hasUnits
         upcoming={[one]}
         past={[]}
         people={9}
@@ -116,18 +140,49 @@ describe('the coming weeks', () => {
     const lessons = [{ drillId: 'drill-shield-first', minutes: 14, excludedIds: [] }];
     const soFar = { benefit: 9, classes: [{ classId: 'k', themes: [], lessons }] };
     const underway = { isUnderway: true, id: 'r', soFar, askedBy: 'Ludo' };
-    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={underway} names={names} holidays={[]} />);
+    inBerlin(
+      <ClassesPage
+        planFirst="errors"
+        hasUnits
+        upcoming={[one]}
+        past={[]}
+        people={9}
+        run={underway}
+        names={names}
+        holidays={[]}
+      />,
+    );
     expect(screen.getByRole('list', { name: 'Found so far' }).textContent).toContain('Shield first, then the hip');
     await userEvent.click(screen.getByRole('button', { name: 'Stop' }));
     expect(sent.calls.at(-1)).toEqual(['stop', 'r']);
     cleanup();
     const bounded = { isUnderway: false, ready: { ...ready, bound: 12.3 } };
-    inBerlin(<ClassesPage upcoming={[one]} past={[]} people={9} run={bounded} names={names} holidays={[]} />);
+    inBerlin(
+      <ClassesPage
+        planFirst="errors"
+        hasUnits
+        upcoming={[one]}
+        past={[]}
+        people={9}
+        run={bounded}
+        names={names}
+        holidays={[]}
+      />,
+    );
     expect(screen.getByText(/Within 3 % of anything possible/)).toBeTruthy();
     cleanup();
     const failed = { isUnderway: false, message: 'There is nothing to work on yet.' };
     inBerlin(
-      <ClassesPage upcoming={[{ ...one, expected: 0 }]} past={[]} people={9} run={failed} names={{}} holidays={[]} />,
+      <ClassesPage
+        planFirst="errors"
+        hasUnits
+        upcoming={[{ ...one, expected: 0 }]}
+        past={[]}
+        people={9}
+        run={failed}
+        names={{}}
+        holidays={[]}
+      />,
     );
     expect(screen.getByText('There is nothing to work on yet.')).toBeTruthy();
     expect(screen.getByRole('button', { name: 'Plan the coming weeks together' }).hasAttribute('disabled')).toBe(true);
@@ -171,5 +226,41 @@ describe('a class’s form', () => {
     inBerlin(<ClassDialog one={one} isOpen onClose={() => undefined} />);
     expect(screen.getByLabelText<HTMLInputElement>('Begins').value).toBe('19:30');
     expect(screen.getByLabelText<HTMLInputElement>('Day').value).toContain('24 Nov 2026');
+  });
+});
+
+describe('the classes of an academy', () => {
+  const page = (patch: Partial<Parameters<typeof ClassesPage>[0]> = {}) =>
+    inBerlin(
+      <ClassesPage
+        {...{ upcoming: [one], past: [], people: 9, run: { isUnderway: false }, names: {}, holidays: [] }}
+        {...{ planFirst: 'errors', hasUnits: true, ...patch }}
+      />,
+    );
+
+  it('go by errors or by the curriculum, as the coach says', async () => {
+    sent.answer = { ok: true };
+    page();
+    fireEvent.click(screen.getByRole('radio', { name: /next unit of the curriculum/ }));
+    await waitFor(() => expect(sent.calls).toContainEqual(['first', 'curriculum']));
+    cleanup();
+    page({ planFirst: 'curriculum', hasUnits: false });
+    expect(screen.getByRole('link', { name: /write the curriculum/ }).getAttribute('href')).toBe('/classes/curriculum');
+  });
+
+  it('give a calendar program an address that is shown once, and ask before it is closed', async () => {
+    page();
+    fireEvent.click(screen.getByRole('button', { name: 'In your calendar' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Make an address' }));
+    const field = await screen.findByLabelText(/shown only now/);
+    expect((field as HTMLInputElement).value).toMatch(/^http.*\/api\/calendar\/a-token$/);
+    cleanup();
+    page({ calendar: { madeOn: '2026-11-20' } });
+    fireEvent.click(screen.getByRole('button', { name: 'In your calendar' }));
+    expect((await screen.findByText(/not read yet/)).textContent).toContain('Fri 20 Nov');
+    fireEvent.click(screen.getByRole('button', { name: 'Close it' }));
+    expect(sent.calls).toEqual([]);
+    fireEvent.click(screen.getAllByRole('button', { name: 'Close it' }).at(-1) ?? expect.fail());
+    await waitFor(() => expect(sent.calls).toEqual([['close']]));
   });
 });

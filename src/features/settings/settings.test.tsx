@@ -1,6 +1,7 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { usualShape } from '@/core/planning';
 import { ruleSets } from '@/core/scoring';
 import { RuleSetDialog } from './RuleSetDialog';
 import { SettingsPage } from './SettingsPage';
@@ -35,7 +36,10 @@ beforeEach(() => {
 });
 afterEach(cleanup);
 
-const academy = { name: 'The loft', liveWeightGapRatio: 0.2, minorsWithAdults: false, timeZone: 'Europe/Lisbon' };
+const academy = {
+  ...{ name: 'The loft', liveWeightGapRatio: 0.2, minorsWithAdults: false, timeZone: 'Europe/Lisbon' },
+  classShape: usualShape,
+};
 const coaches = [
   { id: '1', displayName: 'Ludo', signInName: 'ludo', role: 'head' },
   { id: '2', displayName: 'Felix', signInName: 'felix', role: 'assistant' },
@@ -52,6 +56,21 @@ async function press(name: string) {
 }
 
 describe('settings', () => {
+  it('say why each number of a class is usually so, send what is written, and know the way back', async () => {
+    open('head');
+    const warmUp = screen.getByLabelText('Warm-up');
+    expect(warmUp.closest('div')?.parentElement?.textContent).toContain('8 usually: movements of the theme');
+    expect(screen.queryByRole('button', { name: 'As usual again' })).toBeNull();
+    await userEvent.clear(warmUp);
+    await userEvent.type(warmUp, '15');
+    await press('Save settings');
+    expect(sent.settings).toEqual([
+      expect.objectContaining({ classShape: expect.objectContaining({ warmUpMinutes: 15, mostLessons: 3 }) }),
+    ]);
+    await userEvent.click(screen.getByRole('button', { name: 'As usual again' }));
+    expect((screen.getByLabelText('Warm-up') as HTMLInputElement).value).toBe('8');
+  });
+
   it('send what is written, with comma or point, and say that it is kept', async () => {
     open('head');
     const gap = screen.getByLabelText('Largest weight gap in live work');

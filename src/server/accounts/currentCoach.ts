@@ -1,4 +1,3 @@
-import { createHash, randomBytes } from 'node:crypto';
 import { cookies } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
@@ -7,6 +6,7 @@ import { noteDevice } from '@/data/accounts/devices';
 import { insertSession, isSessionOpen, revokeSession } from '@/data/accounts/sessions';
 import { pool } from '@/data/client';
 import { isAcademyNew } from './isAcademyNew';
+import { hashOfSent, hashToken, newToken } from './tokens';
 
 export const SESSION_COOKIE = 'owl_session';
 /** Tells this browser from others at the next sign-in; it opens nothing. */
@@ -14,12 +14,7 @@ const DEVICE_COOKIE = 'owl_device';
 const SESSION_DAYS = 30;
 const DEVICE_DAYS = 365;
 
-const hashToken = (token: string): Buffer => createHash('sha256').update(token).digest();
-
-async function readToken(name: string): Promise<Buffer | undefined> {
-  const token = (await cookies()).get(name)?.value;
-  return token && token.length < 200 ? hashToken(token) : undefined;
-}
+const readToken = async (name: string): Promise<Buffer | undefined> => hashOfSent((await cookies()).get(name)?.value);
 
 /** The coach of this request; undefined when signed out, expired, revoked or ended. Only a hash of the token is stored. */
 export const findCurrentCoach = cache(async (): Promise<Coach | undefined> => {
@@ -44,8 +39,8 @@ export async function requireCoach(): Promise<Coach> {
 }
 
 export async function openSession(coachId: string): Promise<void> {
-  const token = randomBytes(32).toString('base64url');
-  const device = (await cookies()).get(DEVICE_COOKIE)?.value ?? randomBytes(32).toString('base64url');
+  const token = newToken();
+  const device = (await cookies()).get(DEVICE_COOKIE)?.value ?? newToken();
   await insertSession(pool(), hashToken(token), coachId, SESSION_DAYS);
   await noteDevice(pool(), hashToken(device), coachId);
   await setCookie(SESSION_COOKIE, token, SESSION_DAYS);

@@ -1,22 +1,33 @@
 import { ICalCalendar, ICalEventStatus } from 'ical-generator';
 import { houseNameOf } from '@/core/vocabulary';
+import { noteCalendarRead } from '@/data/classes/calendarAddresses';
 import { type AcademyClass, findClass, listClassesFrom } from '@/data/classes/classes';
 import { pool } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
 import { themeWords } from '@/terms/themeWords';
+import { hashOfSent } from '../accounts/tokens';
 import { isUuid } from '../kernel/isUuid';
 import { refuse } from '../kernel/sameOrigin';
-import { loadHouse } from '../language/loadHouse';
+import { houseOf } from '../language/loadHouse';
+
+/** How far back a calendar program still sees classes. @source own decision: what was held this month stays in view */
+const KEPT_DAYS = 31;
+/** How often a calendar program is asked to look again. */
+const LOOK_SECONDS = 3600;
 
 /** Classes as a calendar file that any calendar program reads: every one ahead, or one. Undefined for a class that is not there. @source RFC 5545 */
 export async function calendarFile(classId?: string): Promise<string | undefined> {
-  const [academy, house] = await Promise.all([getAcademy(pool()), loadHouse()]);
   const one = classId !== undefined && isUuid(classId) ? await findClass(pool(), classId) : undefined;
   if (classId !== undefined && !one) return undefined;
-  const classes = one ? [one] : await listClassesFrom(pool(), new Date().toISOString());
+  return write(one ? [one] : await listClassesFrom(pool(), new Date().toISOString()));
+}
+
+async function write(classes: readonly AcademyClass[]): Promise<string> {
+  const [academy, house] = await Promise.all([getAcademy(pool()), houseOf(pool())]);
   const calendar = new ICalCalendar({
     name: academy.name,
     prodId: { company: 'Unhurried Owl', product: 'Classes', language: 'EN' },
+    ttl: LOOK_SECONDS,
   });
   for (const each of classes) calendar.createEvent(eventOf(each, academy.name, (id) => houseNameOf(house, id)));
   return calendar.toString();
@@ -47,5 +58,15 @@ export async function calendarAnswer(classId?: string): Promise<Response> {
       'content-disposition': 'attachment; filename="classes.ics"',
       'cache-control': 'no-store',
     },
+  });
+}
+
+/** What a calendar program gets that reads an address: classes of the last month and all ahead, no names of people. */
+export async function subscribedCalendar(token: string): Promise<Response> {
+  const hash = hashOfSent(token);
+  if (!hash || (await noteCalendarRead(pool(), hash)) === 0) return refuse(404, 'no-such-calendar');
+  const since = new Date(Date.now() - KEPT_DAYS * 86_400_000).toISOString();
+  return new Response(await write(await listClassesFrom(pool(), since)), {
+    headers: { 'content-type': 'text/calendar; charset=utf-8', 'cache-control': 'private, no-store' },
   });
 }

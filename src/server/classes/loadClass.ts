@@ -1,4 +1,5 @@
 import { ageOn, dayIn, momentAt, type WeightUnit } from '@/core/kernel';
+import { findCalendarAddress } from '@/data/classes/calendarAddresses';
 import {
   type AcademyClass,
   type AskedPlan,
@@ -15,6 +16,7 @@ import {
 import { listHolidays } from '@/data/classes/holidays';
 import { type ClassNote, findClassNote, listCame, listDrilledIn } from '@/data/classes/log';
 import { type ClassRun, findLatestRun, findReadyRun } from '@/data/classes/runs';
+import { listUnits } from '@/data/classes/units';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
 import { countPeople, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
@@ -104,18 +106,27 @@ export async function loadClasses(after?: string): Promise<{
   readonly names: Readonly<Record<string, string>>;
   /** Days without classes, from today on. */
   readonly holidays: readonly { readonly day: string; readonly title: string }[];
+  /** What decides the theme of a class that nobody set, and whether there is a curriculum that could. */
+  readonly planFirst: Academy['planFirst'];
+  readonly hasUnits: boolean;
+  /** This coach's address for a calendar program: the days on which it was made and last read. */
+  readonly calendar?: { readonly madeOn: string; readonly lastReadOn?: string };
 }> {
-  await requireCoach();
+  const coach = await requireCoach();
   // A class of today stands ahead until the day is over.
   const day = await today();
-  const from = momentAt(await academyZone(), `${day}T00:00`);
-  const [upcoming, past, people, latest, ready, holidays] = await Promise.all([
+  const zone = await academyZone();
+  const from = momentAt(zone, `${day}T00:00`);
+  const [upcoming, past, people, latest, ready, holidays, address, academy, units] = await Promise.all([
     listClassesFrom(pool(), from),
     listPastClasses(pool(), from, SHOWN_PAST, uuidIn(after)),
     countPeople(pool()),
     findLatestRun(pool()),
     findReadyRun(pool()),
     listHolidays(pool(), day),
+    findCalendarAddress(pool(), coach.id),
+    getAcademy(pool()),
+    listUnits(pool()),
   ]);
   const named = await listPeopleByIds(
     pool(),
@@ -123,6 +134,11 @@ export async function loadClasses(after?: string): Promise<{
   );
   return {
     ...{ upcoming, past, people, holidays, run: { latest, ready } },
+    ...{ planFirst: academy.planFirst, hasUnits: units.length > 0 },
+    calendar: address && {
+      madeOn: dayIn(zone, address.madeAt),
+      lastReadOn: address.lastReadAt && dayIn(zone, address.lastReadAt),
+    },
     names: Object.fromEntries(named.map((one) => [one.id, one.name])),
   };
 }

@@ -1,9 +1,11 @@
+import { inTurn } from '@/core/planning';
 import { adultEquivalent, type Belt } from '@/core/vocabulary';
-import { listTaughtTo, listUnits, type TaughtTo, type Unit } from '@/data/classes/units';
+import { listTaughtTo, listUnits, type Unit } from '@/data/classes/units';
 import { pool } from '@/data/client';
 import { listPeople, type Person } from '@/data/people/people';
 import { requireCoach } from '../accounts/currentCoach';
 import { academyZone, today } from '../kernel/academyTime';
+import { lastDayOf } from './unitsAhead';
 
 /** A unit with when it was taught, and how many of those who wear its belt had any of it. */
 export interface UnitTaught extends Unit {
@@ -20,13 +22,6 @@ export interface CurriculumPage {
   readonly today: string;
 }
 
-const lastDayOf = (unit: Unit, taught: readonly TaughtTo[]): string | undefined =>
-  taught
-    .filter((one) => unit.conceptIds.includes(one.conceptId))
-    .map((one) => one.day)
-    .sort()
-    .at(-1);
-
 /** What the academy teaches, what of it was taught to whom, and what comes next. */
 export async function loadCurriculum(): Promise<CurriculumPage> {
   await requireCoach();
@@ -41,14 +36,11 @@ export async function loadCurriculum(): Promise<CurriculumPage> {
     );
     return { ...unit, lastDay: lastDayOf(unit, taught), hadIt: new Set(had).size, wearIt: wearers.size };
   });
-  const byBelt = new Map<Belt, UnitTaught>();
-  for (const unit of shown) {
-    const best = byBelt.get(unit.belt);
-    if (!best || (unit.lastDay ?? '') < (best.lastDay ?? '')) byBelt.set(unit.belt, unit);
-  }
+  const byBelt = new Map<Belt, string>();
+  for (const { belt, id } of inTurn(shown)) if (!byBelt.has(belt)) byBelt.set(belt, id);
   return {
     units: shown,
-    next: [...byBelt].map(([belt, unit]) => ({ belt, unitId: unit.id })),
+    next: [...byBelt].map(([belt, unitId]) => ({ belt, unitId })),
     today: day,
   };
 }

@@ -7,6 +7,7 @@ import { storableText } from '@/core/marks';
 import { belts, kindOf } from '@/core/vocabulary';
 import { deleteUnit, findUnit, insertUnit, listUnits, orderUnits, updateUnit } from '@/data/classes/units';
 import { inTransaction, pool } from '@/data/client';
+import { planFirsts, savePlanFirst } from '@/data/people/academy';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { putOnce } from '../kernel/putOnce';
 
@@ -68,6 +69,17 @@ export const moveUnit = defineCommand({
       await orderUnits(client, ids);
     });
     revalidatePath('/classes/curriculum');
+    return { ok: true };
+  },
+});
+
+/** Says what decides the theme of a class that nobody set. Plans that are there stay as they are until they are made anew. */
+export const setPlanFirst = defineCommand({
+  actor: 'coach',
+  args: [z.enum(planFirsts)],
+  run: async (_coach, planFirst) => {
+    await savePlanFirst(pool(), planFirst);
+    revalidatePath('/classes');
     return { ok: true };
   },
 });

@@ -6,6 +6,9 @@ import {
   type ClassPlan,
   type ClassProblem,
   type DrillLock,
+  inShape,
+  isAbout,
+  listCandidates,
   type Need,
   pairKey,
   soreJointsIn,
@@ -31,6 +34,7 @@ import { listRecentHurts } from '@/data/rounds/hurts';
 import { loadPatterns } from '../figures/records';
 import { houseOf } from '../language/loadHouse';
 import { planApart } from './planApart';
+import { type UnitOfClass, unitsAhead } from './unitsAhead';
 
 const RECENT_CLASSES = 4;
 /** What a card says to be hurt is asked about for so long. @source own decision: most strains of the mat pass in two weeks; an injury has its own day on the person */
@@ -49,13 +53,17 @@ export async function workOutPlan(
   const asked = await beginPlan(database, classId, version);
   const academyClass = asked && (await findClass(database, classId));
   if (!academyClass) return;
-  const planned = await planApart(await gatherProblem(database, academyClass, asked.locks, today), signal);
+  const unit = (await unitsAhead(database)).get(classId);
+  const planned = await planApart(await gatherProblem(database, academyClass, asked.locks, today, { unit }), signal);
   await endPlan(
     database,
     classId,
     version,
     planned.ok
-      ? { state: 'ready', plan: await withLearned(database, planned.value) }
+      ? {
+          state: 'ready',
+          plan: await withLearned(database, planned.value),
+        }
       : { state: 'failed', problem: planned.problem },
   );
 }
@@ -75,7 +83,7 @@ export async function gatherProblem(
   academyClass: AcademyClass,
   locks: readonly DrillLock[],
   today: string,
-  knownNeeds: KnownNeeds = new Map(),
+  { knownNeeds = new Map(), unit }: { readonly knownNeeds?: KnownNeeds; readonly unit?: UnitOfClass } = {},
 ): Promise<ClassProblem> {
   const attendance = await listAttendees(database, academyClass.id);
   const personIds = attendance.map((one) => one.personId);
@@ -98,6 +106,11 @@ export async function gatherProblem(
     knownNeeds.set(person.id, needs);
     attendees.push(toAttendee(person, chance, await needs, academyClass.startsAt, hurtOf.get(person.id)));
   }
+  const drills = inShape(withKappas(drillsOf(house), kappas), academy.classShape);
+  // A unit that nobody here may do leaves the class to the errors: only a theme that the coach set is insisted on.
+  const isFit = listCandidates(drills, attendees, academyClass.uniform, new Set()).some(({ drill }) =>
+    isAbout(drill, unit?.theme),
+  );
   return {
     minutes: academyClass.minutes,
     uniform: academyClass.uniform,
@@ -105,9 +118,11 @@ export async function gatherProblem(
     attendees,
     limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
     locks,
-    theme: academyClass.setTheme,
+    theme: academyClass.setTheme ?? (isFit ? unit?.theme : undefined),
+    fromUnit: isFit && !academyClass.setTheme ? unit?.unit : undefined,
     ownBlocks: academyClass.ownBlocks,
-    drills: withKappas(drillsOf(house), kappas),
+    drills,
+    shape: academy.classShape,
     restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
     recentPairs: new Set(past.flatMap(pairsOf)),
   };
@@ -121,7 +136,7 @@ async function loadPastPlans(database: Database, academyClass: AcademyClass): Pr
 
 const pairsOf = (plan: ClassPlan): string[] =>
   plan.pairings.flatMap((pairing) =>
-    pairing.groups.flatMap((group) =>
+    [...pairing.groups, ...(pairing.untilPlayed ?? []).map((one) => one.personIds)].flatMap((group) =>
       group.flatMap((one, index) => group.slice(index + 1).map((other) => pairKey(one, other))),
     ),
   );

@@ -18,6 +18,7 @@ import { log } from '../../log/log';
 import { academyZone } from '../kernel/academyTime';
 import { listDoneBefore } from './listDoneBefore';
 import { planRunApart } from './planApart';
+import { type UnitOfClass, unitsAhead } from './unitsAhead';
 import { gatherProblem, type KnownNeeds, withLearned } from './workOutPlan';
 
 /** How far a run looks ahead. @source common practice: what is further off changes before it comes */
@@ -40,7 +41,8 @@ export async function workOutRun(database: pg.Pool, runId: string, today: string
     await endRun(database, runId, { state: 'failed', problem: { code: 'no-class-ahead' } });
     return;
   }
-  const { run: problem, problems } = await gatherRun(database, classes, today);
+  const units = await unitsAhead(database);
+  const { run: problem, problems } = await gatherRun(database, classes, units, today);
   const planned = await whileWanted(database, runId, signal, (until) =>
     planRunApart(
       problem,
@@ -102,6 +104,7 @@ const logOn = (what: string) => (error: unknown) => log.error({ err: error, what
 async function gatherRun(
   database: pg.Pool,
   classes: readonly AcademyClass[],
+  units: ReadonlyMap<string, UnitOfClass>,
   today: string,
 ): Promise<{ readonly run: RunProblem; readonly problems: readonly ClassProblem[] }> {
   const zone = await academyZone();
@@ -109,7 +112,9 @@ async function gatherRun(
   const problems: ClassProblem[] = [];
   for (const one of classes) {
     const latest = await findLatestPlan(database, one.id);
-    problems.push(await gatherProblem(database, one, latest?.locks ?? [], today, known));
+    problems.push(
+      await gatherProblem(database, one, latest?.locks ?? [], today, { knownNeeds: known, unit: units.get(one.id) }),
+    );
   }
   const first = dayIn(zone, classes[0]?.startsAt ?? today);
   const since = addDays(today, -DOSES_DAYS);
@@ -133,6 +138,7 @@ async function gatherRun(
     ),
     taughtOn: new Map(taught.map(({ drillId, lastDay }) => [drillId, -daysBetween(lastDay, first)])),
     drills: problems[0]?.drills,
+    shape: problems[0]?.shape,
     isFair: true,
     seed: 1,
   };

@@ -7,14 +7,16 @@ import {
   FEWEST_ROUNDS,
   filterRounds,
   type GroupSums,
+  type Judged,
   listRecurringErrors,
   noGroup,
+  type PartnersBelt,
   type RecurringError,
   type RoundFilter,
   type StudentRecord,
   splitByWindow,
 } from '@/core/patterns';
-import { type AnyBelt, adultEquivalent, type Belt, findDrill, standardIdOf } from '@/core/vocabulary';
+import { type AnyBelt, adultEquivalent, type Belt, drillOf, standardIdOf } from '@/core/vocabulary';
 import { listDrilled } from '@/data/classes/log';
 import type { Database } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
@@ -22,6 +24,7 @@ import type { Person } from '@/data/people/people';
 import { listGroupSums, listGroupVerdicts } from '@/data/projections/people';
 import { listRoundFigures } from '@/data/projections/roundFigures';
 import { listHomework } from '@/data/reviews/signedReviews';
+import { houseOf } from '../language/loadHouse';
 
 /** How far back changes are looked for. @source own decision: half a year, so that what is long ago does not speak for today */
 const HISTORY_DAYS = 183;
@@ -61,11 +64,11 @@ export const recordOf = async (
 
 /** What was done about each of somebody's errors since a day: classes they came to that drilled it, and homework. */
 async function dosesOf(database: Database, personId: string, since: string): Promise<StudentRecord['doses']> {
-  const { timeZone } = await getAcademy(database);
+  const [{ timeZone }, house] = await Promise.all([getAcademy(database), houseOf(database)]);
   const doses = new Map<string, Dose[]>();
   const add = (errorId: string, dose: Dose) => doses.set(errorId, [...(doses.get(errorId) ?? []), dose]);
   for (const { drillId, day, classTitle } of await listDrilled(database, personId, since, timeZone))
-    for (const errorId of findDrill(drillId)?.targetErrorIds ?? [])
+    for (const errorId of drillOf(house, drillId)?.targetErrorIds ?? [])
       add(errorId, { day, kind: 'class', drillId, words: classTitle });
   for (const { errorId, drillId, homework, day } of await listHomework(database, personId, since, timeZone))
     add(errorId, { day, kind: 'homework', drillId, words: homework });
@@ -90,8 +93,15 @@ export async function loadCohort(database: Database, personId: string, errorIds:
   };
   for (const { error_id, belt, event_squares, ...moments } of groups)
     add(error_id, belt, { ...moments, eventSquares: event_squares, verdicts: {} });
-  for (const { error_id, belt, partner, judged, punished } of verdicts)
-    add(error_id, belt, { ...noGroup, verdicts: { [partner]: { judged, punished } } });
+  const judgedBy = new Map<string, { errorId: string; belt: AnyBelt | null; of: [PartnersBelt, Judged][] }>();
+  for (const { error_id, belt, partner, judged, punished } of verdicts) {
+    const key = `${error_id} ${belt}`;
+    const known = judgedBy.get(key) ?? { errorId: error_id, belt, of: [] };
+    known.of.push([partner, { judged, punished }]);
+    judgedBy.set(key, known);
+  }
+  for (const { errorId, belt, of } of judgedBy.values())
+    add(errorId, belt, { ...noGroup, verdicts: Object.fromEntries(of) });
   return cohort;
 }
 

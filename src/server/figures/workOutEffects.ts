@@ -3,11 +3,12 @@ import { type ErrorDose, lessonEffect, type RoundSeen, refitKappa, type Worker, 
 import { addDays } from '@/core/kernel';
 import { isHardlyMarked } from '@/core/patterns';
 import { doseOf } from '@/core/planning';
-import { findDrill } from '@/core/vocabulary';
+import { type Drill, drillOf } from '@/core/vocabulary';
 import { type DrilledBy, listEverythingDrilled } from '@/data/classes/log';
 import { inTransaction } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
 import { listSeen, replaceLessonEffects, type SeenInRound } from '@/data/projections/lessonEffects';
+import { houseOf } from '../language/loadHouse';
 
 /** How far back lessons and rounds are looked at. @source own decision: half a year, as for changes */
 const BACK_DAYS = 183;
@@ -15,11 +16,12 @@ const BACK_DAYS = 183;
 /** Works out what happened to errors after lessons on them, and what that says of the drills. Harmless to repeat. */
 export async function workOutEffects(database: pg.Pool, today: string): Promise<void> {
   const since = addDays(today, -BACK_DAYS);
+  const house = await houseOf(database);
   const drilled = await listEverythingDrilled(database, since, (await getAcademy(database)).timeZone);
-  const drills = [...new Set(drilled.map((one) => one.drillId))].flatMap((id) => findDrill(id) ?? []);
+  const drills = [...new Set(drilled.map((one) => one.drillId))].flatMap((id) => drillOf(house, id) ?? []);
   const errorIds = [...new Set(drills.flatMap((one) => one.targetErrorIds))];
   const seen = errorIds.length > 0 ? await listSeen(database, errorIds, since) : [];
-  const workers = new Map(errorIds.map((errorId) => [errorId, workersFor(errorId, seen, drilled)]));
+  const workers = new Map(errorIds.map((errorId) => [errorId, workersFor(errorId, seen, drilled, drills)]));
   const ofDrill = (ids: readonly string[]) => ids.map((id) => workers.get(id) ?? []);
   await inTransaction(database, async (client) =>
     replaceLessonEffects(
@@ -33,12 +35,18 @@ export async function workOutEffects(database: pg.Pool, today: string): Promise<
 }
 
 /** Everybody who was seen with one error or drilled it, with what they showed and what they did about it. */
-function workersFor(errorId: string, seen: readonly SeenInRound[], drilled: readonly DrilledBy[]): Worker[] {
+function workersFor(
+  errorId: string,
+  seen: readonly SeenInRound[],
+  drilled: readonly DrilledBy[],
+  drills: readonly Drill[],
+): Worker[] {
+  const answering = new Map(drills.filter((one) => one.targetErrorIds.includes(errorId)).map((one) => [one.id, one]));
   const rounds = groupBy(seen, (one) => one.personId);
   const doses = groupBy(
     drilled.flatMap(({ personId, drillId, minutes, day }) => {
-      const drill = findDrill(drillId);
-      if (!drill?.targetErrorIds.includes(errorId)) return [];
+      const drill = answering.get(drillId);
+      if (!drill) return [];
       const dose: ErrorDose = { day, drillId, dose: doseOf(drill, minutes, 1), kappa: drill.kappa };
       return [{ personId, dose }];
     }),

@@ -10,6 +10,7 @@ import {
   type EdgeWeights,
   type ErrorsAgainst,
   errorsAgainst,
+  type FamilyFunnel,
   type Flows,
   type Funnel,
   familyFunnelsOf,
@@ -33,7 +34,7 @@ import {
   themesOf,
   WINDOW_DAYS,
 } from '@/core/patterns';
-import { adultEquivalent, anyBelts, type TechniqueFamily } from '@/core/vocabulary';
+import { adultEquivalent, anyBelts } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findPerson, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
 import { findEdge } from '@/data/projections/edge';
@@ -70,9 +71,7 @@ export interface StudentPage {
   /** Newest first, from the place that was asked for on. */
   readonly rounds: Piece<{ readonly round: Round; readonly meanTide?: number }>;
   readonly flows: Flows;
-  readonly funnels: Readonly<
-    Record<'own' | 'faced', Readonly<{ techniques: Funnel[]; families: Funnel<TechniqueFamily>[] }>>
-  >;
+  readonly funnels: Readonly<Record<'own' | 'faced', Readonly<{ techniques: Funnel[]; families: FamilyFunnel[] }>>>;
   readonly partners: readonly AgainstGroup[];
   readonly errorsAgainst: readonly ErrorsAgainst[];
   /** By what is expected of partners: learned from the academy's rounds, or the house estimate. */
@@ -150,12 +149,18 @@ export async function loadStudent(
   };
 }
 
+/** The moments of families are those of their techniques: sent once, they are a tenth of the page less. */
+const chancesOf = (rounds: StudentRecord['rounds'], whose: 'own' | 'faced') => ({
+  techniques: funnelsOf(rounds, whose),
+  families: familyFunnelsOf(rounds, whose).map(({ moments: _ofTechniques, ...family }) => family),
+});
+
 const figuresOf = ({ rounds }: StudentRecord, edge: EdgeWeights) => ({
   habits: habitsOf(rounds),
   flows: flowsOf(rounds),
   funnels: {
-    own: { techniques: funnelsOf(rounds, 'own'), families: familyFunnelsOf(rounds, 'own') },
-    faced: { techniques: funnelsOf(rounds, 'faced'), families: familyFunnelsOf(rounds, 'faced') },
+    own: chancesOf(rounds, 'own'),
+    faced: chancesOf(rounds, 'faced'),
   },
   partners: againstWhom(rounds, edge),
   errorsAgainst: errorsAgainst(rounds),

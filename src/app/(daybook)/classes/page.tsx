@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'Classes' };
 
 export default async function Classes({ searchParams }: { searchParams: Promise<{ after?: string | string[] }> }) {
   const after = onePlace((await searchParams).after);
-  const { upcoming, past, people, run, names, holidays } = await loadClasses(after);
+  const { upcoming, past, people, run, names, holidays, calendar, planFirst, hasUnits } = await loadClasses(after);
   return (
     <ClassesPage
       upcoming={upcoming}
@@ -22,6 +22,9 @@ export default async function Classes({ searchParams }: { searchParams: Promise<
       run={runState(run)}
       names={names}
       holidays={holidays}
+      calendar={calendar}
+      planFirst={planFirst}
+      hasUnits={hasUnits}
     />
   );
 }

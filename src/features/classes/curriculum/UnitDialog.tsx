@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { type Belt, belts, beltWords, listConceptIds } from '@/core/vocabulary';
+import { AddByName } from '@/forms/AddByName';
 import { FormMessage } from '@/forms/FormMessage';
 import { useNewId } from '@/forms/useNewId';
 import { useDraft, useSending } from '@/forms/useSending';
@@ -9,7 +10,6 @@ import { saveUnit } from '@/server/classes/unitActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { Notice, Row } from '@/ui/layout/Page';
 import { Button, Dialog, Select, TextField } from '@/ui/primitives';
-import { AddByName } from '../AddByName';
 
 export interface UnitFacts {
   readonly id: string;

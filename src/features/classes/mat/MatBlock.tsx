@@ -6,7 +6,7 @@ import type { ClassPlan } from '@/core/planning';
 import { drillOf, findHazard } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { color, font, space } from '@/ui/tokens/tokens';
-import { besideWords, partWords, plainTitle } from '../classView';
+import { besideWords, partWords, plainTitle, watchedIn } from '../classView';
 
 const Body = styled.main`
   display: grid; grid-template-columns: minmax(0, 1.7fr) minmax(240px, 1fr); gap: ${space(6)}; padding: ${space(4)}; overflow: auto;
@@ -40,7 +40,7 @@ export function MatBlock({ plan, at, nameOf, children }: MatBlockProps) {
   const pairing =
     plan.pairings.find((one) => one.drillId !== undefined && one.drillId === block.drillId) ??
     plan.pairings.find((one) => one.phase === block.kind);
-  const watch = [...new Set(block.reasons.flatMap((reason) => reason.people.map((one) => one.personId)))].slice(0, 4);
+  const watch = watchedIn(block);
   const [first = '', ...rest] = drill ? partWords(drill, block.kind) : [];
   return (
     <Body>

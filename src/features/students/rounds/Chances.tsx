@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { styled } from 'styled-components';
-import type { Funnel } from '@/core/patterns';
+import { type FamilyFunnel, type Funnel, withMoments } from '@/core/patterns';
 import type { TechniqueFamily } from '@/core/vocabulary';
 import { useWordOf } from '@/terms/HouseContext';
 import { techniqueFamilyWords } from '@/terms/techniqueFamilyWords';
@@ -18,7 +18,7 @@ const By = styled.div`
 
 interface Funnels {
   readonly techniques: readonly Funnel[];
-  readonly families: readonly Funnel<TechniqueFamily>[];
+  readonly families: readonly FamilyFunnel[];
 }
 export interface ChancesProps {
   readonly funnels: Readonly<Record<'own' | 'faced', Funnels>>;
@@ -30,6 +30,8 @@ export function Chances({ funnels: { own, faced }, rounds }: ChancesProps) {
   const wordOf = useWordOf();
   const [by, setBy] = useState<keyof Funnels>('techniques');
   const nameOf = by === 'techniques' ? wordOf : (family: string) => techniqueFamilyWords[family as TechniqueFamily];
+  const chosen = ({ techniques, families }: Funnels): readonly Funnel[] =>
+    by === 'techniques' ? techniques : withMoments(families, techniques);
   return (
     <>
       {own.techniques.length + faced.techniques.length > 0 ? (
@@ -45,8 +47,14 @@ export function Chances({ funnels: { own, faced }, rounds }: ChancesProps) {
           />
         </By>
       ) : null}
-      <Finishes key={`own ${by}`} funnels={own[by]} nameOf={nameOf} label="Own attempts" rounds={rounds} />
-      <Finishes key={`faced ${by}`} funnels={faced[by]} nameOf={nameOf} label="Attempts of partners" rounds={rounds} />
+      <Finishes key={`own ${by}`} funnels={chosen(own)} nameOf={nameOf} label="Own attempts" rounds={rounds} />
+      <Finishes
+        key={`faced ${by}`}
+        funnels={chosen(faced)}
+        nameOf={nameOf}
+        label="Attempts of partners"
+        rounds={rounds}
+      />
     </>
   );
 }

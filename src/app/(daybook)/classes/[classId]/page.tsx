@@ -28,6 +28,7 @@ export default async function Class({ params }: { params: Promise<{ classId: str
         }
       }
       weightLimitRatio={academy.liveWeightGapRatio}
+      shape={academy.classShape}
       unit={weightUnit}
     />
   );

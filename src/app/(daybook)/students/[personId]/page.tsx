@@ -1,8 +1,9 @@
 import type { Metadata } from 'next';
 import { onePlace } from '@/app/onePlace';
-import { ageOn } from '@/core/kernel';
+import { ageOn, pack } from '@/core/kernel';
 import { NothingHere } from '@/features/account/NothingHere';
-import { StudentPage } from '@/features/students/StudentPage';
+import { PackedStudent } from '@/features/students/PackedStudent';
+import type { StudentPageProps } from '@/features/students/StudentPage';
 import { loadStudent } from '@/server/students/loadStudent';
 import { readStudentQuery } from '@/server/students/studentInput';
 
@@ -33,19 +34,18 @@ export default async function Student({ params, searchParams }: Address) {
   }));
   const listOf = (after: string) =>
     `/students/${person.id}?${new URLSearchParams([...asked.filter(([name]) => name !== 'after'), ['after', after]].map((pair) => [...pair]))}`;
-  return (
-    <StudentPage
-      {...figures}
-      person={{ ...person, age: person.bornOn ? ageOn(person.bornOn, today) : undefined }}
-      filter={query.filter}
-      side={query.side}
-      rounds={lines}
-      foot={{
-        more: rounds.more ? { href: listOf(rounds.more), words: 'Earlier rounds' } : undefined,
-        start: query.after ? { href: `/students/${person.id}`, words: 'Back to the newest' } : undefined,
-        unreadable: rounds.unreadable,
-      }}
-      unit={weightUnit}
-    />
-  );
+  const shown: StudentPageProps = {
+    ...figures,
+    person: { ...person, age: person.bornOn ? ageOn(person.bornOn, today) : undefined },
+    filter: query.filter,
+    side: query.side,
+    rounds: lines,
+    foot: {
+      more: rounds.more ? { href: listOf(rounds.more), words: 'Earlier rounds' } : undefined,
+      start: query.after ? { href: `/students/${person.id}`, words: 'Back to the newest' } : undefined,
+      unreadable: rounds.unreadable,
+    },
+    unit: weightUnit,
+  };
+  return <PackedStudent packed={pack(shown)} />;
 }
