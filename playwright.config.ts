@@ -1,5 +1,8 @@
 import { defineConfig } from '@playwright/test';
 
+// One name for the whole run, which its workers inherit: they share what was loaded for it.
+process.env.OWL_TEST_RUN ??= String(Date.now());
+
 const isRoot = process.getuid?.() === 0;
 
 export default defineConfig({

@@ -5,13 +5,13 @@ import {
   doseOf,
   drillMinutesIn,
   type EarlierDose,
-  MOST_LESSONS,
   mostFrequentFirst,
   type Need,
   planRun,
   type RunClass,
   type RunLesson,
   themesAmong,
+  usualShape,
 } from '../src/core/planning';
 import { drills, errors, findDrill } from '../src/core/vocabulary';
 import { arbitraryAttendees } from '../tests/support/planning';
@@ -160,7 +160,7 @@ const mostFrequent = (
     candidates: drills
       .filter((drill) => day - (taughtOn.get(drill.id) ?? -99) >= 2)
       .map((drill) => ({ drill, excludedIds: [] })),
-    ...{ minutes: drillMinutesIn(MINUTES), mostThemes: 1, mostLessons: MOST_LESSONS },
+    ...{ minutes: drillMinutesIn(MINUTES), mostThemes: 1, mostLessons: usualShape.mostLessons },
   });
 
 const RANDOM_ACADEMIES = 1000;

@@ -2,13 +2,20 @@ import { createHash } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
 import path from 'node:path';
 import { drawsFrom } from '../../demo/term/draws';
-import { addDays } from '../../src/core/kernel';
-import { errors, positions, strengths, techniques } from '../../src/core/vocabulary';
+import { addDays, present } from '../../src/core/kernel';
+import { drills, errors, positions, strengths, techniques } from '../../src/core/vocabulary';
 
 /** How much an academy has gathered; the figures of the design: three years of a busy one. */
-export const SIZE = { people: 300, rounds: 20_000, marksEach: 50, classes: 600, expectedEach: 24 } as const;
+export const SIZE = {
+  people: 300,
+  rounds: 20_000,
+  marksEach: 50,
+  classes: 600,
+  expectedEach: 24,
+  drilledEach: 3,
+} as const;
 /** Raise it when the generator changes: what was kept of an older one is made anew. */
-export const GENERATOR = 2;
+export const GENERATOR = 3;
 
 export const idOf = (kind: string, number: number): string => {
   const hex = createHash('sha256').update(`${kind} ${number}`).digest('hex');
@@ -65,10 +72,28 @@ const remarks = [
   'nice patience',
 ];
 
+type Pick = <Item>(items: readonly Item[]) => Item;
+
+function anyMark(roll: () => number, pick: Pick, base: { readonly id: string; readonly atSeconds: number }) {
+  const kind = roll();
+  const athlete = roll() < 0.5 ? 'a' : 'b';
+  if (kind < 0.4) return { ...base, kind: 'position', positionId: pick(positions).id, holder: athlete };
+  if (kind < 0.65) {
+    const stage = pick(['entry', 'control', 'finished']);
+    return { ...base, kind: 'attempt', techniqueId: pick(techniques).id, athlete, stage };
+  }
+  if (kind < 0.85) {
+    const punished = pick(['yes', 'no', 'partly']);
+    return { ...base, kind: 'error', errorId: pick(errors).id, athlete, punished, ledTo: [] };
+  }
+  if (kind < 0.95) return { ...base, kind: 'strength', strengthId: pick(strengths).id, athlete };
+  return { ...base, kind: 'note', note: pick(remarks) };
+}
+
 /** Writes the academy as files for COPY into a folder; `today` is the day of its newest round. */
 export async function generateAcademy(folder: string, today: string): Promise<void> {
   const roll = drawsFrom(7).number;
-  const pick = <Item>(items: readonly Item[]): Item => items[Math.floor(roll() * items.length)] as Item;
+  const pick: Pick = (items) => present(items[Math.floor(roll() * items.length)]);
   const write = (name: string) => {
     const stream = createWriteStream(path.join(folder, `${name}.csv`));
     return {
@@ -79,13 +104,14 @@ export async function generateAcademy(folder: string, today: string): Promise<vo
       end: () => new Promise<void>((resolve) => stream.end(() => resolve())),
     };
   };
-  const [people, rounds, athletes, marks, classes, attendees] = [
+  const [people, rounds, athletes, marks, classes, attendees, drilled] = [
     write('person'),
     write('round'),
     write('round_athlete'),
     write('mark'),
     write('academy_class'),
     write('class_attendee'),
+    write('class_drilled'),
   ];
   const beltOf: string[] = [];
   for (let number = 0; number < SIZE.people; number += 1) {
@@ -126,32 +152,7 @@ export async function generateAcademy(folder: string, today: string): Promise<vo
     for (let place = 0; place < SIZE.marksEach; place += 1) {
       const atSeconds = Math.round(((place + roll()) * 3000) / SIZE.marksEach) / 10;
       const markId = idOf('mark', number * SIZE.marksEach + place);
-      const kind = roll();
-      const athlete = roll() < 0.5 ? 'a' : 'b';
-      const base = { id: markId, atSeconds };
-      const content =
-        kind < 0.4
-          ? { ...base, kind: 'position', positionId: pick(positions).id, holder: athlete }
-          : kind < 0.65
-            ? {
-                ...base,
-                kind: 'attempt',
-                techniqueId: pick(techniques).id,
-                athlete,
-                stage: pick(['entry', 'control', 'finished']),
-              }
-            : kind < 0.85
-              ? {
-                  ...base,
-                  kind: 'error',
-                  errorId: pick(errors).id,
-                  athlete,
-                  punished: pick(['yes', 'no', 'partly']),
-                  ledTo: [],
-                }
-              : kind < 0.95
-                ? { ...base, kind: 'strength', strengthId: pick(strengths).id, athlete }
-                : { ...base, kind: 'note', note: pick(remarks) };
+      const content = anyMark(roll, pick, { id: markId, atSeconds });
       await marks.line(
         markId,
         id,
@@ -164,10 +165,17 @@ export async function generateAcademy(folder: string, today: string): Promise<vo
   }
   for (let number = 0; number < SIZE.classes; number += 1) {
     const id = idOf('class', number);
-    await classes.line(id, 'Evening class', `${addDays(today, 14 - number)}T19:00:00Z`, 75, 'gi', 'all', 12);
+    const day = addDays(today, 14 - number);
+    const isLogged = day < today;
+    await classes.line(id, 'Evening class', `${day}T19:00:00Z`, 75, 'gi', 'all', 12);
     const start = Math.floor(roll() * SIZE.people);
-    for (let seat = 0; seat < SIZE.expectedEach; seat += 1)
-      await attendees.line(id, idOf('person', (start + seat * 11) % SIZE.people), 0.8);
+    for (let seat = 0; seat < SIZE.expectedEach; seat += 1) {
+      const came = isLogged ? String(roll() < 0.75) : '';
+      await attendees.line(id, idOf('person', (start + seat * 11) % SIZE.people), 0.8, came);
+    }
+    if (!isLogged) continue;
+    const lessons = new Set(Array.from({ length: SIZE.drilledEach }, () => pick(drills).id));
+    for (const drillId of lessons) await drilled.line(id, drillId, 10 + Math.floor(roll() * 11));
   }
-  await Promise.all([people, rounds, athletes, marks, classes, attendees].map((file) => file.end()));
+  await Promise.all([people, rounds, athletes, marks, classes, attendees, drilled].map((file) => file.end()));
 }

@@ -16,7 +16,8 @@ const columns: readonly (readonly [table: string, columns: string])[] = [
   ['round_athlete', 'round_id, slot, person_id, belt, stripes, weight_kg, weight_source'],
   ['mark', 'id, round_id, kind, at_seconds, content, change_id'],
   ['academy_class', 'id, title, starts_at, minutes, uniform, level, pairs_on_mats'],
-  ['class_attendee', 'class_id, person_id, chance'],
+  ['class_attendee', 'class_id, person_id, chance, came'],
+  ['class_drilled', 'class_id, drill_id, minutes'],
 ];
 export const BENCH_PASSWORD = 'a bench in the owl light';
 

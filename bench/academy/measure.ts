@@ -2,10 +2,12 @@ import { chromium } from '@playwright/test';
 import pg from 'pg';
 import { startCluster, stopCluster, testCluster } from '../../bin/cluster';
 import { FIGURES_VERSION } from '../../src/core/figures';
+import { drills } from '../../src/core/vocabulary';
 import { keepAlive } from '../../src/data/client';
 import { listStaleRounds } from '../../src/data/projections/roundFigures';
 import { figurePerson } from '../../src/server/figures/figurePerson';
 import { figureRound } from '../../src/server/figures/figureRound';
+import { workOutEffects } from '../../src/server/figures/workOutEffects';
 import { dayOfServer } from '../../src/server/kernel/environment';
 import { signIn } from '../../tests/support/pages';
 import { openServer } from '../../tests/support/server';
@@ -15,6 +17,8 @@ import { idOf, SIZE } from './generate';
 import { BENCH_PASSWORD, keepAcademy } from './keepAcademy';
 
 const TURNS = 40;
+/** A server that has run for a while is meant, not one that has just been started. */
+const WARM_TURNS = 25;
 const AT_ONCE = 4;
 const percentile = (values: readonly number[], share: number): number =>
   [...values].sort((one, other) => one - other)[Math.min(values.length - 1, Math.floor(values.length * share))] ??
@@ -35,6 +39,17 @@ async function workOut(pool: pg.Pool): Promise<{ rounds: number; perSecond: numb
     );
   }
   return { rounds, perSecond: rounds / ((performance.now() - began) / 1000) };
+}
+
+/** How fast this machine is just now: the same work takes twice as long on another day of a shared one. */
+function additions(): number {
+  const times = Array.from({ length: 5 }, () => {
+    const began = performance.now();
+    let sum = 0;
+    for (let at = 0; at < 1e8; at += 1) sum += at % 7;
+    return sum > 0 ? performance.now() - began : 0;
+  });
+  return median(times);
 }
 
 /** Server times of pages and searches of the great academy beside the statements that they ran, and the way from a mark to its figure. */
@@ -65,12 +80,22 @@ export async function measureAcademy(): Promise<BenchLine[]> {
     what: `adding up the ${SIZE.people} students`,
     measured: `${((performance.now() - peopleBegan) / SIZE.people).toFixed(0)} ms each`,
   });
+  const effectsBegan = performance.now();
+  await workOutEffects(pool, dayOfServer());
+  lines.push({
+    what: 'what happened to every error after every lesson of half a year',
+    measured: `${((performance.now() - effectsBegan) / 1000).toFixed(1)} s`,
+  });
   await pool.query(
-    "delete from graphile_worker._private_jobs where task_id in (select id from graphile_worker._private_tasks where identifier like 'figure-%')",
+    "delete from graphile_worker._private_jobs where task_id in (select id from graphile_worker._private_tasks where identifier like 'figure-%' or identifier = 'lesson-effects')",
   );
   await pool.query('analyze');
   await pool.query('create extension if not exists pg_stat_statements');
   const server = await openServer('academy', false, { databaseUrl: address });
+  lines.push({
+    what: 'a hundred million additions in one thread, to set times of other days against',
+    measured: `${additions().toFixed(0)} ms`,
+  });
   const browser = await chromium.launch(launchOptions);
   try {
     const page = await browser.newPage();
@@ -88,7 +113,10 @@ export async function measureAcademy(): Promise<BenchLine[]> {
       ['closing a review', (turn) => `/rounds/${round(turn)}/closing`],
       ['Classes', () => '/classes'],
       ['a class', (turn) => `/classes/${idOf('class', turn)}`],
+      ['a class that was', (turn) => `/classes/${idOf('class', 20 + turn)}`],
+      ['the curriculum', () => '/classes/curriculum'],
       ['Library', () => '/library'],
+      ['a drill', (turn) => `/library/${drills[turn % drills.length]?.id}`],
       ['an entry', (turn) => `/library/${['half-guard', 'mount', 'err-half-flat', 'armbar'][turn % 4]}`],
       [
         'searching a person and an error',
@@ -98,7 +126,7 @@ export async function measureAcademy(): Promise<BenchLine[]> {
       ['Footage', () => '/footage'],
     ];
     for (const [name, addressOf] of places) {
-      for (let turn = 0; turn < 5; turn += 1)
+      for (let turn = 0; turn < WARM_TURNS; turn += 1)
         await fetch(server.url + addressOf(turn), { headers: { cookie } }).then((answer) => answer.text());
       await pool.query('select pg_stat_statements_reset()');
       const times: number[] = [];

@@ -1,11 +1,17 @@
 import { randomUUID } from 'node:crypto';
+import ICAL from 'ical.js';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { addDays, clockIn, dayIn, momentOf } from '@/core/kernel';
 import { findAskedPlan, findClass, insertClass, listClassesBetween, saveAttendee } from '@/data/classes/classes';
+import { saveDrilled } from '@/data/classes/log';
 import { pool } from '@/data/client';
 import { copyClasses, moveTheme, removeHoliday, repeatWeekly, setHoliday } from '@/server/classes/calendarActions';
+import { closeCalendarAddress, openCalendarAddress } from '@/server/classes/calendarAddressActions';
+import { subscribedCalendar } from '@/server/classes/calendarFile';
 import { keepOwnBlocks, takePlan } from '@/server/classes/classActions';
 import { loadClass, loadClasses } from '@/server/classes/loadClass';
+import { saveUnit, setPlanFirst } from '@/server/classes/unitActions';
+import { unitsAhead } from '@/server/classes/unitsAhead';
 import { academyZone, today } from '@/server/kernel/academyTime';
 import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
@@ -139,4 +145,82 @@ it('makes room for the coach’s own blocks, and takes earlier plans again witho
   expect((await keepOwnBlocks(randomUUID(), [block])).ok).toBe(false);
   expect((await keepOwnBlocks(id, [{ ...block, minutes: 60 }])).ok).toBe(true);
   expect(await planNow(id, day)).toMatchObject({ ok: false, problem: { code: 'own-blocks-do-not-fit' } });
+});
+
+it('gives a calendar program an address that shows the classes and nobody’s name, until it is closed', async () => {
+  await classOn(addDays(day, 3), { title: 'Friday, gi', setTheme: theme });
+  await classOn(addDays(day, -10), { title: 'Was held' });
+  await classOn(addDays(day, -90), { title: 'Long ago' });
+  const made = await openCalendarAddress();
+  if (!made.ok) throw new Error('no address');
+  const token = made.path.split('/').at(-1) ?? '';
+  expect(token).toMatch(/^[\w-]{43}$/);
+  const { rows } = await pool().query('select * from calendar_address');
+  expect(JSON.stringify(rows)).not.toContain(token);
+  expect((await loadClasses()).calendar).toEqual({ madeOn: day, lastReadOn: undefined });
+
+  const answer = await subscribedCalendar(token);
+  expect([answer.status, answer.headers.get('content-type')]).toEqual([200, 'text/calendar; charset=utf-8']);
+  // Read by a parser of its own. @source RFC 5545
+  const events = new ICAL.Component(ICAL.parse(await answer.text())).getAllSubcomponents('vevent');
+  const named = events.map((one) => one.getFirstPropertyValue('summary'));
+  expect(named).toEqual(['Was held', expect.stringContaining('Friday, gi')]);
+  expect((await loadClasses()).calendar).toEqual({ madeOn: day, lastReadOn: day });
+
+  for (const wrong of ['', 'x', token.slice(1), `${token}x`, token.toUpperCase(), 'a'.repeat(5000), '../classes'])
+    expect((await subscribedCalendar(wrong)).status).toBe(404);
+  const again = await openCalendarAddress();
+  expect((await subscribedCalendar(token)).status).toBe(404);
+  const next = again.ok ? (again.path.split('/').at(-1) ?? '') : '';
+  expect((await subscribedCalendar(next)).status).toBe(200);
+  await pool().query('update coach set ended_at = now()');
+  expect((await subscribedCalendar(next)).status).toBe(404);
+  await pool().query('update coach set ended_at = null');
+  await closeCalendarAddress();
+  expect((await subscribedCalendar(next)).status).toBe(404);
+  expect((await loadClasses()).calendar).toBeUndefined();
+});
+
+it('goes by the curriculum where the academy says so: each open class takes the next unit, and errors choose inside it', async () => {
+  await pool().query('truncate unit');
+  const unit = (title: string, conceptIds: string[]) =>
+    saveUnit({ title, belt: 'blue', conceptIds }, { id: randomUUID(), version: 0 });
+  await unit('Taught already', ['drill-half-guard-side']);
+  await unit('To the feet', ['single-leg', 'double-leg']);
+  await unit('No lesson for it', ['collar-grip']);
+  await unit('Past the guard', ['knee-slice', 'toreando']);
+  const held = await classOn(addDays(day, -9));
+  await saveDrilled(pool(), held, 'drill-half-guard-side', 12);
+  const ids = [
+    await classOn(addDays(day, 2)),
+    await classOn(addDays(day, 4), { setTheme: theme }),
+    await classOn(addDays(day, 6)),
+    await classOn(addDays(day, 8)),
+  ];
+  const people = [await seedPerson('Ana Velden'), await seedPerson('Marek Osei')];
+  for (const id of ids) for (const personId of people) await saveAttendee(pool(), id, personId, 0.9);
+  expect((await unitsAhead(pool())).size).toBe(0);
+  expect(await setPlanFirst('curriculum')).toMatchObject({ ok: true });
+  const ahead = await unitsAhead(pool());
+  // What was never taught in the academy's order, then what was; a class with a theme of its own takes none.
+  expect(ids.map((id) => ahead.get(id)?.unit.title)).toEqual([
+    ...['To the feet', undefined, 'Past the guard', 'Taught already'],
+  ]);
+  const planned = await planNow(ids[0] ?? '', day);
+  expect(planned).toMatchObject({
+    plan: { fromUnit: { title: 'To the feet' }, themes: [{ family: 'standing', place: 'level' }] },
+  });
+  // Nobody may do what the next unit is about, everything being sore: the class is left to the errors.
+  await pool().query(
+    "truncate unit; update person set injured_until = now() + interval '90 days', injury_note = 'neck, shoulder, elbow, wrist, back, hip, knee, ankle'",
+  );
+  await unit('The legs', ['straight-ankle-lock', 'drill-clear-leg-then-invert']);
+  expect((await unitsAhead(pool())).get(ids[0] ?? '')?.unit.title).toBe('The legs');
+  const leftOpen = await planNow(ids[0] ?? '', day);
+  expect(leftOpen).not.toMatchObject({ problem: { code: 'theme-does-not-fit' } });
+  expect(leftOpen.ok ? leftOpen.plan.fromUnit : undefined).toBeUndefined();
+  expect((await loadClasses()).planFirst).toBe('curriculum');
+  expect(await setPlanFirst('errors')).toMatchObject({ ok: true });
+  expect((await unitsAhead(pool())).size).toBe(0);
+  expect(await setPlanFirst('mood' as never)).toMatchObject({ ok: false });
 });

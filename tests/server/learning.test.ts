@@ -1,12 +1,14 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { featureNames, plainWeights } from '@/core/commentary';
+import { present } from '@/core/kernel';
 import { ordinaryCircumstances } from '@/core/round';
+import { drillOf, findDrill } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { countLearned, listCorrections } from '@/data/language/corrections';
 import { getHouseWords } from '@/data/language/houseWords';
 import { findSpeechWeights } from '@/data/language/speechWeights';
 import { findRound } from '@/data/rounds/rounds';
-import { removeAlias, renameConcept } from '@/server/language/houseActions';
+import { addOwnWord, removeAlias, renameConcept, saveCourse } from '@/server/language/houseActions';
 import { forgetWords, learnCards, learnWords } from '@/server/language/learnActions';
 import { restoreCircumstances, shareCircumstances } from '@/server/rounds/dayActions';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
@@ -99,5 +101,58 @@ describe('what a whole day was like', () => {
       wallNear: false,
       restrictions: ['no-leg-locks'],
     });
+  });
+});
+
+describe('a drill of the academy’s own', () => {
+  const standard = present(findDrill('drill-step-to-mount'));
+  const course = {
+    ...standard,
+    cue: 'Hips, then foot.',
+    leastMinutes: 9,
+    needs: [],
+    targetErrorIds: ['err-half-flat'],
+  };
+  const added = async () => {
+    const outcome = await addOwnWord({ likeId: standard.id, name: 'Sofa drill', text: '', aliases: [] });
+    if (!outcome.ok) throw new Error('not added');
+    return outcome.id;
+  };
+  const kept = async () => (await getHouseWords(pool())).own[0];
+
+  it('is run as written, and as the standard one again', async () => {
+    const id = await added();
+    expect(await saveCourse(id, 'On the sofa.', course)).toMatchObject({ ok: true });
+    expect(drillOf(await getHouseWords(pool()), id)).toMatchObject({
+      ...{ start: 'On the sofa.', cue: 'Hips, then foot.', leastMinutes: 9, targetErrorIds: ['err-half-flat'] },
+      ...{ kappa: standard.kappa, family: standard.family, game: standard.game },
+    });
+    expect(await saveCourse(id, '', undefined)).toMatchObject({ ok: true });
+    expect(await kept()).toMatchObject({ text: '', course: undefined });
+  });
+
+  it.each([
+    ['targetErrorIds', { targetErrorIds: [] }],
+    ['targetErrorIds', { targetErrorIds: ['no-such-error'] }],
+    ['needs', { needs: ['no-such-drill'] }],
+    ['cue', { cue: ' ' }],
+    ['cue', { cue: 'x'.repeat(301) }],
+    ['mostMinutes', { leastMinutes: 20, mostMinutes: 10 }],
+    ['leastMinutes', { leastMinutes: Number.NaN }],
+    ['branches.0.answer', { branches: [{ when: 'they frame', answer: '' }] }],
+    ['branches', { branches: Array.from({ length: 9 }, () => ({ when: 'a', answer: 'b' })) }],
+    ['game.seconds', { game: { ...present(standard.game), seconds: 5 } }],
+  ])('says what is wrong with its %s, and keeps nothing', async (field, patch) => {
+    const id = await added();
+    const outcome = await saveCourse(id, '', { ...course, ...patch });
+    expect(outcome).toMatchObject({ ok: false, messages: { [field]: expect.any(String) } });
+    expect(await kept()).toMatchObject({ course: undefined });
+  });
+
+  it('cannot need itself, and what is no drill of ours has no course', async () => {
+    const id = await added();
+    expect(await saveCourse(id, '', { ...course, needs: [id] })).toMatchObject({ ok: false });
+    expect(await saveCourse(standard.id, '', course)).toMatchObject({ ok: false });
+    expect(await saveCourse('nothing~here', '', course)).toMatchObject({ ok: false });
   });
 });

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import ICAL from 'ical.js';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { usualShape } from '@/core/planning';
 import { ruleSets } from '@/core/scoring';
 import { listCoaches } from '@/data/accounts/coaches';
 import { findAskedPlan, insertClass, listAttendees, listClassesFrom } from '@/data/classes/classes';
@@ -93,11 +94,13 @@ describe('settings', () => {
     reactionLeadSeconds: 0.4,
     weightUnit: 'lb',
     timeZone: 'Asia/Tokyo',
+    classShape: { ...usualShape, warmUpMinutes: 15, mostLessons: 2 },
   } as const;
   it('of the academy are the head coach’s; everybody has their own', async () => {
     expect(await saveSettings(input)).toEqual({ ok: true });
     expect(await getAcademy(pool())).toEqual({
       ...{ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true, timeZone: 'Asia/Tokyo' },
+      ...{ planFirst: 'errors', classShape: input.classShape },
     });
     coach = { id: await seedCoach('felix'), role: 'assistant' };
     expect(await saveSettings({ ...input, academyName: 'Mine', reactionLeadSeconds: 1 })).toEqual({ ok: true });
@@ -110,6 +113,13 @@ describe('settings', () => {
       refusedWith('liveWeightGapPercent', '2'),
     );
     expect(await saveSettings({ ...input, reactionLeadSeconds: Number.NaN })).toMatchObject({ ok: false });
+    const built = (patch: object) => saveSettings({ ...input, classShape: { ...usualShape, ...patch } });
+    expect(await built({ warmUpMinutes: 31 })).toEqual(refusedWith('classShape.warmUpMinutes', '0 to 30'));
+    expect(await built({ mostLessons: 2.5 })).toEqual(refusedWith('classShape.mostLessons', '1 to 4'));
+    expect(await built({ closeMinutes: Number.NaN })).toEqual(refusedWith('classShape.closeMinutes', 'whole minutes'));
+    expect(await built({ leastLessonMinutes: 20, mostLessonMinutes: 10 })).toEqual(
+      refusedWith('classShape.mostLessonMinutes', 'exchange'),
+    );
     expect((await getAcademy(pool())).name).toBe('The academy');
   });
 });
@@ -216,6 +226,7 @@ describe('a class', () => {
       reactionLeadSeconds: 0,
       weightUnit: 'kg',
       timeZone: 'America/New_York',
+      classShape: usualShape,
     });
     const seen = fresh();
     expect(await saveClass(draft, seen)).toEqual({ ok: true, classId: seen.id });

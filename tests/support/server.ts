@@ -5,8 +5,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import pg from 'pg';
 import { ensureDatabase, startCluster, testCluster } from '../../bin/cluster';
-import { loadDemo } from '../../demo/loadDemo';
 import { keepAlive } from '../../src/data/client';
+import { copyDemo } from './demoCopy';
 
 const project = path.resolve(import.meta.dirname, '../..');
 
@@ -50,11 +50,12 @@ export async function openServer(
     withTerm = false,
   }: { mostUploadBytes?: number; options?: typeof testCluster; databaseUrl?: string; withTerm?: boolean } = {},
 ): Promise<TestServer> {
-  const databaseUrl =
-    given ?? (await ensureDatabase(await startCluster(options), `owl_${name}_${process.pid}_${Date.now()}`));
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));
+  const freshName = `owl_${name}_${process.pid}_${Date.now()}`;
+  const databaseUrl =
+    given ??
+    (demo ? await copyDemo(freshName, folder, withTerm) : await ensureDatabase(await startCluster(options), freshName));
   const log = openSync(path.join(folder, 'test.log'), 'a');
-  if (demo) await loadDemo(databaseUrl, folder, () => undefined, { withTerm });
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 2 });
   keepAlive(pool);
   const port = await findFreePort();

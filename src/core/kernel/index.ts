@@ -1,6 +1,7 @@
 export * from './calendarDate';
 export * from './names';
 export * from './outcome';
+export * from './packed';
 export * from './present';
 export * from './readDay';
 export * from './result';
