@@ -34,6 +34,22 @@ export const funnelsOf = (rounds: readonly RoundFigures[], whose: 'own' | 'faced
 export const familyFunnelsOf = (rounds: readonly RoundFigures[], whose: 'own' | 'faced'): Funnel<TechniqueFamily>[] =>
   funnelsBy(rounds, whose, techniqueFamilyOf);
 
+/** A funnel of a family without its moments, which are those of its techniques. */
+export type FamilyFunnel = Omit<Funnel<TechniqueFamily>, 'moments'>;
+
+/** Families with the moments of their techniques, in order of time. */
+export const withMoments = (
+  families: readonly FamilyFunnel[],
+  techniques: readonly Funnel[],
+): Funnel<TechniqueFamily>[] =>
+  families.map((family) => ({
+    ...family,
+    moments: techniques
+      .filter((one) => techniqueFamilyOf(one.of) === family.of)
+      .flatMap((one) => one.moments)
+      .sort(byTime),
+  }));
+
 function funnelsBy<Key extends string>(
   rounds: readonly RoundFigures[],
   whose: 'own' | 'faced',

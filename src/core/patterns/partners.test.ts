@@ -19,6 +19,7 @@ import {
   type RoundFilter,
   resultOf,
   sidesOf,
+  withMoments,
 } from './index';
 
 const figures = (patch: Partial<RoundFigures> = {}): RoundFigures => ({
@@ -249,6 +250,11 @@ describe('how rounds flow', () => {
         for (const whose of ['own', 'faced'] as const) {
           const techniques = funnelsOf(all, whose);
           const families = familyFunnelsOf(all, whose);
+          // Sent without their moments, they have them again from their techniques.
+          const sent = families.map(({ moments: _moments, ...family }) => family);
+          expect(withMoments(sent, techniques).map((one) => one.moments.length)).toEqual(
+            families.map((one) => one.moments.length),
+          );
           for (const { of, openings, reached, moments } of families) {
             const parts = techniques.filter((one) => techniqueFamilyOf(one.of) === of);
             expect(openings).toBe(parts.reduce((sum, one) => sum + one.openings, 0));

@@ -25,14 +25,15 @@ export function partnersBeltOf({ beltGap }: Pick<RoundFigures, 'beltGap'>): Part
   return above === 1 ? 'one-up' : 'more-up';
 }
 
-export const addVerdicts = (one: Verdicts, other: Verdicts): Verdicts =>
-  Object.fromEntries(
-    partnersBelts.flatMap((belt) => {
-      const [left, right] = [one[belt], other[belt]];
-      if (!left || !right) return left || right ? [[belt, left ?? right]] : [];
-      return [[belt, { judged: left.judged + right.judged, punished: left.punished + right.punished }]];
-    }),
-  );
+export function addVerdicts(one: Verdicts, other: Verdicts): Verdicts {
+  const sum: { [Of in PartnersBelt]?: Judged } = { ...one };
+  for (const belt of partnersBelts) {
+    const [left, right] = [one[belt], other[belt]];
+    if (right)
+      sum[belt] = left ? { judged: left.judged + right.judged, punished: left.punished + right.punished } : right;
+  }
+  return sum;
+}
 
 /** What occurrences of one round say about who punishes an error. */
 export function verdictsOf(
