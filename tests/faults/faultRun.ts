@@ -137,23 +137,30 @@ async function upload({ server, cookie }: Scene, file: string): Promise<void> {
   const address = `${server.url}/api/arrivals/${id}`;
   const timeout = () => AbortSignal.timeout(8000);
   // 409: it was begun by a try whose answer was lost.
-  await insist(
-    () =>
-      fetch(`${server.url}/api/arrivals`, {
-        method: 'POST',
-        headers: { ...headers, 'upload-length': String(bytes.length), 'upload-metadata': meta },
-        signal: timeout(),
-      }),
-    (status) => status === 201 || status === 409,
-    over,
-  );
+  const begin = () =>
+    insist(
+      () =>
+        fetch(`${server.url}/api/arrivals`, {
+          method: 'POST',
+          headers: { ...headers, 'upload-length': String(bytes.length), 'upload-metadata': meta },
+          signal: timeout(),
+        }),
+      (status) => status === 201 || status === 409,
+      over,
+    );
+  await begin();
   for (;;) {
     const head = await insist(
       () => fetch(address, { method: 'HEAD', headers, signal: timeout() }),
-      (status) => status === 200,
+      (status) => status === 200 || status === 404,
       over,
     );
-    if (!head) return;
+    if (!head) throw new Error(`${path.basename(file)} could not be sent in ten minutes`);
+    // Killed in the middle of beginning: it begins anew, as pages do.
+    if (head.status === 404) {
+      await begin();
+      continue;
+    }
     for (let offset = Number(head.headers.get('upload-offset')); ; ) {
       if (offset >= bytes.length) return;
       const piece = new Uint8Array(bytes.subarray(offset, offset + PIECE_BYTES));

@@ -1,5 +1,5 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
-import { readFileSync, writeFileSync } from 'node:fs';
+import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { pool } from '@/data/client';
 import { findArrival } from '@/data/footage/arrivals';
@@ -101,6 +101,26 @@ describe('a resumable upload', () => {
       code: 'here-already',
       name: 'old.mp4',
     });
+  });
+
+  it('begins anew after the server was killed while it began, or its record was cut short', async () => {
+    const film = randomBytes(3000);
+    writeFileSync(arrivingPath('begun'), film);
+    const sample = await sampleDigestOf(arrivingPath('begun'));
+    for (const left of [undefined, '', '{"id":']) {
+      const id = randomUUID();
+      expect((await create(film.length, { sample }, id)).status).toBe(201);
+      if (left === undefined) rmSync(`${arrivingPath(id)}.json`);
+      else writeFileSync(`${arrivingPath(id)}.json`, left);
+      expect((await send('HEAD', `${base}/${id}`)).status).toBe(404);
+      // A page asks again, under an id of its own or under the same.
+      const again = left === undefined ? id : randomUUID();
+      expect((await create(film.length, { sample }, again)).status).toBe(201);
+      if (again !== id) expect(await sizeOf(arrivingPath(id))).toBeUndefined();
+      expect((await patch(again, 0, film, checksum(film))).status).toBe(204);
+      expect(readFileSync(arrivingPath(again)).equals(film)).toBe(true);
+      await pool().query('delete from arrival');
+    }
   });
 
   it('refuses what is empty, too large, nameless, or more than the shelf and the disk hold', async () => {

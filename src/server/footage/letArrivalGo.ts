@@ -1,10 +1,9 @@
-import { rm } from 'node:fs/promises';
 import path from 'node:path';
 import { pool } from '@/data/client';
 import { deleteArrival, findArrival } from '@/data/footage/arrivals';
 import { moveFile } from './durable';
 import { keptName } from './fileNames';
-import { arrivingPath, refusedFolder, sizeOf } from './storage';
+import { arrivingPath, refusedFolder, removeArriving, sizeOf } from './storage';
 
 /**
  * Takes a refused or unfinished arrival off the list. What a coach sent of one is thrown away, since they have it still; what a camera sent is moved to
@@ -15,9 +14,7 @@ export async function letArrivalGo(arrivalId: string): Promise<void> {
   if (!arrival || !['arriving', 'refused'].includes(arrival.state)) return;
   if (arrival.source === 'camera') await keepRefused(arrival.id, arrival.originalName);
   await deleteArrival(pool(), arrival.id);
-  if (arrival.source === 'upload')
-    for (const file of [arrivingPath(arrival.id), `${arrivingPath(arrival.id)}.json`])
-      await rm(/*turbopackIgnore: true*/ file, { force: true });
+  if (arrival.source === 'upload') await removeArriving(arrival.id);
 }
 
 /** Moves what a camera sent to the folder of refused files, under a name that every disk takes. */

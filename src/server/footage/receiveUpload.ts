@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { FileStore } from '@tus/file-store';
-import { Server } from '@tus/server';
+import { ERRORS, Server } from '@tus/server';
 import { inTransaction, pool } from '@/data/client';
 import {
   type Arrival,
@@ -19,7 +19,7 @@ import { mostUploadBytes } from '../kernel/environment';
 import { syncFile } from './durable';
 import { safeFileName } from './fileNames';
 import { findRoomProblem, hasRoomForPiece } from './room';
-import { arrivingFolder, arrivingPath, sizeOf } from './storage';
+import { arrivingFolder, arrivingPath, removeArriving, sizeOf } from './storage';
 
 /** Pieces with a checksum are held in memory until it is known to be right. */
 const MOST_CHECKED_BYTES = 16 * 1024 * 1024;
@@ -111,12 +111,26 @@ async function admit(
   });
 }
 
-/** Points the page to the upload that is begun already; one whose file is gone is forgotten, so that it can begin anew instead of asking for ever. */
+/**
+ * Points the page to the upload that is begun already. One that nothing can be added to is forgotten, so that it can begin anew instead of asking for
+ * ever: its file is gone, or the server was killed after making the file and before writing the protocol's record beside it.
+ */
 async function goOnWith(started: Arrival): Promise<void> {
-  if ((await sizeOf(arrivingPath(started.id))) !== undefined)
-    throw refusal(409, 'begun-already', { arrivalId: started.id });
+  if (await canGoOn(started.id)) throw refusal(409, 'begun-already', { arrivalId: started.id });
   await deleteArrival(pool(), started.id);
+  await removeArriving(started.id);
 }
+
+const canGoOn = (id: string): Promise<boolean> =>
+  uploads()
+    .datastore.getUpload(id)
+    .then(
+      () => true,
+      (error: unknown) => {
+        if (error === ERRORS.FILE_NOT_FOUND || error === ERRORS.FILE_NO_LONGER_EXISTS) return false;
+        throw error;
+      },
+    );
 
 function readMoment(text: string | null | undefined): string | undefined {
   const date = new Date(text ?? '');

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { createReadStream } from 'node:fs';
-import { mkdir, open, stat, statfs } from 'node:fs/promises';
+import { mkdir, open, rm, stat, statfs } from 'node:fs/promises';
 import path from 'node:path';
 import { dataFolder, footageFolder } from '../kernel/environment';
 
@@ -11,6 +11,12 @@ export const storedPath = (storageName: string): string => under(footageFolder()
 /** Where files lie while they come in. */
 export const arrivingFolder = (): string => under(dataFolder(), 'arriving');
 export const arrivingPath = (arrivalId: string): string => under(arrivingFolder(), arrivalId);
+
+/** Throws away what has come of an upload: its bytes, and the record of the upload protocol beside them. */
+export async function removeArriving(arrivalId: string): Promise<void> {
+  for (const file of [arrivingPath(arrivalId), `${arrivingPath(arrivalId)}.json`])
+    await rm(/*turbopackIgnore: true*/ file, { force: true });
+}
 
 /** Where cameras lay their files. */
 export const inboxFolder = (): string => process.env.OWL_INBOX_FOLDER ?? under(dataFolder(), 'inbox');

@@ -9,7 +9,7 @@ import {
   listUnfinishedUploads,
 } from '@/data/footage/arrivals';
 import { deleteSilentWorkers } from '@/data/footage/queue';
-import { arrivingFolder, arrivingPath, sizeOf } from '../footage/storage';
+import { arrivingFolder, arrivingPath, removeArriving, sizeOf } from '../footage/storage';
 import { footageFolder } from '../kernel/environment';
 import { isUuid } from '../kernel/isUuid';
 import { queueArrival } from './queueWork';
@@ -41,11 +41,6 @@ export async function handOn(arrivalId: string): Promise<boolean> {
 export async function giveUpOldUploads(days: number = UPLOAD_DAYS): Promise<void> {
   for (const { id } of await expireUploads(pool(), days)) await removeArriving(id);
 }
-
-const removeArriving = async (id: string): Promise<void> => {
-  for (const file of [arrivingPath(id), `${arrivingPath(id)}.json`])
-    await rm(/*turbopackIgnore: true*/ file, { force: true });
-};
 
 /** Removes what killed processes left behind: half-made copies that nobody writes to, and files whose film stands on the shelf. */
 export async function sweepLeftovers(nowMs: number): Promise<void> {
