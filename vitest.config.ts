@@ -10,6 +10,8 @@ const alias = {
 export default defineConfig({
   resolve: { alias },
   test: {
+    // By itself one worker would be kept free on a machine of two cores.
+    maxWorkers: 2,
     projects: [
       {
         extends: true,
@@ -65,9 +67,9 @@ export default defineConfig({
         test: {
           name: 'database',
           globalSetup: ['tests/support/databaseSetup.ts'],
+          setupFiles: ['tests/support/ownDatabase.ts'],
           environment: 'node',
           include: ['tests/{data,server,security}/**/*.test.ts'],
-          fileParallelism: false,
           testTimeout: 30_000,
         },
       },
