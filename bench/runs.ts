@@ -11,7 +11,7 @@ import {
   type RunClass,
   type RunLesson,
   themesAmong,
-  usualShape,
+  usualNumbers,
 } from '../src/core/planning';
 import { drills, errors, findDrill } from '../src/core/vocabulary';
 import { arbitraryAttendees } from '../tests/support/planning';
@@ -160,7 +160,7 @@ const mostFrequent = (
     candidates: drills
       .filter((drill) => day - (taughtOn.get(drill.id) ?? -99) >= 2)
       .map((drill) => ({ drill, excludedIds: [] })),
-    ...{ minutes: drillMinutesIn(MINUTES), mostThemes: 1, mostLessons: usualShape.mostLessons },
+    ...{ minutes: drillMinutesIn(MINUTES), mostThemes: 1, mostLessons: usualNumbers.mostLessons },
   });
 
 const RANDOM_ACADEMIES = 1000;

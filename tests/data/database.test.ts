@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { usualShape } from '@/core/planning';
+import { usualNumbers } from '@/core/planning';
 import { countCoaches, findCoachBySession, findCoachBySignInName } from '@/data/accounts/coaches';
 import {
   guessHistory,
@@ -14,7 +14,7 @@ import {
 import { inTransaction, pool } from '@/data/client';
 import { deleteUnusedFootage, findFootageByDigest, insertFootage } from '@/data/footage/footage';
 import { migrate, readMigrations } from '@/data/migrate';
-import { getAcademy, saveAcademy, savePlanFirst } from '@/data/people/academy';
+import { getAcademy, keepPlanNumbers, saveAcademy, savePlanFirst } from '@/data/people/academy';
 import { findPerson, listPeople, updatePerson } from '@/data/people/people';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
 
@@ -146,18 +146,21 @@ it('the academy has limits before anybody sets them', async () => {
   await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true });
   expect(await getAcademy(pool())).toEqual({
     ...{ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true },
-    ...{ planFirst: 'errors', classShape: usualShape },
+    ...{ planFirst: 'errors', planNumbers: usualNumbers },
     timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
   });
   await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true, timeZone: 'Asia/Tokyo' });
   expect(await getAcademy(pool())).toMatchObject({ timeZone: 'Asia/Tokyo' });
-  const classShape = { ...usualShape, warmUpMinutes: 15 };
-  await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true, classShape });
+  const planNumbers = { ...usualNumbers, warmUpMinutes: 15 };
+  await keepPlanNumbers(pool(), planNumbers);
+  // Only what differs is kept: the rest follows what is usual.
+  const { rows } = await pool().query('select plan_numbers from academy');
+  expect(rows).toEqual([{ plan_numbers: { warmUpMinutes: 15 } }]);
   await savePlanFirst(pool(), 'curriculum');
-  // What does not say a zone, nor how classes are built, leaves them.
+  // What does not say a zone leaves it.
   await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.2, minorsWithAdults: true });
   expect(await getAcademy(pool())).toMatchObject({
-    ...{ timeZone: 'Asia/Tokyo', liveWeightGapRatio: 0.2, planFirst: 'curriculum', classShape },
+    ...{ timeZone: 'Asia/Tokyo', liveWeightGapRatio: 0.2, planFirst: 'curriculum', planNumbers },
   });
 });
 

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import ICAL from 'ical.js';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { usualShape } from '@/core/planning';
+import { planNumberNames, planNumbers, usualNumbers } from '@/core/planning';
 import { ruleSets } from '@/core/scoring';
 import { listCoaches } from '@/data/accounts/coaches';
 import { findAskedPlan, insertClass, listAttendees, listClassesFrom } from '@/data/classes/classes';
@@ -34,7 +34,7 @@ import { signReview } from '@/server/reviews/closingActions';
 import { removeClock, saveClock } from '@/server/rounds/clockActions';
 import { removeRound, saveRound } from '@/server/rounds/roundActions';
 import { removeRuleSet, saveRuleSet } from '@/server/settings/ruleSetActions';
-import { saveSettings } from '@/server/settings/settingsActions';
+import { savePlanNumbers, saveSettings } from '@/server/settings/settingsActions';
 import { emptyDatabase, flatError, putMarks, seedCoach, seedFilm, seedPerson, seedRound } from '../support/seed';
 
 let coach: { id: string; role: 'head' | 'assistant' };
@@ -94,13 +94,12 @@ describe('settings', () => {
     reactionLeadSeconds: 0.4,
     weightUnit: 'lb',
     timeZone: 'Asia/Tokyo',
-    classShape: { ...usualShape, warmUpMinutes: 15, mostLessons: 2 },
   } as const;
   it('of the academy are the head coach’s; everybody has their own', async () => {
     expect(await saveSettings(input)).toEqual({ ok: true });
     expect(await getAcademy(pool())).toEqual({
       ...{ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true, timeZone: 'Asia/Tokyo' },
-      ...{ planFirst: 'errors', classShape: input.classShape },
+      ...{ planFirst: 'errors', planNumbers: usualNumbers },
     });
     coach = { id: await seedCoach('felix'), role: 'assistant' };
     expect(await saveSettings({ ...input, academyName: 'Mine', reactionLeadSeconds: 1 })).toEqual({ ok: true });
@@ -113,14 +112,29 @@ describe('settings', () => {
       refusedWith('liveWeightGapPercent', '2'),
     );
     expect(await saveSettings({ ...input, reactionLeadSeconds: Number.NaN })).toMatchObject({ ok: false });
-    const built = (patch: object) => saveSettings({ ...input, classShape: { ...usualShape, ...patch } });
-    expect(await built({ warmUpMinutes: 31 })).toEqual(refusedWith('classShape.warmUpMinutes', '0 to 30'));
-    expect(await built({ mostLessons: 2.5 })).toEqual(refusedWith('classShape.mostLessons', '1 to 4'));
-    expect(await built({ closeMinutes: Number.NaN })).toEqual(refusedWith('classShape.closeMinutes', 'whole minutes'));
-    expect(await built({ leastLessonMinutes: 20, mostLessonMinutes: 10 })).toEqual(
-      refusedWith('classShape.mostLessonMinutes', 'exchange'),
-    );
     expect((await getAcademy(pool())).name).toBe('The academy');
+  });
+  it('of the planner are numbers of the head coach’s, each within its bounds', async () => {
+    const kept = async () => (await getAcademy(pool())).planNumbers;
+    const write = (patch: object) => savePlanNumbers({ ...usualNumbers, ...patch });
+    expect(await write({ warmUpMinutes: 15, doseMinutes: 10 })).toEqual({ ok: true });
+    expect(await kept()).toEqual({ ...usualNumbers, warmUpMinutes: 15, doseMinutes: 10 });
+    for (const name of planNumberNames) {
+      const { least, most } = planNumbers[name];
+      for (const wrong of [least - 1, most + 1, least + 0.5, Number.NaN, '7', null])
+        expect(await write({ [name]: wrong }), `${name} ${wrong}`).toMatchObject({
+          ok: false,
+          messages: { [name]: expect.stringContaining(`${least} to ${most}`) },
+        });
+    }
+    expect(await write({ leastLessonMinutes: 20, mostLessonMinutes: 10 })).toEqual(
+      refusedWith('mostLessonMinutes', 'exchange'),
+    );
+    expect(await write({ priorCame: 9 })).toEqual(refusedWith('priorCame', 'Nobody comes more often'));
+    expect((await kept()).warmUpMinutes).toBe(15);
+    coach = { id: await seedCoach('felix'), role: 'assistant' };
+    expect(await write({})).toMatchObject({ ok: false });
+    expect((await kept()).warmUpMinutes).toBe(15);
   });
 });
 
@@ -226,7 +240,6 @@ describe('a class', () => {
       reactionLeadSeconds: 0,
       weightUnit: 'kg',
       timeZone: 'America/New_York',
-      classShape: usualShape,
     });
     const seen = fresh();
     expect(await saveClass(draft, seen)).toEqual({ ok: true, classId: seen.id });

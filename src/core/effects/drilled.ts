@@ -1,6 +1,6 @@
 import { type CalendarDate, daysBetween } from '../kernel';
 import { type GammaPrior, gammaPriorOf, momentsOf } from '../patterns';
-import { DOSE_MINUTES, HALF_LIFE_DAYS } from '../planning';
+import { filledBy, leftOf, type PlanNumbers, usualNumbers } from '../planning';
 import type { CountOver } from '../statistics';
 
 /** A dose on one error: working minutes × resistance, by a drill that is taken to remove a share κ of the error's rate. */
@@ -58,10 +58,10 @@ export const sumOf = (all: readonly CountOver[]): CountOver => ({
 export const didDrill = ({ doses }: Worker, drillId: string): boolean => doses.some((one) => one.drillId === drillId);
 
 /** What is left on a day of doses before it: how much of their effect there is, 0 to 1, and the dose of each. A round on the day of a lesson is before it. */
-export function dosesLeft(doses: readonly ErrorDose[], day: CalendarDate) {
+export function dosesLeft(doses: readonly ErrorDose[], day: CalendarDate, numbers: PlanNumbers = usualNumbers) {
   const left = doses
     .filter((one) => one.day < day)
-    .map((one) => ({ ...one, left: one.dose * 0.5 ** (daysBetween(one.day, day) / HALF_LIFE_DAYS) }));
+    .map((one) => ({ ...one, left: leftOf(one.dose, daysBetween(one.day, day), numbers) }));
   const all = left.reduce((sum, one) => sum + one.left, 0);
-  return { left, all, filled: all > 0 ? 1 - Math.exp(-all / DOSE_MINUTES) : 0 };
+  return { left, all, filled: all > 0 ? filledBy(all, numbers) : 0 };
 }

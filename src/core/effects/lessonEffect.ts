@@ -1,11 +1,9 @@
 import type { CalendarDate } from '../kernel';
 import { type GammaPrior, shrunkRate } from '../patterns';
+import { type PlanNumbers, usualNumbers } from '../planning';
 import type { CountOver, Interval, RateRatio } from '../statistics';
 import { compareRates, pooledRateRatio, type Stratum } from '../statistics';
 import { priorOf, sumOf, type Worker } from './drilled';
-
-/** Exposure after a lesson under which nothing is said: minutes, or chances. @source own decision */
-export const LEAST_EXPOSURE_AFTER = 20;
 
 /** How often an error came after something over how often it came before: 0.5 is half as often. */
 export interface BeforeAfter {
@@ -43,7 +41,12 @@ interface Parted {
  * comparable students, and those who never drilled it stand beside. Undefined where nobody who did the drill was ever seen.
  * @source Rothman, Greenland & Lash, Modern Epidemiology; regression to the mean: Galton 1886
  */
-export function lessonEffect(drillId: string, errorId: string, workers: readonly Worker[]): LessonEffect | undefined {
+export function lessonEffect(
+  drillId: string,
+  errorId: string,
+  workers: readonly Worker[],
+  { enoughExposure }: PlanNumbers = usualNumbers,
+): LessonEffect | undefined {
   const drilled = workers.flatMap((one) => {
     const first = one.doses.find((dose) => dose.drillId === drillId);
     return first ? [{ worker: one, first: first.day }] : [];
@@ -58,12 +61,12 @@ export function lessonEffect(drillId: string, errorId: string, workers: readonly
   const prior = priorOf([...own, ...undrilled].map((one) => one.before));
   const others = undrilled.filter((one) => one.before.count > 0);
   const effect = compare(own, prior);
-  const isLacking = effect.after.exposure < LEAST_EXPOSURE_AFTER || effect.before.count === 0;
+  const isLacking = effect.after.exposure < enoughExposure || effect.before.count === 0;
   return {
     ...{ drillId, errorId, since },
     ...(isLacking ? { people: effect.people, before: effect.before, after: effect.after } : effect),
     others: compare(others, prior),
-    lacking: Math.max(0, LEAST_EXPOSURE_AFTER - effect.after.exposure),
+    lacking: Math.max(0, enoughExposure - effect.after.exposure),
     each: own.map(({ personId, before, after }) => ({ personId, before, after })),
   };
 }

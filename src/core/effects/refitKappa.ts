@@ -1,12 +1,6 @@
-import type { LearnedKappa } from '../planning';
+import { type LearnedKappa, type PlanNumbers, usualNumbers } from '../planning';
 import { didDrill, dosesLeft, type Worker } from './drilled';
 
-/**
- * How much the catalogue’s κ weighs: as the shape of a gamma prior of the rate ratio. 16 takes the catalogue to be off by about half of what it says; at 8 a few
- * lessons moved κ further than they could tell.
- * @source house estimate
- */
-const PRIOR_SHAPE = 16;
 const MOST_KAPPA = 0.95;
 /** Rate ratios that are weighed, from nearly gone to twice as often. */
 const STEP = 0.01;
@@ -15,15 +9,20 @@ const MOST_RATIO = 2;
 /**
  * κ of a drill from what happened to its errors: the rate of a student is one gamma-distributed number (the prior is that of comparable students), times what
  * doses leave of it in each round: 1 − κ̄ × (1 − e^(−D/τ)), D what is left of doses by then, κ̄ their mean weighted by dose. The rate integrates out in closed
- * form; the ratio of a full dose, 1 − κ, has a gamma prior about the catalogue's and is summed over a grid. One entry of `byError` holds everybody for one error.
+ * form; the ratio of a full dose, 1 − κ, has a gamma prior about the catalogue's and is summed over a grid. The shape of that prior says how much the catalogue
+ * weighs: 16 takes it to be off by about half of what it says; at 8 a few lessons moved κ further than they could tell. One entry of `byError` holds everybody for one error.
  * @source gamma–Poisson marginal likelihood (Gelman et al., Bayesian Data Analysis, from memory); the prior is a house estimate
  */
 export function refitKappa(
   drill: { readonly id: string; readonly kappa: number },
   byError: readonly (readonly Worker[])[],
+  numbers: PlanNumbers = usualNumbers,
 ): LearnedKappa {
+  const shape = numbers.catalogueWeight;
   const all = byError.flatMap((workers) =>
-    workers.filter((one) => didDrill(one, drill.id)).map((worker) => ({ worker, cells: cellsOf(worker, drill.id) })),
+    workers
+      .filter((one) => didDrill(one, drill.id))
+      .map((worker) => ({ worker, cells: cellsOf(worker, drill.id, numbers) })),
   );
   const seen = all.filter(({ cells }) => cells.some((one) => one.share > 0 && one.exposure > 0));
   const expected = 1 - drill.kappa;
@@ -31,8 +30,8 @@ export function refitKappa(
   const ratios = Array.from({ length: Math.round(MOST_RATIO / STEP) }, (_, at) => (at + 1) * STEP);
   const logs = ratios.map(
     (ratio) =>
-      (PRIOR_SHAPE - 1) * Math.log(ratio) -
-      (PRIOR_SHAPE / expected) * ratio +
+      (shape - 1) * Math.log(ratio) -
+      (shape / expected) * ratio +
       seen.reduce((total, { worker, cells }) => total + logLikelihood(worker, cells, ratio), 0),
   );
   const most = Math.max(...logs);
@@ -57,9 +56,9 @@ interface Cell {
   readonly byOthers: number;
 }
 
-function cellsOf({ rounds, doses }: Worker, drillId: string): Cell[] {
+function cellsOf({ rounds, doses }: Worker, drillId: string, numbers: PlanNumbers): Cell[] {
   return rounds.map(({ day, count, exposure }): Cell => {
-    const { left, all, filled } = dosesLeft(doses, day);
+    const { left, all, filled } = dosesLeft(doses, day, numbers);
     if (all === 0) return { count, exposure, share: 0, byOthers: 0 };
     const own = left.filter((one) => one.drillId === drillId).reduce((sum, one) => sum + one.left, 0);
     const others = left.filter((one) => one.drillId !== drillId).reduce((sum, one) => sum + one.left * one.kappa, 0);

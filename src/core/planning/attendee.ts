@@ -1,4 +1,5 @@
 import type { Belt, BodyPart } from '../vocabulary';
+import { type PlanNumbers, usualNumbers } from './numbers';
 
 /** How much one student stands to gain from work on one error. */
 export interface Need {
@@ -66,19 +67,25 @@ const jointWords: readonly (readonly [BodyPart, RegExp])[] = [
 export const soreJointsIn = (text: string): BodyPart[] =>
   jointWords.filter(([, words]) => words.test(text)).map(([joint]) => joint);
 
-/** A signed first point weighs at least so many times the most pressing of what was worked out. @source own decision: the coach decides first */
-const SIGNED_FIRST = 2;
-
-/** Needs with the first points of signed reviews put before what was worked out; one that is no need yet becomes one. */
+/**
+ * Needs with the first points of signed reviews put before what was worked out: each weighs so many times the most pressing at least; one that is no need
+ * yet becomes one.
+ */
 export function withSigned(
   needs: readonly Need[],
   signed: readonly { readonly errorId: string; readonly drillId?: string; readonly day: string }[],
+  { signedPercent }: PlanNumbers = usualNumbers,
 ): Need[] {
   const most = Math.max(1, ...needs.map((need) => need.priority));
   const first = new Map(signed.map((one) => [one.errorId, one]));
   const named = [...first.values()].map(({ errorId, drillId, day }): Need => {
     const known = needs.find((need) => need.errorId === errorId) ?? { errorId, count: 0, priority: 0, markIds: [] };
-    return { ...known, priority: Math.max(known.priority, most * SIGNED_FIRST), signedOn: day, namedDrillId: drillId };
+    return {
+      ...known,
+      priority: Math.max(known.priority, (most * signedPercent) / 100),
+      signedOn: day,
+      namedDrillId: drillId,
+    };
   });
   return [...named, ...needs.filter((need) => !first.has(need.errorId))];
 }

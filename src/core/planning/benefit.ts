@@ -1,12 +1,8 @@
-import { type Drill, type DrillStage, findDrill } from '../vocabulary';
+import { placeOfRole } from '../round';
+import { type CatalogueError, type Drill, type DrillStage, errors, findDrill } from '../vocabulary';
 import type { Attendee, Need } from './attendee';
-import { usualShape } from './classShape';
-
-/** Minutes that bring 63 % of a drill's effect. @source house estimate */
-export const DOSE_MINUTES = 12;
-
-/** Minutes lost to a new partner and the first look, taken from a lesson's own. @source house estimate */
-export const CHANGE_OVER_MINUTES = 1;
+import { termsOf } from './lessonTerms';
+import { type PlanNumbers, usualNumbers } from './numbers';
 
 /** What comes after what in a lesson; `shown` is shown, and held where the drill says so. */
 export type DrillPhase = 'shown' | 'technique' | 'progressive' | 'positional';
@@ -17,14 +13,15 @@ const phaseOfStage: Readonly<Record<DrillStage, DrillPhase>> = {
   progressive: 'progressive',
   live: 'positional',
 };
-/** Parts of a lesson's minutes. @source house estimate: one part shown, two repeated, two answered, two played */
-const parts: Readonly<Record<DrillPhase, number>> = { shown: 1, technique: 2, progressive: 2, positional: 2 };
-const resistance: Readonly<Record<DrillPhase, number>> = {
-  shown: 0.5,
-  technique: 0.5,
-  progressive: 0.75,
-  positional: 1,
+const stageOfPhase: Readonly<Record<DrillPhase, DrillStage>> = {
+  shown: 'static',
+  technique: 'cooperative',
+  progressive: 'progressive',
+  positional: 'live',
 };
+/** Parts of a lesson's minutes that a phase has: as the drill says, else as the academy does. */
+const partOf = (drill: Drill, phase: DrillPhase): number => (drill.parts ?? termsOf(drill).parts)[stageOfPhase[phase]];
+const workIn = (drill: Drill, phase: DrillPhase): number => termsOf(drill).work[stageOfPhase[phase]];
 
 /** The phases that a drill goes through, in order: it is always shown first. */
 export function phasesOf(drill: Drill): DrillPhase[] {
@@ -33,14 +30,10 @@ export function phasesOf(drill: Drill): DrillPhase[] {
 }
 
 /** Least minutes of a drill run whole. */
-export const leastMinutesOf = (drill: Drill): number =>
-  Math.max(drill.lesson?.least ?? usualShape.leastLessonMinutes, drill.leastMinutes);
+export const leastMinutesOf = (drill: Drill): number => Math.max(termsOf(drill).leastMinutes, drill.leastMinutes);
 /** Most minutes of a drill run whole: one that is never played is not stretched. */
 export const mostMinutesOf = (drill: Drill): number =>
-  Math.max(
-    leastMinutesOf(drill),
-    drill.game ? (drill.lesson?.most ?? usualShape.mostLessonMinutes) : drill.mostMinutes,
-  );
+  Math.max(leastMinutesOf(drill), drill.game ? termsOf(drill).mostMinutes : drill.mostMinutes);
 
 /** Under these a part is over before both have had their turns. @source common practice: two minutes to show, three to work */
 const LEAST_SHOWN_MINUTES = 2;
@@ -62,34 +55,57 @@ export function splitMinutes(
   minutes: number,
 ): { readonly phase: DrillPhase; readonly minutes: number }[] {
   const phases = phasesIn(drill, minutes);
-  const all = phases.reduce((sum, phase) => sum + parts[phase], 0);
+  const all = phases.reduce((sum, phase) => sum + partOf(drill, phase), 0);
   let left = minutes;
   let partsLeft = all;
   return phases.map((phase, index) => {
     const rest = phases.length - 1 - index;
-    const own = index === phases.length - 1 ? left : Math.floor((left * parts[phase]) / partsLeft);
-    const least = phase === 'shown' && minutes >= usualShape.leastLessonMinutes ? LEAST_SHOWN_MINUTES : 1;
+    const own = index === phases.length - 1 ? left : Math.floor((left * partOf(drill, phase)) / partsLeft);
+    const least = phase === 'shown' && minutes >= usualNumbers.leastLessonMinutes ? LEAST_SHOWN_MINUTES : 1;
     const given = Math.max(least, Math.min(own, left - rest));
     left -= given;
-    partsLeft -= parts[phase];
+    partsLeft -= partOf(drill, phase);
     return { phase, minutes: given };
   });
 }
 
-/** Mean resistance of a drill over its phases, 0.5 to 1. */
-export function meanResistance(drill: Drill): number {
+interface Resistances {
+  readonly learner: number;
+  readonly partner: number;
+}
+// Asked for each person, error and drill: reckoned once for each drill as it is taught.
+const resistances = new WeakMap<Drill, Resistances>();
+
+/** Mean resistance over all of a lesson for its learner, 0 to 1, and over what is answered and played for the partner, as far as it counts there. */
+function resistancesOf(drill: Drill): Resistances {
+  const known = resistances.get(drill);
+  if (known) return known;
+  const isOpen = (phase: DrillPhase) => phase === 'progressive' || phase === 'positional';
+  // A smaller dose for the partner and not a weaker drill: a weaker one would water down what stronger ones did.
+  const found = {
+    learner: resistanceOver(drill, () => true),
+    partner: termsOf(drill).partner * resistanceOver(drill, isOpen),
+  };
+  resistances.set(drill, found);
+  return found;
+}
+
+function resistanceOver(drill: Drill, counts: (phase: DrillPhase) => boolean): number {
   const phases = phasesOf(drill);
-  const all = phases.reduce((sum, phase) => sum + parts[phase], 0);
-  return phases.reduce((sum, phase) => sum + resistance[phase] * parts[phase], 0) / all;
+  const all = phases.reduce((sum, phase) => sum + partOf(drill, phase), 0);
+  return phases.filter(counts).reduce((sum, phase) => sum + workIn(drill, phase) * partOf(drill, phase), 0) / all;
 }
 
-/** Dose of a drill: working minutes × resistance, after the change of partner and shared mats. */
-export function doseOf(drill: Drill, minutes: number, matShare: number): number {
-  return Math.max(0, minutes - CHANGE_OVER_MINUTES) * meanResistance(drill) * matShare;
-}
+/** Mean resistance of a drill over its phases. */
+export const meanResistance = (drill: Drill): number => resistancesOf(drill).learner;
 
-/** How much more a drill does that the coach named in a signed review. @source own decision: the coach's word comes before the sum */
-export const NAMED_DRILL = 1.5;
+/** Minutes of a lesson that are worked: after the change of partner. */
+export const workingMinutes = (drill: Drill, minutes: number): number =>
+  Math.max(0, minutes - termsOf(drill).changeOverMinutes);
+
+/** Dose of a drill for its learner: working minutes × resistance, on shared mats. */
+export const doseOf = (drill: Drill, minutes: number, matShare: number): number =>
+  workingMinutes(drill, minutes) * meanResistance(drill) * matShare;
 
 /** Drills with what an academy's own lessons taught of them in the place of the catalogue's κ. */
 export function withKappas(
@@ -100,9 +116,45 @@ export function withKappas(
   return drills.map((drill) => ({ ...drill, kappa: byId.get(drill.id) ?? drill.kappa }));
 }
 
-/** Share of an error's rate that a full dose of a drill is expected to remove, for one need of one student. */
-export const kappaFor = (drill: Drill, need: Need): number =>
-  Math.min(0.95, drill.kappa * (need.namedDrillId === drill.id ? NAMED_DRILL : 1));
+const MOST_KAPPA = 0.95;
+
+/** What a lesson does about a need: the share of its rate that a full dose removes, and the dose of one working minute. */
+export interface Work {
+  readonly as: 'learner' | 'partner';
+  readonly kappa: number;
+  readonly resistance: number;
+}
+
+/**
+ * What a lesson does about one need of somebody who takes part in it: as its learner, or else as the partner, who works on the other side of the position while
+ * the lesson is answered and played. Undefined where it does nothing about it.
+ */
+export function workOn(drill: Drill, need: Need): Work | undefined {
+  const { learner, partner: resistance } = resistancesOf(drill);
+  if (drill.targetErrorIds.includes(need.errorId)) {
+    const times = need.namedDrillId === drill.id ? termsOf(drill).named : 1;
+    return { as: 'learner', kappa: Math.min(MOST_KAPPA, drill.kappa * times), resistance: learner };
+  }
+  if (!partnersErrors(drill).has(need.errorId)) return undefined;
+  return resistance > 0 ? { as: 'partner', kappa: Math.min(MOST_KAPPA, drill.kappa), resistance } : undefined;
+}
+
+const errorsOfSides = new Map<string, ReadonlySet<string>>();
+
+/** The errors of the other side of a drill's position: what its partner can work on. On the feet there is no other side. */
+export function partnersErrors({ family, role }: Pick<Drill, 'family' | 'role'>): ReadonlySet<string> {
+  const key = `${family} ${role}`;
+  const known = errorsOfSides.get(key);
+  if (known) return known;
+  const place = placeOfRole(role);
+  const isOther = (error: CatalogueError) =>
+    error.family === family &&
+    error.family !== 'any' &&
+    placeOfRole(error.role) === (place === 'over' ? 'under' : 'over');
+  const found = new Set(place === 'level' ? [] : errors.filter(isOther).map((error) => error.id));
+  errorsOfSides.set(key, found);
+  return found;
+}
 
 export interface DrillMinutes {
   readonly drillId: string;
@@ -110,6 +162,9 @@ export interface DrillMinutes {
   /** People who do something else meanwhile, with what. */
   readonly excludedIds: readonly string[];
 }
+
+/** How much of its full effect a dose has, 0 to 1. */
+export const filledBy = (dose: number, { doseMinutes }: PlanNumbers): number => 1 - Math.exp(-dose / doseMinutes);
 
 /**
  * Exact benefit of a choice: over students and errors, priority × chance of coming × κ̄ × (1 − e^(−Σd/τ)); the doses of all drills
@@ -120,13 +175,14 @@ export function exactBenefit(
   attendees: readonly Attendee[],
   matShare: number,
   drillOf: (id: string) => Drill | undefined = findDrill,
+  numbers: PlanNumbers = usualNumbers,
 ): number {
   return attendees.reduce(
     (total, attendee) =>
       total +
       attendee.needs.reduce(
         (sum, need) =>
-          sum + need.priority * attendee.chance * effectOn(need, attendee.personId, choice, matShare, drillOf),
+          sum + need.priority * attendee.chance * effectOn(need, attendee.personId, choice, matShare, drillOf, numbers),
         0,
       ),
     0,
@@ -139,15 +195,17 @@ function effectOn(
   choice: readonly DrillMinutes[],
   matShare: number,
   drillOf: (id: string) => Drill | undefined,
+  numbers: PlanNumbers,
 ): number {
   let dose = 0;
   let weighted = 0;
   for (const { drillId, minutes, excludedIds } of choice) {
     const drill = drillOf(drillId);
-    if (!drill?.targetErrorIds.includes(need.errorId) || excludedIds.includes(personId)) continue;
-    const one = doseOf(drill, minutes, matShare);
+    const work = drill && !excludedIds.includes(personId) ? workOn(drill, need) : undefined;
+    if (!drill || !work) continue;
+    const one = workingMinutes(drill, minutes) * work.resistance * matShare;
     dose += one;
-    weighted += one * kappaFor(drill, need);
+    weighted += one * work.kappa;
   }
-  return dose > 0 ? (weighted / dose) * (1 - Math.exp(-dose / DOSE_MINUTES)) : 0;
+  return dose > 0 ? (weighted / dose) * filledBy(dose, numbers) : 0;
 }

@@ -2,19 +2,20 @@ import { present } from '../kernel';
 import type { Drill } from '../vocabulary';
 import type { Attendee } from './attendee';
 import {
-  CHANGE_OVER_MINUTES,
-  DOSE_MINUTES,
   type DrillMinutes,
   doseOf,
   exactBenefit,
-  kappaFor,
+  filledBy,
   leastMinutesOf,
-  meanResistance,
   mostMinutesOf,
+  type Work,
+  workOn,
 } from './benefit';
 import type { Candidate } from './eligibility';
+import { termsOf } from './lessonTerms';
 import type { Constraint, LinearModel, Solve, Terms } from './linearModel';
 import { mostFrequentFirst } from './mostFrequent';
+import { type PlanNumbers, usualNumbers } from './numbers';
 import { themeKey, themeOf, themesAmong } from './themes';
 
 /** A drill the coach keeps, with its minutes, or keeps out. */
@@ -32,6 +33,7 @@ export interface ChoiceProblem {
   /** Share of the people who can work at once, 0 to 1: pairs that fit over pairs there are. */
   readonly matShare: number;
   readonly locks: readonly DrillLock[];
+  readonly numbers?: PlanNumbers;
 }
 
 export interface Choice {
@@ -46,29 +48,37 @@ export interface Choice {
   readonly frequencyBenefit: number;
 }
 
-// Doses between which the benefit is drawn straight; denser where it bends.
-const DOSE_KNOTS = [0, 2, 4, 6, 8, 10, 12, 15, 18, 22, 28, 40];
+// Doses, as shares of the one that brings 63 %, between which the benefit is drawn straight; denser where it bends.
+const DOSE_KNOTS = [0, 2, 4, 6, 8, 10, 12, 15, 18, 22, 28, 40].map((dose) => dose / 12);
 
 /** Errors by the same drills for the same people share one dose: one concave piece chain instead of one per student. */
 interface BenefitGroup {
   readonly name: string;
   readonly weight: number;
-  readonly members: readonly { readonly candidate: Candidate; readonly share: number }[];
+  /** `strength`: dose of a working minute, weighed by κ against the strongest. */
+  readonly members: readonly { readonly candidate: Candidate; readonly strength: number }[];
 }
 
 function benefitGroups({ candidates, attendees }: ChoiceProblem): BenefitGroup[] {
-  const groups = new Map<string, { weight: number; members: { candidate: Candidate; share: number }[] }>();
+  const groups = new Map<string, { weight: number; members: BenefitGroup['members'] }>();
   for (const attendee of attendees) {
     for (const need of attendee.needs) {
-      const fitting = candidates.filter(
-        (one) => one.drill.targetErrorIds.includes(need.errorId) && !one.excludedIds.includes(attendee.personId),
+      if (need.priority <= 0 || attendee.chance <= 0) continue;
+      const fitting = candidates.flatMap((candidate): { candidate: Candidate; work: Work }[] => {
+        const work = candidate.excludedIds.includes(attendee.personId) ? undefined : workOn(candidate.drill, need);
+        return work ? [{ candidate, work }] : [];
+      });
+      const best = Math.max(0, ...fitting.map((one) => one.work.kappa));
+      if (best === 0) continue;
+      const key = [need.namedDrillId ?? '', ...fitting.map((one) => `${one.candidate.drill.id}/${one.work.as}`)].join(
+        ' ',
       );
-      const best = Math.max(0, ...fitting.map((one) => kappaFor(one.drill, need)));
-      if (best === 0 || need.priority <= 0 || attendee.chance <= 0) continue;
-      const key = [need.namedDrillId ?? '', ...fitting.map((one) => one.drill.id)].join(' ');
       const group = groups.get(key) ?? {
         weight: 0,
-        members: fitting.map((candidate) => ({ candidate, share: kappaFor(candidate.drill, need) / best })),
+        members: fitting.map(({ candidate, work }) => ({
+          candidate,
+          strength: (work.resistance * work.kappa) / best,
+        })),
       };
       group.weight += need.priority * attendee.chance * best;
       groups.set(key, group);
@@ -137,13 +147,13 @@ export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
     problem.mostThemes,
   );
   for (const group of groups) {
-    for (const { slope, offset } of chords()) {
-      const dose: Terms = group.members.flatMap(({ candidate, share }) => {
+    for (const { slope, offset } of chords(problem.numbers ?? usualNumbers)) {
+      const dose: Terms = group.members.flatMap(({ candidate, strength }) => {
         const index = present(indexOf.get(candidate.drill.id));
-        const strength = share * meanResistance(candidate.drill) * matShare * slope;
+        const each = strength * matShare * slope;
         return [
-          [-strength, minutes(index)],
-          [strength * CHANGE_OVER_MINUTES, use(index)],
+          [-each, minutes(index)],
+          [each * termsOf(candidate.drill).changeOverMinutes, use(index)],
         ] as Terms;
       });
       add([[1, group.name], ...dose], '<=', offset);
@@ -180,10 +190,11 @@ const clampMinutes = (drill: Drill, minutes: number): number =>
   Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), Math.round(minutes)));
 
 /** Straight pieces of 1 − e^(−d/τ): the least of them is the chord chain, since the curve is concave. */
-function chords(): { slope: number; offset: number }[] {
-  const height = (dose: number) => 1 - Math.exp(-dose / DOSE_MINUTES);
-  return DOSE_KNOTS.slice(1).map((to, index) => {
-    const from = present(DOSE_KNOTS[index]);
+function chords(numbers: PlanNumbers): { slope: number; offset: number }[] {
+  const height = (dose: number) => filledBy(dose, numbers);
+  const knots = DOSE_KNOTS.map((share) => share * numbers.doseMinutes);
+  return knots.slice(1).map((to, index) => {
+    const from = present(knots[index]);
     const slope = (height(to) - height(from)) / (to - from);
     return { slope, offset: height(from) - slope * from };
   });
@@ -211,7 +222,7 @@ export function chooseDrills(problem: ChoiceProblem, solve: Solve): Choice | und
 /** Exact benefit of a choice among the candidates of a problem, each with its own κ. */
 export function benefitOf(problem: ChoiceProblem, choice: readonly DrillMinutes[]): number {
   const byId = new Map(problem.candidates.map(({ drill }) => [drill.id, drill]));
-  return exactBenefit(choice, problem.attendees, problem.matShare, (id) => byId.get(id));
+  return exactBenefit(choice, problem.attendees, problem.matShare, (id) => byId.get(id), problem.numbers);
 }
 
 const chosen = ({ drill, excludedIds, alternativeId }: Candidate, minutes: number) => ({

@@ -4,6 +4,7 @@ import type { Drill } from '../vocabulary';
 import type { Attendee, PlanLimits } from './attendee';
 import type { DrillPhase } from './benefit';
 import type { Solve } from './linearModel';
+import type { PlanNumbers } from './numbers';
 import { findBrokenRule, type Pairing, pairKey, pairPeople } from './pairs';
 
 /** A class as far as its pairs depend on it. */
@@ -12,6 +13,7 @@ interface PairedClass {
   readonly limits: PlanLimits;
   /** Pairs of the last four classes. */
   readonly recentPairs: ReadonlySet<string>;
+  readonly numbers?: PlanNumbers;
 }
 interface PairedLesson {
   readonly drill: Drill;
@@ -42,7 +44,7 @@ export interface PhasePairing extends Pairing {
 export function pairLessons(problem: PairedClass, lessons: readonly PairedLesson[], solve: Solve): PhasePairing[] {
   const used = new Set<string>();
   const pair = (people: readonly Attendee[], live: boolean, wants: ReadonlyMap<string, 'over' | 'under'>): Pairing => {
-    const base = { people, live, limits: problem.limits, wants };
+    const base = { people, live, limits: problem.limits, wants, numbers: problem.numbers };
     const fresh = pairPeople({ ...base, recentPairs: problem.recentPairs, usedPairs: used }, solve);
     const again =
       used.size > 0 && fresh.sittingOut.length > 0

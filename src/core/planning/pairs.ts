@@ -2,6 +2,7 @@ import { present } from '../kernel';
 import { beltRank } from '../vocabulary';
 import { type Attendee, isMinor, type PlanLimits } from './attendee';
 import type { Constraint, LinearModel, Solve } from './linearModel';
+import { type PlanNumbers, usualNumbers } from './numbers';
 
 /** `unknown-weight` stood in older plans: an unknown weight is a caution now, since it kept whole classes out of live work. */
 export type PairRule = 'weight' | 'minor-with-adult' | 'do-not-pair' | 'unknown-weight';
@@ -16,6 +17,7 @@ export interface PairingProblem {
   readonly usedPairs: ReadonlySet<string>;
   /** Who needs to be on top, who below, in what is drilled. */
   readonly wants: ReadonlyMap<string, 'over' | 'under'>;
+  readonly numbers?: PlanNumbers;
 }
 
 export interface Pairing {
@@ -45,22 +47,22 @@ const gapRatio = (one: Attendee, other: Attendee): number => {
   return Math.max(one.weightKg, other.weightKg) / Math.min(one.weightKg, other.weightKg) - 1;
 };
 
-/** A gap that nobody knows counts like the largest that is usual. @source own decision: the default limit of live work */
-const UNKNOWN_GAP_PERCENT = 20;
-
 /**
  * Cost of a pair: (gap − 10)² per cent over 10 % of the lighter, twice that where one of them spares something; as for 20 % where a weight is not known; 9 d² for d belt steps in live work and 9 (2 − min(2, d))² in
- * learning; −15 when one needs top and the other bottom; 30 for a recent partner. @source house estimates
+ * learning; −15 when one needs top and the other bottom; 30 for a recent partner; the academy may say otherwise.
  */
 export function pairCost(one: Attendee, other: Attendee, problem: PairingProblem): number {
+  const numbers = problem.numbers ?? usualNumbers;
   const isUnknown = one.weightKg === undefined || other.weightKg === undefined;
-  const percent = isUnknown && problem.live ? UNKNOWN_GAP_PERCENT : gapRatio(one, other) * 100;
-  const gap = Math.max(0, percent - 10) ** 2 * (problem.live && (one.hurt || other.hurt) ? 2 : 1);
+  const percent = isUnknown && problem.live ? numbers.unknownGapPercent : gapRatio(one, other) * 100;
+  const gap = Math.max(0, percent - numbers.freeGapPercent) ** 2 * (problem.live && (one.hurt || other.hurt) ? 2 : 1);
   const steps = Math.abs(beltRank(one.belt) - beltRank(other.belt));
-  const belt = problem.live ? 9 * steps ** 2 : 9 * (2 - Math.min(2, steps)) ** 2;
+  const belt = numbers.beltCost * (problem.live ? steps ** 2 : (2 - Math.min(2, steps)) ** 2);
   const wants = [problem.wants.get(one.personId), problem.wants.get(other.personId)];
-  const complement = wants.includes('over') && wants.includes('under') ? -15 : 0;
-  return gap + belt + complement + (problem.recentPairs.has(pairKey(one.personId, other.personId)) ? 30 : 0);
+  const complement = wants.includes('over') && wants.includes('under') ? -numbers.complementGain : 0;
+  return (
+    gap + belt + complement + (problem.recentPairs.has(pairKey(one.personId, other.personId)) ? numbers.recentCost : 0)
+  );
 }
 
 const SIT_OUT_COST = 100_000;

@@ -3,16 +3,10 @@ import { drills as catalogueDrills, type Drill, findDrill, type Uniform } from '
 import type { Attendee, PlanLimits } from './attendee';
 import { type DrillMinutes, type DrillPhase, leastMinutesOf, mostMinutesOf, splitMinutes } from './benefit';
 import { benefitOf, type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
-import {
-  type ClassShape,
-  drillMinutesIn,
-  fixedMinutes,
-  LEAST_CLASS_MINUTES,
-  mostThemesIn,
-  usualShape,
-} from './classShape';
+import { drillMinutesIn, fixedMinutes, LEAST_CLASS_MINUTES, mostThemesIn } from './classShape';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
+import { type PlanNumbers, usualNumbers } from './numbers';
 import { orderLessons } from './order';
 import { type PhasePairing, pairLessons } from './pairLessons';
 import { fitsTheme, isAbout, type Theme, themeKey, themeOf, themesAmong } from './themes';
@@ -39,8 +33,8 @@ export interface ClassProblem {
   readonly theme?: Theme;
   /** The unit of the curriculum that the theme comes from, where the coach set none. */
   readonly fromUnit?: { readonly id: string; readonly title: string };
-  /** How the academy builds its classes; as usual where it does not say. */
-  readonly shape?: ClassShape;
+  /** How the academy plans; as usual where it does not say. */
+  readonly numbers?: PlanNumbers;
   /** Blocks of the coach's own: what they take is taken from the lessons. */
   readonly ownBlocks?: readonly OwnBlock[];
   /** Drills of the last class: they rest unless locked. */
@@ -140,7 +134,7 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
   const keeps = locks.filter((lock) => lock.kind === 'keep');
   if (keeps.length === 0 && !problem.theme && attendees.every((one) => one.needs.every((need) => need.priority <= 0)))
     return fail({ code: 'nothing-to-work-on' });
-  const room = drillMinutesIn(minutes, problem.shape);
+  const room = drillMinutesIn(minutes, problem.numbers);
   const ownMinutes = ownMinutesIn(problem.ownBlocks);
   if (ownMinutes > room) return fail({ code: 'own-blocks-do-not-fit', ownMinutes, minutes: room });
   const choiceProblem = toChoiceProblem(problem);
@@ -174,7 +168,7 @@ export function planClass(problem: ClassProblem, solve: Solve): Result<ClassPlan
 }
 
 function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
-  const fixed = fixedMinutes(problem.minutes, problem.shape);
+  const fixed = fixedMinutes(problem.minutes, problem.numbers);
   const kept = new Set(problem.locks.filter((lock) => lock.kind === 'keep').map((lock) => lock.drillId));
   const resting = new Set([...problem.restingDrillIds].filter((id) => !kept.has(id)));
   const pairs = Math.floor(problem.attendees.length / 2);
@@ -193,10 +187,11 @@ function toChoiceProblem(problem: ClassProblem): ChoiceProblem {
       0,
       problem.minutes - fixed['warm-up'] - fixed.rounds - fixed.close - ownMinutesIn(problem.ownBlocks),
     ),
-    mostThemes: Math.max(mostThemesIn(problem.minutes, problem.shape), lockedThemes(kept, problem)),
-    mostLessons: Math.max((problem.shape ?? usualShape).mostLessons, kept.size),
+    mostThemes: Math.max(mostThemesIn(problem.minutes, problem.numbers), lockedThemes(kept, problem)),
+    mostLessons: Math.max((problem.numbers ?? usualNumbers).mostLessons, kept.size),
     matShare: Math.min(1, Math.max(1, problem.pairsOnMats) / Math.max(1, pairs)),
     locks: problem.locks,
+    numbers: problem.numbers,
   };
 }
 
@@ -263,7 +258,7 @@ function lessonsOf({ drills = catalogueDrills }: ClassProblem, choice: Choice): 
 }
 
 function layOut(problem: ClassProblem, lessons: readonly Lesson[]): PlanBlock[] {
-  const fixed = fixedMinutes(problem.minutes, problem.shape);
+  const fixed = fixedMinutes(problem.minutes, problem.numbers);
   const plain = { excludedIds: [], reasons: [] };
   const drafts: Omit<PlanBlock, 'startMinute'>[] = [{ kind: 'warm-up', minutes: fixed['warm-up'], ...plain }];
   const putOwn = (place: OwnBlock['place']) => {

@@ -2,14 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryAttendees } from '../../../tests/support/planning';
 import { brokenRulesOf } from '../../../tests/support/planRules';
-import { drills, findDrill } from '../vocabulary';
+import { type Drill, drills, findDrill, findError } from '../vocabulary';
 import {
   type Attendee,
-  CHANGE_OVER_MINUTES,
-  DOSE_MINUTES,
   drillMinutesIn,
   gainsOf,
-  HALF_LIFE_DAYS,
   leastMinutesOf,
   meanResistance,
   mostMinutesOf,
@@ -20,6 +17,7 @@ import {
   themeKey,
   themesAmong,
   unservedIn,
+  usualNumbers,
 } from './index';
 
 const person = (personId: string, rest: Partial<Attendee> = {}): Attendee => ({
@@ -36,6 +34,20 @@ const runOf = (classes: RunClass[], rest: Partial<RunProblem> = {}): RunProblem 
   ...rest,
 });
 
+/** Dose of one working minute, by hand: for a learner over all parts; for the partner half of what is answered and played; 0 where it does nothing. */
+function doseOfMinute(drill: Drill, errorId: string): number {
+  const error = findError(errorId)!;
+  const isBelow = (role: string) => ['bottom', 'defender'].includes(role);
+  const isAbove = (role: string) => ['top', 'attacker'].includes(role);
+  const isOtherSide = (isBelow(drill.role) && isAbove(error.role)) || (isAbove(drill.role) && isBelow(error.role));
+  if (drill.targetErrorIds.includes(errorId)) return meanResistance(drill);
+  if (!isOtherSide || error.family !== drill.family || drill.family === 'any') return 0;
+  // One part shown, two each of what follows.
+  const has = (stage: (typeof drill.stages)[number]) => drill.stages.includes(stage);
+  const all = 1 + (has('cooperative') ? 2 : 0) + (has('progressive') ? 2 : 0) + (has('live') ? 2 : 0);
+  return (0.5 * ((has('progressive') ? 2 * 0.75 : 0) + (has('live') ? 2 : 0))) / all;
+}
+
 /** The objective written down once more, from the definition: doses of all classes, weighted κ, 1 − e^(−D/τ). */
 function benefitByHand(problem: RunProblem, chosen: readonly (readonly RunLesson[])[]): number {
   const cells = new Map<string, { worth: number; dose: number; weighted: number }>();
@@ -48,16 +60,16 @@ function benefitByHand(problem: RunProblem, chosen: readonly (readonly RunLesson
         cells.set(key, cell);
         for (const { drillId, minutes, excludedIds } of chosen[at] ?? []) {
           const drill = findDrill(drillId)!;
-          if (!drill.targetErrorIds.includes(errorId) || excludedIds.includes(attendee.personId)) continue;
+          const each = doseOfMinute(drill, errorId);
+          if (each === 0 || excludedIds.includes(attendee.personId)) continue;
           const share = Math.min(1, one.pairsOnMats / Math.max(1, Math.floor(one.attendees.length / 2)));
-          const dose = (minutes - CHANGE_OVER_MINUTES) * meanResistance(drill) * share * attendee.chance;
+          const dose = (minutes - 1) * each * share * attendee.chance;
           cell.dose += dose;
           cell.weighted += dose * drill.kappa;
         }
       }
   return [...cells.values()].reduce(
-    (sum, { worth, dose, weighted }) =>
-      sum + (dose > 0 ? worth * (weighted / dose) * (1 - Math.exp(-dose / DOSE_MINUTES)) : 0),
+    (sum, { worth, dose, weighted }) => sum + (dose > 0 ? worth * (weighted / dose) * (1 - Math.exp(-dose / 12)) : 0),
     0,
   );
 }
@@ -237,8 +249,8 @@ describe('a run of classes', () => {
       const dose = { personId: 'p1', errorId: 'err-half-flat', dose: 20, daysBefore };
       return planRun(runOf(flat, { earlier: [dose] })).benefit;
     };
-    expect(earlier(0)).toBeLessThan(earlier(HALF_LIFE_DAYS));
-    expect(earlier(HALF_LIFE_DAYS)).toBeLessThan(planRun(runOf(flat)).benefit);
+    expect(earlier(0)).toBeLessThan(earlier(usualNumbers.halfLifeDays));
+    expect(earlier(usualNumbers.halfLifeDays)).toBeLessThan(planRun(runOf(flat)).benefit);
   });
 
   it('is bounded from above by a few per cent, and tells better runs as they come', () => {

@@ -3,6 +3,7 @@ import { drills as catalogueDrills, type Drill } from '../vocabulary';
 import { leastMinutesOf, mostMinutesOf } from './benefit';
 import type { Candidate } from './eligibility';
 import { mostFrequentFirst } from './mostFrequent';
+import { usualNumbers } from './numbers';
 import { boundOfRun } from './runBound';
 import { createDoses, type Doses } from './runDoses';
 import { unservedIn } from './runGains';
@@ -10,8 +11,6 @@ import type { FoundRun, PlannedClass, RunClass, RunLesson, RunPlan, RunProblem }
 import { type Room, roomOf } from './runRoom';
 import { isAbout, type Theme, themeKey, themeOf, themesAmong } from './themes';
 
-/** A lesson does not come back before so many days. @source common practice: sleep on it first */
-const LEAST_DAYS_BETWEEN = 2;
 /** Lessons of a theme that are weighed against each other in sets; the best by themselves. @source own decision: more change nothing that can be seen */
 const BEST_OF_THEME = 6;
 /** Sets of lessons are weighed with minutes in such steps first, the best of them minute by minute. @source own decision, held against exhaustive search */
@@ -21,10 +20,7 @@ const ORDERS = 3;
 /** A sweep that gains less than this share ends the search. */
 const SMALLEST_GAIN = 1e-6;
 
-/** Whoever would get no lesson on what is most pressing for them is weighed so much more, and the run is searched again. @source own decision */
-const UNSERVED_WEIGHT = 3;
-/** What looking after everybody may cost of the benefit of all. @source own decision */
-const FAIRNESS_MAY_COST = 0.1;
+/** How often the run is searched again with more weight for those who would get nothing. */
 const FAIR_TURNS = 2;
 
 /**
@@ -34,7 +30,8 @@ const FAIR_TURNS = 2;
  * one of their most pressing errors where that costs the others little. Each better run that is found on the way is told.
  */
 export function planRun(problem: RunProblem, onBetter: (found: FoundRun) => void = () => undefined): RunPlan {
-  const rooms = problem.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills, problem.shape));
+  const { unservedPercent, fairnessPercent } = problem.numbers ?? usualNumbers;
+  const rooms = problem.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills, problem.numbers));
   const judged = (chosen: Chosen) => ({
     chosen,
     benefit: benefitOf(problem, rooms, chosen),
@@ -44,10 +41,10 @@ export function planRun(problem: RunProblem, onBetter: (found: FoundRun) => void
   const most = judged(searchOrders(problem, rooms, tell));
   let best = most;
   for (let turn = 0; problem.isFair && turn < FAIR_TURNS && best.unserved.length > 0; turn += 1) {
-    const fairer = weighUnserved(problem, best.unserved, UNSERVED_WEIGHT ** (turn + 1));
-    const fairRooms = fairer.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills, problem.shape));
+    const fairer = weighUnserved(problem, best.unserved, (unservedPercent / 100) ** (turn + 1));
+    const fairRooms = fairer.classes.map((one) => roomOf(one, problem.drills ?? catalogueDrills, problem.numbers));
     const found = judged(searchOrders(fairer, fairRooms));
-    if (found.unserved.length < best.unserved.length && found.benefit >= most.benefit * (1 - FAIRNESS_MAY_COST))
+    if (found.unserved.length < best.unserved.length && found.benefit >= most.benefit * (1 - fairnessPercent / 100))
       best = found;
   }
   return {
@@ -103,7 +100,7 @@ const drillsIn = (room: Room, lessons: readonly RunLesson[]): Drill[] =>
   lessons.map((one) => present(room.byId.get(one.drillId)).drill);
 
 function search(problem: RunProblem, rooms: readonly Room[], order: readonly number[]) {
-  const doses = createDoses(problem.classes, problem.earlier);
+  const doses = createDoses(problem.classes, problem.earlier, problem.numbers);
   const chosen: (RunLesson[] | undefined)[] = rooms.map(() => undefined);
   let before = -1;
   for (let benefit = doses.benefit(); benefit > before * (1 + SMALLEST_GAIN) + 1e-12; benefit = doses.benefit()) {
@@ -123,7 +120,7 @@ function search(problem: RunProblem, rooms: readonly Room[], order: readonly num
 
 /** Which drills may be taught in a class, given what the others teach. */
 function allowedIn(
-  { taughtOn }: RunProblem,
+  { taughtOn, numbers = usualNumbers }: RunProblem,
   rooms: readonly Room[],
   chosen: readonly (readonly RunLesson[] | undefined)[],
   at: number,
@@ -144,7 +141,7 @@ function allowedIn(
   return (drill) => {
     const theme = themeOf(drill);
     if (theme && !one.theme && themesBeside.has(themeKey(theme))) return false;
-    return taught(drill.id).every((day) => Math.abs(day - one.day) >= LEAST_DAYS_BETWEEN);
+    return taught(drill.id).every((day) => Math.abs(day - one.day) >= numbers.restDays);
   };
 }
 
@@ -266,11 +263,11 @@ const byFrequency = ({ one, candidates, minutes, mostThemes, mostLessons }: Room
 
 /** Each class as if there were no other: what is planned today when each evening is planned for itself. */
 function eachAlone(problem: RunProblem, rooms: readonly Room[]): RunLesson[][] {
-  return rooms.map((room) => bestLessons(room, createDoses([room.one], problem.earlier), () => true));
+  return rooms.map((room) => bestLessons(room, createDoses([room.one], problem.earlier, problem.numbers), () => true));
 }
 
 function benefitOf(problem: RunProblem, rooms: readonly Room[], chosen: readonly (readonly RunLesson[])[]): number {
-  const doses = createDoses(problem.classes, problem.earlier);
+  const doses = createDoses(problem.classes, problem.earlier, problem.numbers);
   for (const [at, lessons] of chosen.entries()) {
     const room = present(rooms[at]);
     for (const lesson of lessons)

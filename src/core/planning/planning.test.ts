@@ -6,7 +6,6 @@ import { drills, findDrill } from '../vocabulary';
 import {
   type Attendee,
   type ClassProblem,
-  DOSE_MINUTES,
   defaultLimits,
   doseOf,
   drillMinutesIn,
@@ -15,7 +14,6 @@ import {
   findExclusion,
   fixedMinutes,
   formatLinearModel,
-  inShape,
   isMinor,
   leastMinutesOf,
   listCandidates,
@@ -30,10 +28,11 @@ import {
   type Solve,
   soreJointsIn,
   splitMinutes,
+  taughtHere,
   themeKey,
   themeOf,
   themesAmong,
-  usualShape,
+  usualNumbers,
   withSigned,
 } from './index';
 
@@ -332,7 +331,7 @@ describe('benefit', () => {
     const dose = doseOf(drill, 10, 1);
     // One part shown, two repeated, two answered, two played.
     expect(dose).toBeCloseTo((10 - 1) * ((0.5 * 1 + 0.5 * 2 + 0.75 * 2 + 1 * 2) / 7), 9);
-    expect(benefit(10)).toBeCloseTo(2 * 0.5 * drill.kappa * (1 - Math.exp(-dose / DOSE_MINUTES)), 9);
+    expect(benefit(10)).toBeCloseTo(2 * 0.5 * drill.kappa * (1 - Math.exp(-dose / usualNumbers.doseMinutes)), 9);
     expect(benefit(10) - benefit(8)).toBeLessThan(benefit(8) - benefit(6));
     expect(exactBenefit([{ drillId: drill.id, minutes: 10, excludedIds: ['a'] }], people, 1)).toBe(0);
   });
@@ -572,8 +571,8 @@ describe('those whom only live work keeps apart', () => {
 });
 
 describe('the shape of a class', () => {
-  const shape = {
-    ...usualShape,
+  const numbers = {
+    ...usualNumbers,
     warmUpMinutes: 15,
     closeMinutes: 5,
     mostLessons: 1,
@@ -586,7 +585,7 @@ describe('the shape of a class', () => {
   );
 
   it('is as the academy says: minutes around the lessons, how many, how short and how long', () => {
-    const built = planClass(problemOf(ten, { shape, drills: inShape(drills, shape) }), solve);
+    const built = planClass(problemOf(ten, { numbers, drills: taughtHere(drills, numbers) }), solve);
     const blocks = built.ok ? built.value.blocks : [];
     const minutesOf = (kind: string) => blocks.filter((one) => one.kind === kind).map((one) => one.minutes);
     expect(minutesOf('warm-up')).toEqual([15]);
@@ -601,8 +600,8 @@ describe('the shape of a class', () => {
   it('is halved around the lessons of a short class, and leaves none less than nothing', () => {
     expect(fixedMinutes(40)).toEqual({ 'warm-up': 4, rounds: 5, close: 2 });
     expect(fixedMinutes(60)).toEqual({ 'warm-up': 8, rounds: 12, close: 3 });
-    expect(drillMinutesIn(20, { ...usualShape, warmUpMinutes: 30, roundsMinutes: 90 })).toBe(0);
-    expect(planClass(problemOf(ten, { minutes: 60, shape: { ...usualShape, roundsMinutes: 90 } }), solve).ok).toBe(
+    expect(drillMinutesIn(20, { ...usualNumbers, warmUpMinutes: 30, roundsMinutes: 90 })).toBe(0);
+    expect(planClass(problemOf(ten, { minutes: 60, numbers: { ...usualNumbers, roundsMinutes: 90 } }), solve).ok).toBe(
       false,
     );
   });

@@ -1,7 +1,8 @@
 import { present } from '../kernel';
-import { CHANGE_OVER_MINUTES, DOSE_MINUTES, kappaFor, leastMinutesOf, meanResistance, mostMinutesOf } from './benefit';
+import { filledBy, leastMinutesOf, mostMinutesOf, workingMinutes, workOn } from './benefit';
 import type { Candidate } from './eligibility';
-import { EARLIER_KAPPA, HALF_LIFE_DAYS } from './runDoses';
+import { type PlanNumbers, usualNumbers } from './numbers';
+import { leftOf } from './runDoses';
 import type { RunLesson, RunProblem } from './runProblem';
 import type { Room } from './runRoom';
 import { themeKey, themeOf } from './themes';
@@ -27,12 +28,12 @@ export function boundOfRun(
   const cells = cellsOf(problem, rooms);
   const places = rooms.map((room) => new PlacesOfRoom(room, cells));
   const none = doseless(cells);
-  const start = cells.list.reduce((sum, cell, at) => sum + plainWorth(cell, present(none[at])), 0);
+  const start = cells.list.reduce((sum, cell, at) => sum + plainWorth(cell, present(none[at]), cells.numbers), 0);
   let doses = doseless(cells);
   for (const [at, lessons] of chosen.entries()) present(places[at]).add(doses, lessons);
   let bound = Number.POSITIVE_INFINITY;
   for (let turn = 0; turn < TURNS; turn += 1) {
-    const slopes = cells.list.map((cell, at) => slopesOf(cell, present(doses[at])));
+    const slopes = cells.list.map((cell, at) => slopesOf(cell, present(doses[at]), cells.numbers));
     const towards = doseless(cells);
     for (const place of places) place.add(towards, place.best(slopes));
     const gap = along(slopes, towards) - along(slopes, doses);
@@ -53,69 +54,77 @@ interface BoundCell {
 interface Cells {
   readonly list: readonly BoundCell[];
   readonly at: ReadonlyMap<string, number>;
+  readonly numbers: PlanNumbers;
+  /** κ of doses of before the run. */
+  readonly earlierKappa: number;
 }
 /** By cell, by κ. */
 type Doses = number[][];
 
 const keyOf = (personId: string, errorId: string): string => `${personId} ${errorId}`;
 
-function cellsOf(problem: RunProblem, rooms: readonly Room[]): Cells {
+function cellsOf({ earlier, numbers = usualNumbers }: RunProblem, rooms: readonly Room[]): Cells {
+  const earlierKappa = numbers.earlierKappaPercent / 100;
   const found = new Map<string, { worth: number; kappas: Set<number>; earlier: number }>();
   for (const { one, candidates } of rooms)
     for (const attendee of one.attendees)
       for (const need of attendee.needs) {
         if (need.priority <= 0) continue;
         const key = keyOf(attendee.personId, need.errorId);
-        const known = found.get(key) ?? { worth: 0, kappas: new Set([EARLIER_KAPPA]), earlier: 0 };
+        const known = found.get(key) ?? { worth: 0, kappas: new Set([earlierKappa]), earlier: 0 };
         known.worth = need.priority;
-        for (const { drill } of candidates)
-          if (drill.targetErrorIds.includes(need.errorId)) known.kappas.add(kappaFor(drill, need));
+        for (const { drill } of candidates) {
+          const work = workOn(drill, need);
+          if (work) known.kappas.add(work.kappa);
+        }
         found.set(key, known);
       }
-  for (const { personId, errorId, dose, daysBefore } of problem.earlier) {
+  for (const { personId, errorId, dose, daysBefore } of earlier) {
     const known = found.get(keyOf(personId, errorId));
-    if (known) known.earlier += dose * 0.5 ** (daysBefore / HALF_LIFE_DAYS);
+    if (known) known.earlier += leftOf(dose, daysBefore, numbers);
   }
   return {
     list: [...found.values()].map((one) => ({ ...one, kappas: [...one.kappas].sort((a, b) => b - a) })),
     at: new Map([...found.keys()].map((key, at) => [key, at])),
+    numbers,
+    earlierKappa,
   };
 }
 
 /** Doses with nothing but what was there before the run. */
-const doseless = ({ list }: Cells): Doses =>
-  list.map(({ kappas, earlier }) => kappas.map((kappa) => (kappa === EARLIER_KAPPA ? earlier : 0)));
+const doseless = ({ list, earlierKappa }: Cells): Doses =>
+  list.map(({ kappas, earlier }) => kappas.map((kappa) => (kappa === earlierKappa ? earlier : 0)));
 
 /** What doses are worth as plans count them: the mean κ of all, and how much of a full effect there is. */
-function plainWorth({ worth, kappas }: BoundCell, doses: readonly number[]): number {
+function plainWorth({ worth, kappas }: BoundCell, doses: readonly number[], numbers: PlanNumbers): number {
   const all = doses.reduce((sum, one) => sum + one, 0);
   if (all <= 0) return 0;
   const weighted = doses.reduce((sum, one, at) => sum + one * present(kappas[at]), 0);
-  return worth * (weighted / all) * (1 - Math.exp(-all / DOSE_MINUTES));
+  return worth * (weighted / all) * filledBy(all, numbers);
 }
 
 /** At least as much, and concave: the strongest doses work first. */
-function total({ list }: Cells, doses: Doses): number {
+function total({ list, numbers }: Cells, doses: Doses): number {
   let sum = 0;
   for (const [at, { worth, kappas }] of list.entries()) {
     const own = present(doses[at]);
     let dose = 0;
     for (const [level, kappa] of kappas.entries()) {
       dose += present(own[level]);
-      sum += worth * (kappa - (kappas[level + 1] ?? 0)) * (1 - Math.exp(-dose / DOSE_MINUTES));
+      sum += worth * (kappa - (kappas[level + 1] ?? 0)) * filledBy(dose, numbers);
     }
   }
   return sum;
 }
 
 /** What a little more of each dose would add. */
-function slopesOf({ worth, kappas }: BoundCell, doses: readonly number[]): number[] {
+function slopesOf({ worth, kappas }: BoundCell, doses: readonly number[], { doseMinutes }: PlanNumbers): number[] {
   const slopes = new Array<number>(kappas.length).fill(0);
   const parts: number[] = [];
   let dose = 0;
   for (const [level, kappa] of kappas.entries()) {
     dose += present(doses[level]);
-    parts.push((worth * (kappa - (kappas[level + 1] ?? 0)) * Math.exp(-dose / DOSE_MINUTES)) / DOSE_MINUTES);
+    parts.push((worth * (kappa - (kappas[level + 1] ?? 0)) * Math.exp(-dose / doseMinutes)) / doseMinutes);
   }
   let sum = 0;
   for (let level = kappas.length - 1; level >= 0; level -= 1) {
@@ -172,24 +181,27 @@ class PlacesOfRoom {
 
   private touchesOf({ drill, excludedIds }: Candidate, cells: Cells) {
     const { one, matShare } = this.room;
-    const resistance = meanResistance(drill) * matShare;
     return one.attendees.flatMap((attendee) => {
       if (attendee.chance <= 0 || excludedIds.includes(attendee.personId)) return [];
       return attendee.needs.flatMap((need) => {
         const cell = cells.at.get(keyOf(attendee.personId, need.errorId));
-        if (cell === undefined || !drill.targetErrorIds.includes(need.errorId)) return [];
-        const level = present(cells.list[cell]).kappas.indexOf(kappaFor(drill, need));
-        return level < 0 ? [] : [{ cell, level, each: attendee.chance * resistance }];
+        const work = cell === undefined ? undefined : workOn(drill, need);
+        if (cell === undefined || !work) return [];
+        const level = present(cells.list[cell]).kappas.indexOf(work.kappa);
+        return level < 0 ? [] : [{ cell, level, each: attendee.chance * work.resistance * matShare }];
       });
     });
   }
 
   add(doses: Doses, lessons: readonly Pick<RunLesson, 'drillId' | 'minutes'>[]): void {
-    for (const { drillId, minutes } of lessons)
+    for (const { drillId, minutes } of lessons) {
+      const candidate = this.room.byId.get(drillId);
+      const working = candidate ? workingMinutes(candidate.drill, minutes) : 0;
       for (const { cell, level, each } of this.touches.get(drillId) ?? []) {
         const own = present(doses[cell]);
-        own[level] = present(own[level]) + Math.max(0, minutes - CHANGE_OVER_MINUTES) * each;
+        own[level] = present(own[level]) + working * each;
       }
+    }
   }
 
   /** The lessons that bring most where every dose brings as much as these slopes say. */
@@ -237,7 +249,7 @@ function fill(
       const [here, under, mark] = [present(gains[count]), present(gains[count - 1]), present(took[count])];
       for (let used = minutes; used >= least; used -= 1)
         for (let own = least; own <= longest && own <= used; own += 1) {
-          const gain = present(under[used - own]) + weight * (own - CHANGE_OVER_MINUTES);
+          const gain = present(under[used - own]) + weight * workingMinutes(candidate.drill, own);
           if (gain <= present(here[used])) continue;
           here[used] = gain;
           mark[used] = own;

@@ -1,11 +1,14 @@
 import { present } from '../kernel';
-import type { Attendee, Need } from './attendee';
-import { CHANGE_OVER_MINUTES, DOSE_MINUTES, kappaFor, meanResistance } from './benefit';
+import type { Need } from './attendee';
+import { filledBy, workingMinutes, workOn } from './benefit';
 import type { Candidate } from './eligibility';
+import { termsOf } from './lessonTerms';
+import { type PlanNumbers, usualNumbers } from './numbers';
 import type { EarlierDose, RunClass } from './runProblem';
 
-/** What was drilled fades by half in so many days. @source house estimate */
-export const HALF_LIFE_DAYS = 30;
+/** What is left of a dose after so many days. */
+export const leftOf = (dose: number, days: number, { halfLifeDays }: PlanNumbers): number =>
+  dose * 0.5 ** (days / halfLifeDays);
 
 /** One error of one student: the doses on it, and with which κ they came. */
 interface Cell {
@@ -32,8 +35,11 @@ export interface Doses {
   trial(one: RunClass, candidates: readonly Candidate[], matShare: number): Trial;
 }
 
-const effect = (worth: number, dose: number, weighted: number): number =>
-  dose > 0 ? worth * (weighted / dose) * (1 - Math.exp(-dose / DOSE_MINUTES)) : 0;
+type Effect = (worth: number, dose: number, weighted: number) => number;
+const effectWith =
+  (numbers: PlanNumbers): Effect =>
+  (worth, dose, weighted) =>
+    dose > 0 ? worth * (weighted / dose) * filledBy(dose, numbers) : 0;
 
 interface Touch {
   readonly cell: Cell;
@@ -46,24 +52,28 @@ interface Touch {
  * The expected benefit of a run: over students and errors, priority × κ̄ × (1 − e^(−D/τ)), D the doses of all classes, each by the chance that they come, plus
  * what is left of earlier ones. What earlier doses did is not counted again: benefit is what is added.
  */
-export function createDoses(classes: readonly RunClass[], earlier: readonly EarlierDose[]): Doses {
+export function createDoses(
+  classes: readonly RunClass[],
+  earlier: readonly EarlierDose[],
+  numbers: PlanNumbers = usualNumbers,
+): Doses {
+  const effect = effectWith(numbers);
   const cells = new Map<string, Cell>();
-  const needs = new Map<string, { attendee: Attendee; need: Need }>();
+  const needs = new Map<string, Need>();
   const keyOf = (personId: string, errorId: string) => `${personId} ${errorId}`;
   for (const { attendees } of classes)
     for (const attendee of attendees)
-      for (const need of attendee.needs)
-        if (need.priority > 0) needs.set(keyOf(attendee.personId, need.errorId), { attendee, need });
-  for (const [key, { need }] of needs) cells.set(key, { worth: need.priority, dose: 0, weighted: 0 });
+      for (const need of attendee.needs) if (need.priority > 0) needs.set(keyOf(attendee.personId, need.errorId), need);
+  for (const [key, need] of needs) cells.set(key, { worth: need.priority, dose: 0, weighted: 0 });
   for (const { personId, errorId, dose, daysBefore } of earlier) {
     const cell = cells.get(keyOf(personId, errorId));
     if (!cell) continue;
-    const left = dose * 0.5 ** (daysBefore / HALF_LIFE_DAYS);
+    const left = leftOf(dose, daysBefore, numbers);
     cell.dose += left;
     // By which drill is not known any more: the middle of the catalogue.
-    cell.weighted += left * EARLIER_KAPPA;
+    cell.weighted += (left * numbers.earlierKappaPercent) / 100;
   }
-  const start = total(cells);
+  const start = total(cells, effect);
   const known = new Map<string, Touch[]>();
   const touched = (one: RunClass, candidate: Candidate, matShare: number): Touch[] => {
     const key = `${one.classId} ${candidate.drill.id}`;
@@ -72,21 +82,19 @@ export function createDoses(classes: readonly RunClass[], earlier: readonly Earl
     return found;
   };
   const touchesOf = (one: RunClass, { drill, excludedIds }: Candidate, matShare: number): Touch[] => {
-    const resistance = meanResistance(drill) * matShare;
     const out = new Set(excludedIds);
     return one.attendees.flatMap((attendee) => {
       if (attendee.chance <= 0 || out.has(attendee.personId)) return [];
-      return drill.targetErrorIds.flatMap((errorId): Touch[] => {
+      return attendee.needs.flatMap(({ errorId }): Touch[] => {
         const key = keyOf(attendee.personId, errorId);
         const cell = cells.get(key);
-        if (!cell) return [];
-        const { need } = present(needs.get(key));
-        return [{ cell, each: attendee.chance * resistance, kappa: kappaFor(drill, need) }];
+        const work = cell && workOn(drill, present(needs.get(key)));
+        return work ? [{ cell, each: attendee.chance * work.resistance * matShare, kappa: work.kappa }] : [];
       });
     });
   };
   const shift = (one: RunClass, candidate: Candidate, minutes: number, matShare: number, sign: 1 | -1) => {
-    const working = Math.max(0, minutes - CHANGE_OVER_MINUTES) * sign;
+    const working = workingMinutes(candidate.drill, minutes) * sign;
     for (const { cell, each, kappa } of touched(one, candidate, matShare)) {
       cell.dose += working * each;
       cell.weighted += working * each * kappa;
@@ -94,28 +102,35 @@ export function createDoses(classes: readonly RunClass[], earlier: readonly Earl
     }
   };
   return {
-    benefit: () => total(cells) - start,
+    benefit: () => total(cells, effect) - start,
     add: (one, candidate, minutes, matShare) => shift(one, candidate, minutes, matShare, 1),
     take: (one, candidate, minutes, matShare) => shift(one, candidate, minutes, matShare, -1),
-    trial: (one, candidates, matShare) => trialOf(candidates.map((candidate) => touched(one, candidate, matShare))),
+    trial: (one, candidates, matShare) =>
+      trialOf(
+        candidates.map((candidate) => ({
+          touches: touched(one, candidate, matShare),
+          changeOver: termsOf(candidate.drill).changeOverMinutes,
+        })),
+        effect,
+      ),
   };
 }
 
-/** κ of doses of before the run. @source own decision: the middle of the catalogue's 0.1 to 0.6 */
-export const EARLIER_KAPPA = 0.35;
-
-const total = (cells: ReadonlyMap<string, Cell>): number => {
+const total = (cells: ReadonlyMap<string, Cell>, effect: Effect): number => {
   let sum = 0;
   for (const { worth, dose, weighted } of cells.values()) sum += effect(worth, dose, weighted);
   return sum;
 };
 
-function trialOf(touches: readonly (readonly Touch[])[]): Trial {
+function trialOf(
+  lessons: readonly { readonly touches: readonly Touch[]; readonly changeOver: number }[],
+  effect: Effect,
+): Trial {
   const local = new Map<Cell, { dose: number; weighted: number }>();
-  for (const { cell } of touches.flat())
+  for (const { cell } of lessons.flatMap((one) => one.touches))
     if (!local.has(cell)) local.set(cell, { dose: cell.dose, weighted: cell.weighted });
   const put = (at: number, working: number) => {
-    for (const { cell, each, kappa } of present(touches[at])) {
+    for (const { cell, each, kappa } of present(lessons[at]).touches) {
       const here = present(local.get(cell));
       here.dose += working * each;
       here.weighted += working * each * kappa;
@@ -129,12 +144,12 @@ function trialOf(touches: readonly (readonly Touch[])[]): Trial {
   };
   return {
     set: (minutes) => {
-      for (const [at, each] of minutes.entries()) put(at, Math.max(0, each - CHANGE_OVER_MINUTES));
+      for (const [at, each] of minutes.entries()) put(at, Math.max(0, each - present(lessons[at]).changeOver));
       return value();
     },
     gainOf: (at, minutes) => {
       let sum = 0;
-      for (const { cell, each, kappa } of present(touches[at])) {
+      for (const { cell, each, kappa } of present(lessons[at]).touches) {
         const { dose, weighted } = present(local.get(cell));
         sum +=
           effect(cell.worth, dose + minutes * each, weighted + minutes * each * kappa) -

@@ -1,7 +1,7 @@
 import type { Drill, Uniform } from '../vocabulary';
 import type { Attendee } from './attendee';
 import type { DrillLock } from './chooseDrills';
-import type { ClassShape } from './classShape';
+import type { PlanNumbers } from './numbers';
 import type { Theme } from './themes';
 
 /** A dose that somebody had before the run. */
@@ -39,8 +39,8 @@ export interface RunProblem {
   /** Drills by the day on which they were last taught, negative: before the run. */
   readonly taughtOn: ReadonlyMap<string, number>;
   readonly drills?: readonly Drill[];
-  /** How the academy builds its classes; as usual where it does not say. */
-  readonly shape?: ClassShape;
+  /** How the academy plans; as usual where it does not say. */
+  readonly numbers?: PlanNumbers;
   /** Whether everybody is to get a lesson on what is most pressing for them, where that costs the others little. */
   readonly isFair: boolean;
   /** Orders of the classes that are tried, the held one first; drawn from this seed. */

@@ -1,11 +1,7 @@
 import { addDays, type CalendarDate } from '../kernel';
 import type { Need } from './attendee';
+import { type PlanNumbers, usualNumbers } from './numbers';
 import type { EarlierDose } from './runProblem';
-
-/** Days after which what was drilled once, twice, … is due again. @source common practice of spaced repetition; the days are house estimates */
-const DUE_AFTER_DAYS = [3, 7, 14, 30] as const;
-/** How much more what is due weighs than what is not. @source house estimate */
-const DUE_WEIGHT = 1.3;
 
 /** Something that somebody did about an error, in class or at home. */
 export interface DoneBefore {
@@ -16,8 +12,10 @@ export interface DoneBefore {
 }
 
 /** When what was done so many times, last on a day, is due again. */
-export const dueOn = (times: number, lastDay: CalendarDate): CalendarDate =>
-  addDays(lastDay, DUE_AFTER_DAYS[Math.min(Math.max(1, times), DUE_AFTER_DAYS.length) - 1] ?? 30);
+export function dueOn(times: number, lastDay: CalendarDate, numbers: PlanNumbers = usualNumbers): CalendarDate {
+  const { dueOnceDays, dueTwiceDays, dueThriceDays, dueLaterDays } = numbers;
+  return addDays(lastDay, [dueOnceDays, dueTwiceDays, dueThriceDays][Math.max(1, times) - 1] ?? dueLaterDays);
+}
 
 /**
  * What somebody needs on a day, with what they did before: an error that was seen again since the last lesson on it comes back at once, as if nothing had been
@@ -27,6 +25,7 @@ export function spaced(
   needs: readonly Need[],
   done: readonly DoneBefore[],
   day: CalendarDate,
+  numbers: PlanNumbers = usualNumbers,
 ): { readonly needs: Need[]; readonly kept: DoneBefore[] } {
   const byError = new Map<string, DoneBefore[]>();
   for (const one of done) byError.set(one.errorId, [...(byError.get(one.errorId) ?? []), one]);
@@ -43,7 +42,9 @@ export function spaced(
       return need;
     }
     const times = new Set(own.map((one) => one.day)).size;
-    return dueOn(times, lastDay) <= day ? { ...need, priority: need.priority * DUE_WEIGHT } : need;
+    return dueOn(times, lastDay, numbers) <= day
+      ? { ...need, priority: (need.priority * numbers.duePercent) / 100 }
+      : need;
   });
   return { needs: weighed, kept: done.filter((one) => !again.has(one.errorId)) };
 }

@@ -56,6 +56,7 @@ export function drillOf(house: HouseWords, id: string): Drill | undefined {
   return {
     ...standard,
     ...course,
+    parts: course.parts,
     // Absent where nothing of it is played here, also when the standard one is.
     game: course.game,
     id,

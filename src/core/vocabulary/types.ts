@@ -163,7 +163,9 @@ export interface Strength {
 }
 
 /** Static (held), cooperative (full movement), progressive (answers at about half), live (restart on success or escape). */
-export type DrillStage = 'static' | 'cooperative' | 'progressive' | 'live';
+export const drillStages = ['static', 'cooperative', 'progressive', 'live'] as const;
+export type DrillStage = (typeof drillStages)[number];
+export type StageNumbers = Readonly<Record<DrillStage, number>>;
 
 /** How a drill goes, without its name. */
 export interface DrillCourse {
@@ -175,6 +177,8 @@ export interface DrillCourse {
   readonly branches: readonly { readonly when: string; readonly answer: string }[];
   readonly constraint: string;
   readonly stages: readonly DrillStage[];
+  /** Parts of its minutes by stage, where they differ from what is usual in the academy; it is always shown first, which counts as static. */
+  readonly parts?: StageNumbers;
   readonly leastMinutes: number;
   readonly mostMinutes: number;
   readonly secondsPerRepetition: number;
@@ -216,8 +220,6 @@ export interface DrillGame {
 
 export interface Drill extends DrillCourse {
   readonly name: string;
-  /** How short and how long the academy lets a lesson be, in minutes; the usual bounds where it does not say. */
-  readonly lesson?: { readonly least: number; readonly most: number };
 }
 
 /** How the academy runs a drill of its own; where it starts and its name are words of its own anyway. */
@@ -227,6 +229,7 @@ export type OwnCourse = Pick<
   | 'cue'
   | 'branches'
   | 'constraint'
+  | 'parts'
   | 'leastMinutes'
   | 'mostMinutes'
   | 'sided'

@@ -6,6 +6,12 @@ const needed = (what: string, most: number) => words(most).min(1, `Say ${what}.`
 const ids = z.array(z.string().max(120)).max(20, 'Twenty are enough.');
 const minutes = z.number({ error: 'Write whole minutes.' }).int('Write whole minutes.');
 
+const part = z
+  .number({ error: 'Write 1 to 9 parts.' })
+  .int('Write 1 to 9 parts.')
+  .min(1, 'Write 1 to 9 parts.')
+  .max(9, 'Write 1 to 9 parts.');
+
 const gameShape = z.object({
   start: needed('where it begins', 300),
   learnerWins: needed('what wins for the learner', 300),
@@ -28,6 +34,8 @@ export const ownCourseShape: z.ZodType<OwnCourse> = z
       .array(z.object({ when: needed('when', 200), answer: needed('what then', 200) }))
       .max(8, 'Eight ways on are enough for one lesson.'),
     constraint: words(300),
+    /** Parts of its minutes, where they are not the academy's usual ones. */
+    parts: z.object({ static: part, cooperative: part, progressive: part, live: part }).optional(),
     leastMinutes: minutes.min(4, 'At least 4 minutes.').max(60, 'At most 60 minutes.'),
     mostMinutes: minutes.min(4, 'At least 4 minutes.').max(60, 'At most 60 minutes.'),
     sided: z.boolean(),

@@ -1,28 +1,29 @@
 import { z } from 'zod';
-import { type ClassShape, shapeNumbers, usualShape } from '@/core/planning';
+import { type PlanNumberName, type PlanNumbers, planNumberNames, planNumbers, usualNumbers } from '@/core/planning';
 import type { Database } from '../client';
 import { findRow, runStatement } from '../rows';
 
-const wholeIn = (name: keyof ClassShape) => {
-  const { least, most } = shapeNumbers[name];
-  const message = `Write whole minutes from ${least} to ${most}.`;
+const wholeIn = (name: PlanNumberName) => {
+  const { least, most } = planNumbers[name];
+  const message = `Write a whole number from ${least} to ${most}.`;
   return z.number(message).int(message).min(least, message).max(most, message);
 };
-/** How classes are built, as it is written, kept and read again. */
-export const classShapeShape = z
-  .object({
-    warmUpMinutes: wholeIn('warmUpMinutes'),
-    roundsMinutes: wholeIn('roundsMinutes'),
-    closeMinutes: wholeIn('closeMinutes'),
-    leastLessonMinutes: wholeIn('leastLessonMinutes'),
-    mostLessonMinutes: wholeIn('mostLessonMinutes'),
-    mostLessons: z.number('Write 1 to 4.').int('Write 1 to 4.').min(1, 'Write 1 to 4.').max(4, 'Write 1 to 4.'),
-    twoThemesMinutes: wholeIn('twoThemesMinutes'),
-  })
-  .refine((shape) => shape.leastLessonMinutes <= shape.mostLessonMinutes, {
+const numberShapes = Object.fromEntries(planNumberNames.map((name) => [name, wholeIn(name)])) as Readonly<
+  Record<PlanNumberName, ReturnType<typeof wholeIn>>
+>;
+/** The numbers of the planner as they are written. */
+export const planNumbersShape = z
+  .object(numberShapes)
+  .refine((numbers) => numbers.leastLessonMinutes <= numbers.mostLessonMinutes, {
     path: ['mostLessonMinutes'],
     message: 'The longest lesson is shorter than the shortest: exchange them.',
+  })
+  .refine((numbers) => numbers.priorCame <= numbers.priorHeld, {
+    path: ['priorCame'],
+    message: 'Nobody comes more often than there are classes.',
   });
+/** As they are kept: a number that was not there yet when they were written is the usual one. */
+const keptNumbers = z.object(numberShapes).partial();
 
 /** What decides the theme of a class that nobody set. */
 export const planFirsts = ['errors', 'curriculum'] as const;
@@ -34,7 +35,7 @@ const academyRow = z
     minors_with_adults: z.boolean(),
     time_zone: z.string().nullable(),
     plan_first: z.enum(planFirsts),
-    class_shape: classShapeShape.nullable(),
+    plan_numbers: keptNumbers.nullable(),
   })
   .transform((row) => ({
     name: row.name,
@@ -43,7 +44,8 @@ const academyRow = z
     minorsWithAdults: row.minors_with_adults,
     timeZone: row.time_zone ?? serverZone(),
     planFirst: row.plan_first,
-    classShape: row.class_shape ?? usualShape,
+    /** How it plans: every number, its own where it set one. */
+    planNumbers: { ...usualNumbers, ...row.plan_numbers },
   }));
 /** Where nobody said where the academy is, it is where its server stands. */
 export const serverZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
@@ -53,29 +55,39 @@ export async function getAcademy(database: Database): Promise<Academy> {
   const found = await findRow(
     database,
     academyRow,
-    'select name, live_weight_gap_ratio, minors_with_adults, time_zone, plan_first, class_shape from academy where id = 1',
+    'select name, live_weight_gap_ratio, minors_with_adults, time_zone, plan_first, plan_numbers from academy where id = 1',
   );
   return (
     found ?? {
       ...{ name: 'The academy', liveWeightGapRatio: 0.2, minorsWithAdults: false },
-      ...{ timeZone: serverZone(), planFirst: 'errors', classShape: usualShape },
+      ...{ timeZone: serverZone(), planFirst: 'errors', planNumbers: usualNumbers },
     }
   );
 }
 
-/** Stores the academy; a time zone and a shape of classes that are not given stay as they were. */
+/** Stores the academy; a time zone that is not given stays as it was. */
 export const saveAcademy = (
   database: Database,
-  academy: Omit<Academy, 'timeZone' | 'planFirst' | 'classShape'> & Partial<Academy>,
+  academy: Omit<Academy, 'timeZone' | 'planFirst' | 'planNumbers'> & Partial<Pick<Academy, 'timeZone'>>,
 ) =>
   runStatement(
     database,
-    `insert into academy (id, name, live_weight_gap_ratio, minors_with_adults, time_zone, class_shape) values (1, $1, $2, $3, $4, $5)
-     on conflict (id) do update set name = $1, live_weight_gap_ratio = $2, minors_with_adults = $3, time_zone = coalesce($4, academy.time_zone),
-       class_shape = coalesce($5, academy.class_shape)`,
+    `insert into academy (id, name, live_weight_gap_ratio, minors_with_adults, time_zone) values (1, $1, $2, $3, $4)
+     on conflict (id) do update set name = $1, live_weight_gap_ratio = $2, minors_with_adults = $3, time_zone = coalesce($4, academy.time_zone)`,
+    [academy.name, academy.liveWeightGapRatio, academy.minorsWithAdults, academy.timeZone ?? null],
+  );
+
+/** Keeps the numbers of the planner that differ from the usual ones: what is usual may become better. */
+export const keepPlanNumbers = (database: Database, numbers: PlanNumbers) =>
+  runStatement(
+    database,
+    `insert into academy (id, name, plan_numbers) values (1, 'The academy', $1) on conflict (id) do update set plan_numbers = $1`,
     [
-      ...[academy.name, academy.liveWeightGapRatio, academy.minorsWithAdults, academy.timeZone ?? null],
-      academy.classShape ? JSON.stringify(academy.classShape) : null,
+      JSON.stringify(
+        Object.fromEntries(
+          Object.entries(numbers).filter(([name, value]) => value !== usualNumbers[name as PlanNumberName]),
+        ),
+      ),
     ],
   );
 

@@ -6,11 +6,11 @@ import { useMemo, useState, useTransition } from 'react';
 import { dayIn, shortNamesOf, type WeightUnit } from '@/core/kernel';
 import {
   type ClassPlan,
-  type ClassShape,
   type DrillLock,
-  inShape,
   leastMinutesOf,
   type OwnBlock,
+  type PlanNumbers,
+  taughtHere,
 } from '@/core/planning';
 import { drillsOf } from '@/core/vocabulary';
 import { whyNot } from '@/forms/whyNot';
@@ -50,13 +50,13 @@ export interface ClassPageProps {
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;
   readonly weightLimitRatio: number;
-  /** How the academy builds its classes. */
-  readonly shape: ClassShape;
+  /** How the academy plans. */
+  readonly numbers: PlanNumbers;
   readonly unit: WeightUnit;
 }
 
 export function ClassPage({ one, people, chances, log, stored, versions, asked, ...limits }: ClassPageProps) {
-  const { weightLimitRatio, unit, shape } = limits;
+  const { weightLimitRatio, unit, numbers } = limits;
   const zone = useZone();
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
@@ -182,7 +182,7 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
               ) : null}
               {changed && !underway ? <Quiet>The locks changed: generate again to apply them.</Quiet> : null}
             </Row>
-            <LockList locks={locks} onLocks={setLocks} shape={shape} />
+            <LockList locks={locks} onLocks={setLocks} numbers={numbers} />
             <OwnBlocks classId={one.id} blocks={one.ownBlocks} />
             {stored ? (
               <PlanView
@@ -191,7 +191,7 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
                 locks={locks}
                 nameOf={nameOf}
                 onLocks={setLocks}
-                shape={shape}
+                numbers={numbers}
               />
             ) : null}
             <Versions classId={one.id} versions={versions} />
@@ -278,16 +278,16 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
 function LockList({
   locks,
   onLocks,
-  shape,
+  numbers,
 }: {
   readonly locks: readonly DrillLock[];
   readonly onLocks: (locks: readonly DrillLock[]) => void;
-  readonly shape: ClassShape;
+  readonly numbers: PlanNumbers;
 }) {
   const house = useHouse();
   const wordOf = useWordOf();
   const add = (drillId: string) => {
-    const [drill] = inShape(drillsOf(house), shape).filter((one) => one.id === drillId);
+    const [drill] = taughtHere(drillsOf(house), numbers).filter((one) => one.id === drillId);
     if (drill)
       onLocks([
         ...locks.filter((one) => one.drillId !== drillId),

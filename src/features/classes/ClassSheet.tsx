@@ -1,5 +1,6 @@
 import type { ClassPlan, PlanBlock } from '@/core/planning';
 import { drillOf, GENERAL_CAUTION, type HouseWords, houseNameOf } from '@/core/vocabulary';
+import { branchWords, gameWords } from '@/terms/drillWords';
 import { themeWords } from '@/terms/themeWords';
 import { Owl } from '@/ui/layout/Owl';
 import { PrintButton } from '@/ui/layout/PrintButton';
@@ -8,10 +9,8 @@ import {
   beforeLiveWords,
   besideWords,
   blockTitle,
-  branchWords,
   cautionsOf,
   clockTime,
-  gameWords,
   longDayWords,
   pairingTitle,
   plainTitle,

@@ -5,12 +5,12 @@ import { Fragment } from 'react';
 import { styled } from 'styled-components';
 import {
   type ClassPlan,
-  type ClassShape,
   type DrillLock,
-  inShape,
   leastMinutesOf,
   mostMinutesOf,
   type PlanBlock,
+  type PlanNumbers,
+  taughtHere,
 } from '@/core/planning';
 import { type Drill, drillOf, findHazard } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
@@ -60,8 +60,8 @@ export interface PlanViewProps {
   readonly locks: readonly DrillLock[];
   readonly nameOf: (personId: string) => string;
   readonly onLocks: (locks: readonly DrillLock[]) => void;
-  /** How the academy builds its classes. */
-  readonly shape: ClassShape;
+  /** How the academy plans. */
+  readonly numbers: PlanNumbers;
 }
 
 /** The class block by block; a lesson is one entry with its parts inside. */
@@ -189,15 +189,15 @@ function LockControls({
   chosen,
   locks,
   onLocks,
-  shape,
-}: Pick<PlanViewProps, 'locks' | 'onLocks' | 'shape'> & { readonly chosen: ClassPlan['drills'][number] }) {
+  numbers,
+}: Pick<PlanViewProps, 'locks' | 'onLocks' | 'numbers'> & { readonly chosen: ClassPlan['drills'][number] }) {
   const { drillId, minutes } = chosen;
   const lock = locks.find((one) => one.drillId === drillId);
   const others = locks.filter((one) => one.drillId !== drillId);
   const locked = lock?.kind === 'keep' ? lock.minutes : undefined;
   const wordOf = useWordOf();
   const own = drillOf(useHouse(), drillId);
-  const [drill] = own ? inShape([own], shape) : [];
+  const [drill] = own ? taughtHere([own], numbers) : [];
   const setMinutes = (wanted: number) => {
     const bounded = drill ? Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), wanted)) : wanted;
     onLocks([...others, { kind: 'keep', drillId, minutes: bounded }]);

@@ -1,15 +1,13 @@
 import { clockIn } from '@/core/kernel';
 import type { Attendee, ClassPlan, PairRule, PhasePairing, PlanBlock } from '@/core/planning';
-import { type Drill, type DrillGame, findDrill, findHazard } from '@/core/vocabulary';
+import { type Drill, findDrill, findHazard } from '@/core/vocabulary';
 import { dayWords } from '@/terms/dayWords';
+import { branchWords, gameWords, phaseTitles } from '@/terms/drillWords';
 
 export const blockTitle: Readonly<Record<PlanBlock['kind'], string>> = {
   'warm-up': 'Arrive and warm up',
   own: 'Your block',
-  shown: 'Show it',
-  technique: 'Repeat',
-  progressive: 'Against rising answers',
-  positional: 'Play it',
+  ...phaseTitles,
   rounds: 'Rounds',
   close: 'Close',
 };
@@ -46,12 +44,6 @@ export function besideWords(
   ];
 }
 
-/** "Start: half guard. You win: … They win: … Again after …; 40 seconds, winner stays." */
-export const gameWords = ({ start, learnerWins, partnerWins, restart, seconds, change }: DrillGame): string[] => [
-  `From: ${lower(start)}.`,
-  `One wins by: ${learnerWins}. The other: ${partnerWins}.`,
-  `Again after: ${restart}, or ${seconds} seconds; ${change === 'bell' ? 'change roles at the bell' : 'the winner stays, the other goes to the end of the line'}.`,
-];
 /** What is said in a part of a lesson. */
 export function partWords(drill: Drill, kind: PlanBlock['kind']): readonly string[] {
   if (kind === 'progressive') return [branchWords(drill.branches)];
@@ -59,8 +51,6 @@ export function partWords(drill: Drill, kind: PlanBlock['kind']): readonly strin
   if (kind === 'technique') return [`Partner: ${drill.counterpart}.`, drill.constraint];
   return [drill.start, drill.cue];
 }
-
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Blocks that belong together: those of one lesson, one after the other. */
 export function groupBlocks(blocks: readonly PlanBlock[]): readonly (readonly PlanBlock[])[] {
@@ -126,10 +116,6 @@ export function workWords(block: PlanBlock): string {
   const repeats = block.repetitions ? ` · ${block.repetitions}× each${drill?.sided ? ' side' : ''}` : '';
   return `${block.minutes} min${repeats}`;
 }
-
-/** "If they stack → hips out; if they roll → follow." */
-export const branchWords = (branches: readonly { readonly when: string; readonly answer: string }[]): string =>
-  `If ${branches.map((branch) => `${branch.when} → ${branch.answer}`).join('; if ')}.`;
 
 /** What the coach looks at before these people go live: weights that nobody knows, and what is to be spared. */
 export function beforeLiveWords(pairing: PhasePairing, nameOf: (personId: string) => string): string[] {

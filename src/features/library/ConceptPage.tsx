@@ -1,8 +1,7 @@
 import Link from 'next/link';
-import type { LearnedKappa } from '@/core/planning';
+import type { LearnedKappa, PlanNumbers } from '@/core/planning';
 import type { MarkLine } from '@/core/search';
 import {
-  beltWords,
   type CatalogueKind,
   conceptName,
   cueOf,
@@ -30,6 +29,7 @@ import type { PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Clips, type ShownClip } from './Clips';
 import { EntryActions } from './EntryActions';
 import { Caution, Cue, Links } from './entryParts';
+import { HowItRuns } from './HowItRuns';
 import { allowedWords, exposureSentence, groupOf, hazardIdsOf, roleOf, severityOf } from './libraryView';
 import { Occurrences } from './Occurrences';
 import { Onward } from './Onward';
@@ -48,6 +48,8 @@ export interface ConceptPageProps {
   readonly next: readonly { readonly positionId: string; readonly count: number }[];
   readonly merged: readonly string[];
   readonly house: HouseWords;
+  /** How the academy plans: how a drill's minutes are parted. */
+  readonly numbers: PlanNumbers;
   /** Of a drill: what happened to its errors after lessons, and what that says of it. */
   readonly effects: readonly ShownEffect[];
   readonly learned?: LearnedKappa;
@@ -92,7 +94,7 @@ export function ConceptPage(props: ConceptPageProps) {
           there.
         </Notice>
       ) : null}
-      <WhatToSay id={id} house={house} />
+      <WhatToSay id={id} house={house} numbers={props.numbers} />
       {schools.length > 0 ? (
         <Section>
           <h2>Schools</h2>
@@ -164,7 +166,7 @@ interface EntryProps {
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-function WhatToSay({ id, house }: EntryProps) {
+function WhatToSay({ id, house, numbers }: EntryProps & Pick<ConceptPageProps, 'numbers'>) {
   const error = findError(id);
   const strength = findStrength(id);
   const drill = findDrill(id) ? drillOf(house, id) : undefined;
@@ -195,26 +197,7 @@ function WhatToSay({ id, house }: EntryProps) {
             </p>
           ) : null}
           {grip?.target ? <p>On: {grip.target}.</p> : null}
-          {drill ? (
-            <>
-              <p>{drill.start}</p>
-              <p>
-                <em>{drill.constraint}</em>
-              </p>
-              <ul>
-                {drill.branches.map((branch) => (
-                  <li key={branch.when}>
-                    If {branch.when}: {branch.answer}.
-                  </li>
-                ))}
-              </ul>
-              <Quiet>
-                {drill.leastMinutes} to {drill.mostMinutes} minutes, {drill.stages.join(', then ')}
-                {drill.sided ? ', both sides' : ''}; from {beltWords(drill.lowestBelt, 0)}
-                {drill.under16 ? '' : ', not under 16'}.
-              </Quiet>
-            </>
-          ) : null}
+          {drill ? <HowItRuns drill={drill} house={house} numbers={numbers} /> : null}
           {technique?.class === 'submissions' ? (
             <p>
               {allowedWords(technique).join(' · ')}{' '}

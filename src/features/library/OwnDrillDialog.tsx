@@ -1,11 +1,21 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { type BodyPart, belts, beltWords, bodyParts, type Drill, listConceptIds } from '@/core/vocabulary';
+import {
+  type BodyPart,
+  belts,
+  beltWords,
+  bodyParts,
+  type Drill,
+  type DrillStage,
+  drillStages,
+  listConceptIds,
+} from '@/core/vocabulary';
 import { AddByName } from '@/forms/AddByName';
 import { FormMessages } from '@/forms/FormMessage';
 import { useDraft, useSending } from '@/forms/useSending';
 import { saveCourse } from '@/server/language/houseActions';
+import { phaseTitles } from '@/terms/drillWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { Quiet, Row } from '@/ui/layout/Page';
 import { Button, Checkbox, Choice, Dialog, Select, TextArea, TextField } from '@/ui/primitives';
@@ -72,6 +82,7 @@ export function OwnDrillDialog({ drill, isOpen, onClose }: OwnDrillDialogProps) 
           Both sides
         </Checkbox>
       </Row>
+      <Parts fields={fields} set={set} messages={messages} />
       <WhoMay drill={drill} fields={fields} set={set} problem={messages.needs} />
       <TextField
         label="What the partner does"
@@ -95,6 +106,34 @@ export function OwnDrillDialog({ drill, isOpen, onClose }: OwnDrillDialogProps) 
     </Dialog>
   );
 }
+
+/** How its minutes are parted; empty fields leave that to the academy's usual parts. */
+function Parts({ fields, set, messages }: Fields & Problems) {
+  return (
+    <>
+      <Row role="group" aria-label="Parts of its minutes" style={{ alignItems: 'flex-end' }}>
+        {drillStages.map((stage) => (
+          <TextField
+            key={stage}
+            label={partTitle[stage]}
+            unit="parts"
+            inputMode="numeric"
+            value={fields.parts[stage]}
+            onChange={(text) => set({ parts: { ...fields.parts, [stage]: text } })}
+            problem={messages[`parts.${stage}`]}
+          />
+        ))}
+      </Row>
+      <Quiet>How its minutes are parted. Empty: as the academy usually does.</Quiet>
+    </>
+  );
+}
+const partTitle: Readonly<Record<DrillStage, string>> = {
+  static: phaseTitles.shown,
+  cooperative: phaseTitles.technique,
+  progressive: phaseTitles.progressive,
+  live: phaseTitles.positional,
+};
 
 interface ChosenProps {
   readonly ids: readonly string[];
@@ -128,14 +167,14 @@ function Errors({ fields, set, problem }: Fields & { readonly problem?: string }
   const options = useOptions('error', targetErrorIds);
   return (
     <>
-      <Chosen
-        ids={targetErrorIds}
-        onTakeOut={(id) => set({ targetErrorIds: targetErrorIds.filter((one) => one !== id) })}
-      />
       <AddByName
         label="Errors that it answers"
         options={options}
         onChoose={(id) => set({ targetErrorIds: [...targetErrorIds, id] })}
+      />
+      <Chosen
+        ids={targetErrorIds}
+        onTakeOut={(id) => set({ targetErrorIds: targetErrorIds.filter((one) => one !== id) })}
       />
       {problem ? <Quiet role="alert">{problem}</Quiet> : null}
     </>
@@ -171,8 +210,8 @@ function WhoMay({ drill, fields, set, problem }: Fields & { readonly drill: Dril
       <Quiet>
         It stays at least as careful as the standard one: its joints, its lowest belt and its age hold here too.
       </Quiet>
-      <Chosen ids={needs} onTakeOut={(id) => set({ needs: needs.filter((one) => one !== id) })} />
       <AddByName label="To be known before" options={options} onChoose={(id) => set({ needs: [...needs, id] })} />
+      <Chosen ids={needs} onTakeOut={(id) => set({ needs: needs.filter((one) => one !== id) })} />
       {problem ? <Quiet role="alert">{problem}</Quiet> : null}
     </>
   );

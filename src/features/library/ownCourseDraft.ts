@@ -1,4 +1,11 @@
-import type { BodyPart, Drill, DrillGame, OwnCourse } from '@/core/vocabulary';
+import {
+  type BodyPart,
+  type Drill,
+  type DrillGame,
+  type DrillStage,
+  drillStages,
+  type OwnCourse,
+} from '@/core/vocabulary';
 
 /** A drill's course as it is typed: minutes and seconds as text, ways on as lines. */
 export interface CourseDraft {
@@ -6,6 +13,8 @@ export interface CourseDraft {
   readonly cue: string;
   readonly branches: string;
   readonly constraint: string;
+  /** Parts of its minutes by stage; all empty: the academy's usual ones. */
+  readonly parts: Readonly<Record<DrillStage, string>>;
   readonly leastMinutes: string;
   readonly mostMinutes: string;
   readonly sided: boolean;
@@ -25,12 +34,16 @@ const freshGame: DrillGame = {
   ...{ start: '', learnerWins: '', partnerWins: '', restart: '', seconds: 60, change: 'winner-stays' },
 };
 
+const byStage = <Value>(of: (stage: DrillStage) => Value) =>
+  Object.fromEntries(drillStages.map((stage) => [stage, of(stage)])) as Record<DrillStage, Value>;
+
 /** What stands in the fields when a drill is opened. */
 export const draftOf = (drill: Drill): CourseDraft => {
   const game = drill.game ?? freshGame;
   return {
     ...{ start: drill.start, cue: drill.cue, constraint: drill.constraint },
     branches: drill.branches.map(({ when, answer }) => `${when}: ${answer}`).join('\n'),
+    parts: byStage((stage) => (drill.parts ? String(drill.parts[stage]) : '')),
     ...{ leastMinutes: String(drill.leastMinutes), mostMinutes: String(drill.mostMinutes) },
     ...{ sided: drill.sided, lowestBelt: drill.lowestBelt, under16: drill.under16 },
     ...{ targetErrorIds: drill.targetErrorIds, needs: drill.needs, loads: drill.loads },
@@ -57,6 +70,9 @@ export const branchesOf = (text: string): OwnCourse['branches'] =>
 /** What is sent; the server says what is wrong with it. */
 export const courseOf = (draft: CourseDraft): OwnCourse => ({
   ...{ cue: draft.cue, constraint: draft.constraint, branches: branchesOf(draft.branches) },
+  parts: drillStages.some((stage) => draft.parts[stage].trim() !== '')
+    ? byStage((stage) => wholeNumber(draft.parts[stage]))
+    : undefined,
   ...{ leastMinutes: wholeNumber(draft.leastMinutes), mostMinutes: wholeNumber(draft.mostMinutes) },
   ...{ sided: draft.sided, lowestBelt: draft.lowestBelt, under16: draft.under16 },
   ...{ targetErrorIds: draft.targetErrorIds, needs: draft.needs, loads: draft.loads },

@@ -3,7 +3,6 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { type WeightUnit, weightUnitNames, weightUnits } from '@/core/kernel';
-import type { ClassShape } from '@/core/planning';
 import { FormMessage } from '@/forms/FormMessage';
 import { useDraft, useSending } from '@/forms/useSending';
 import { ZoneField } from '@/forms/ZoneField';
@@ -12,7 +11,6 @@ import { Fields, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Pa
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
 import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSection';
 import { ReactionDialog } from './ReactionDialog';
-import { ShapeSection, shapeFieldsOf, shapeOf } from './ShapeSection';
 
 export interface SettingsPageProps {
   readonly academy: {
@@ -20,7 +18,6 @@ export interface SettingsPageProps {
     readonly liveWeightGapRatio: number;
     readonly minorsWithAdults: boolean;
     readonly timeZone: string;
-    readonly classShape: ClassShape;
   };
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
   readonly coaches: readonly CoachLine[];
@@ -31,18 +28,16 @@ const fieldsOf = (academy: SettingsPageProps['academy'], coach: SettingsPageProp
   gap: String(Math.round(academy.liveWeightGapRatio * 100)),
   minorsWithAdults: academy.minorsWithAdults,
   timeZone: academy.timeZone,
-  shape: shapeFieldsOf(academy.classShape),
   lead: String(Number(coach.reactionLeadSeconds.toFixed(2))),
   weightUnit: coach.weightUnit,
 });
 
 const readNumber = (text: string): number => (text.trim() === '' ? Number.NaN : Number(text.replace(',', '.')));
 
-const inputOf = ({ gap, lead, shape, ...rest }: ReturnType<typeof fieldsOf>) => ({
+const inputOf = ({ gap, lead, ...rest }: ReturnType<typeof fieldsOf>) => ({
   ...rest,
   liveWeightGapPercent: readNumber(gap),
   reactionLeadSeconds: readNumber(lead),
-  classShape: shapeOf(shape),
 });
 
 export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
@@ -137,12 +132,6 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
           </Stack>
         </div>
       </Section>
-      <ShapeSection
-        fields={fields.shape}
-        onChange={(patch) => change({ shape: { ...fields.shape, ...patch } })}
-        isHead={isHead}
-        messages={messages}
-      />
       <Row>
         <Button look="lead" onPress={() => save()} isPending={isSending}>
           {isSending ? 'Saving …' : 'Save settings'}
@@ -155,6 +144,13 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
         <div className="note">How rounds are scored, and how overtime is counted.</div>
         <div className="matter">
           <Link href="/settings/rules">Rules and your own copies of them</Link>
+        </div>
+      </Section>
+      <Section>
+        <h2>Classes</h2>
+        <div className="note">Minutes, shares, days and weights that plans are made with.</div>
+        <div className="matter">
+          <Link href="/settings/planning">How classes are planned, number by number</Link>
         </div>
       </Section>
       <PasswordSection />

@@ -1,18 +1,29 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { usualShape } from '@/core/planning';
+import { planNumberNames, usualNumbers } from '@/core/planning';
 import { ruleSets } from '@/core/scoring';
+import { PlanningPage } from './PlanningPage';
+import { numberWords } from './planNumberWords';
 import { RuleSetDialog } from './RuleSetDialog';
 import { SettingsPage } from './SettingsPage';
 
 globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
-const sent = vi.hoisted(() => ({ settings: [] as unknown[], rules: [] as unknown[], answer: { ok: true } as unknown }));
+const sent = vi.hoisted(() => ({
+  settings: [] as unknown[],
+  rules: [] as unknown[],
+  numbers: [] as unknown[],
+  answer: { ok: true } as unknown,
+}));
 vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined, push: () => undefined }) }));
 vi.mock('@/server/settings/settingsActions', () => ({
   saveSettings: async (input: unknown) => {
     sent.settings.push(input);
     if (sent.answer === 'away') throw new Error('away');
+    return sent.answer;
+  },
+  savePlanNumbers: async (numbers: unknown) => {
+    sent.numbers.push(numbers);
     return sent.answer;
   },
 }));
@@ -32,13 +43,13 @@ vi.mock('@/server/accounts/accountActions', () => ({
 beforeEach(() => {
   sent.settings.length = 0;
   sent.rules.length = 0;
+  sent.numbers.length = 0;
   sent.answer = { ok: true };
 });
 afterEach(cleanup);
 
 const academy = {
   ...{ name: 'The loft', liveWeightGapRatio: 0.2, minorsWithAdults: false, timeZone: 'Europe/Lisbon' },
-  classShape: usualShape,
 };
 const coaches = [
   { id: '1', displayName: 'Ludo', signInName: 'ludo', role: 'head' },
@@ -56,21 +67,6 @@ async function press(name: string) {
 }
 
 describe('settings', () => {
-  it('say why each number of a class is usually so, send what is written, and know the way back', async () => {
-    open('head');
-    const warmUp = screen.getByLabelText('Warm-up');
-    expect(warmUp.closest('div')?.parentElement?.textContent).toContain('8 usually: movements of the theme');
-    expect(screen.queryByRole('button', { name: 'As usual again' })).toBeNull();
-    await userEvent.clear(warmUp);
-    await userEvent.type(warmUp, '15');
-    await press('Save settings');
-    expect(sent.settings).toEqual([
-      expect.objectContaining({ classShape: expect.objectContaining({ warmUpMinutes: 15, mostLessons: 3 }) }),
-    ]);
-    await userEvent.click(screen.getByRole('button', { name: 'As usual again' }));
-    expect((screen.getByLabelText('Warm-up') as HTMLInputElement).value).toBe('8');
-  });
-
   it('send what is written, with comma or point, and say that it is kept', async () => {
     open('head');
     const gap = screen.getByLabelText('Largest weight gap in live work');
@@ -127,5 +123,42 @@ describe('rules of one’s own', () => {
       overtime: { turnsEach: 3, turnSeconds: 120, equalWithinSeconds: 0.5 },
     });
     await vi.waitFor(() => expect(closed).toBe(true), { timeout: 20_000 });
+  });
+});
+
+describe('the numbers of the planner', () => {
+  it('all stand there with why they are usually so, are sent, and know the way back group by group', async () => {
+    render(<PlanningPage numbers={{ ...usualNumbers, halfLifeDays: 20 }} isHead />);
+    const words = document.body.textContent ?? '';
+    for (const name of planNumberNames) expect(words, name).toContain(numberWords[name].label);
+    const warmUp = screen.getByLabelText('Warm-up');
+    expect(warmUp.closest('div')?.parentElement?.textContent).toContain('8 usually: movements of the theme');
+    // One number differs already: its group alone knows a way back.
+    expect(screen.getAllByRole('button', { name: 'As usual again' })).toHaveLength(1);
+    await userEvent.clear(warmUp);
+    await userEvent.type(warmUp, '15');
+    await press('Save these numbers');
+    expect(sent.numbers).toEqual([{ ...usualNumbers, halfLifeDays: 20, warmUpMinutes: 15 }]);
+    await screen.findByText(/Saved/);
+    await userEvent.click(screen.getAllByRole('button', { name: 'As usual again' })[0]!);
+    expect((screen.getByLabelText('Warm-up') as HTMLInputElement).value).toBe('8');
+    expect((screen.getByLabelText('Half of it is gone after') as HTMLInputElement).value).toBe('20');
+    expect(screen.queryByText(/Saved/)).toBeNull();
+  });
+
+  it('say of which field a message is, keep what was typed, and are only read by an assistant', async () => {
+    sent.answer = { ok: false, messages: { doseMinutes: 'Write a whole number from 4 to 60.' } };
+    render(<PlanningPage numbers={usualNumbers} isHead />);
+    const dose = screen.getByLabelText('Minutes of a full lesson');
+    await userEvent.clear(dose);
+    await press('Save these numbers');
+    expect((await screen.findByText(/Minutes of a full lesson: Write a whole number/)).textContent).toContain(
+      '4 to 60',
+    );
+    expect((dose as HTMLInputElement).value).toBe('');
+    cleanup();
+    render(<PlanningPage numbers={usualNumbers} isHead={false} />);
+    expect((screen.getByLabelText('Warm-up') as HTMLInputElement).disabled).toBe(true);
+    expect(screen.queryByRole('button', { name: 'Save these numbers' })).toBeNull();
   });
 });

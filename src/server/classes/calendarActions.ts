@@ -54,7 +54,7 @@ async function putOnDays(
     const { title, minutes, uniform, level, pairsOnMats, setTheme } = of;
     const id = randomUUID();
     await insertClass(database, { id, title, startsAt, minutes, uniform, level, pairsOnMats, setTheme });
-    await expectUsual(database, { id, startsAt }, zone);
+    await expectUsual(database, { id, startsAt });
     taken.add(`${title} ${startsAt}`);
     made += 1;
   }

@@ -40,7 +40,7 @@ export const saveClass = defineCommand({
       insert: () =>
         inTransaction(pool(), async (client) => {
           const made = await insertClass(client, content);
-          if (made > 0) await expectUsual(client, content, zone);
+          if (made > 0) await expectUsual(client, content);
           return made;
         }),
       find: () => findClass(pool(), id),

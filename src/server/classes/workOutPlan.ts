@@ -6,12 +6,13 @@ import {
   type ClassPlan,
   type ClassProblem,
   type DrillLock,
-  inShape,
   isAbout,
   listCandidates,
   type Need,
+  type PlanNumbers,
   pairKey,
   soreJointsIn,
+  taughtHere,
   withKappas,
   withSigned,
 } from '@/core/planning';
@@ -26,7 +27,7 @@ import {
   listClassesBefore,
 } from '@/data/classes/classes';
 import type { Database } from '@/data/client';
-import { getAcademy } from '@/data/people/academy';
+import { type Academy, getAcademy } from '@/data/people/academy';
 import { listDoNotPair, listPeopleByIds, type Person } from '@/data/people/people';
 import { listKappas } from '@/data/projections/lessonEffects';
 import { listFirstPoints } from '@/data/reviews/signedReviews';
@@ -35,12 +36,6 @@ import { loadPatterns } from '../figures/records';
 import { houseOf } from '../language/loadHouse';
 import { planApart } from './planApart';
 import { type UnitOfClass, unitsAhead } from './unitsAhead';
-
-const RECENT_CLASSES = 4;
-/** What a card says to be hurt is asked about for so long. @source own decision: most strains of the mat pass in two weeks; an injury has its own day on the person */
-const HURT_DAYS = 14;
-/** A signed first point comes before what was worked out for so long. @source own decision: two classes a week over six weeks */
-const SIGNED_DAYS = 42;
 
 /** Works out a plan that was asked for and keeps what it became. Harmless to repeat; nothing for one that was overtaken or is done. */
 export async function workOutPlan(
@@ -87,13 +82,14 @@ export async function gatherProblem(
 ): Promise<ClassProblem> {
   const attendance = await listAttendees(database, academyClass.id);
   const personIds = attendance.map((one) => one.personId);
-  const [people, academy, doNotPair, past, house, hurts, kappas] = [
+  const academy = await getAcademy(database);
+  const { planNumbers: numbers } = academy;
+  const [people, doNotPair, past, house, hurts, kappas] = [
     await listPeopleByIds(database, personIds),
-    await getAcademy(database),
     await listDoNotPair(database),
-    await loadPastPlans(database, academyClass),
+    await loadPastPlans(database, academyClass, numbers),
     await houseOf(database),
-    await listRecentHurts(database, personIds, addDays(today, -HURT_DAYS)),
+    await listRecentHurts(database, personIds, addDays(today, -numbers.hurtDays)),
     await listKappas(database),
   ];
   const hurtOf = new Map(hurts.map((one) => [one.personId, `${one.hurt} (${one.saidIn} of ${one.heldOn})`]));
@@ -102,11 +98,11 @@ export async function gatherProblem(
   for (const { personId, chance } of attendance) {
     const person = known.get(personId);
     if (!person) continue;
-    const needs = knownNeeds.get(person.id) ?? loadNeeds(database, person, today, academy.timeZone);
+    const needs = knownNeeds.get(person.id) ?? loadNeeds(database, person, today, academy);
     knownNeeds.set(person.id, needs);
     attendees.push(toAttendee(person, chance, await needs, academyClass.startsAt, hurtOf.get(person.id)));
   }
-  const drills = inShape(withKappas(drillsOf(house), kappas), academy.classShape);
+  const drills = taughtHere(withKappas(drillsOf(house), kappas), numbers);
   // A unit that nobody here may do leaves the class to the errors: only a theme that the coach set is insisted on.
   const isFit = listCandidates(drills, attendees, academyClass.uniform, new Set()).some(({ drill }) =>
     isAbout(drill, unit?.theme),
@@ -122,14 +118,19 @@ export async function gatherProblem(
     fromUnit: isFit && !academyClass.setTheme ? unit?.unit : undefined,
     ownBlocks: academyClass.ownBlocks,
     drills,
-    shape: academy.classShape,
+    numbers,
     restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),
-    recentPairs: new Set(past.flatMap(pairsOf)),
+    recentPairs: new Set(past.slice(0, numbers.recentClasses).flatMap(pairsOf)),
   };
 }
 
-async function loadPastPlans(database: Database, academyClass: AcademyClass): Promise<ClassPlan[]> {
-  const before = await listClassesBefore(database, academyClass.startsAt, RECENT_CLASSES);
+async function loadPastPlans(
+  database: Database,
+  academyClass: AcademyClass,
+  { recentClasses }: PlanNumbers,
+): Promise<ClassPlan[]> {
+  // The last one also says which drills rest.
+  const before = await listClassesBefore(database, academyClass.startsAt, Math.max(1, recentClasses));
   const plans = await Promise.all(before.map((one) => findLatestPlan(database, one.id)));
   return plans.flatMap((one) => (one ? [one.plan] : []));
 }
@@ -164,10 +165,15 @@ function toAttendee(
 }
 
 /** What somebody needs: what keeps happening to them, with what was signed lately before it. */
-async function loadNeeds(database: Database, person: Person, today: string, timeZone: string): Promise<Need[]> {
+async function loadNeeds(
+  database: Database,
+  person: Person,
+  today: string,
+  { timeZone, planNumbers }: Academy,
+): Promise<Need[]> {
   const { errors } = await loadPatterns(database, person, today);
-  const signed = await listFirstPoints(database, person.id, addDays(today, -SIGNED_DAYS), timeZone);
-  return withSigned(needsOf(errors.filter((one) => one.status !== 'gone')), signed.map(asStandard));
+  const signed = await listFirstPoints(database, person.id, addDays(today, -planNumbers.signedDays), timeZone);
+  return withSigned(needsOf(errors.filter((one) => one.status !== 'gone')), signed.map(asStandard), planNumbers);
 }
 
 /** An academy's own error stands for the one that it is a kind of. */

@@ -6,6 +6,7 @@ import {
   earlierOf,
   gainsOf,
   ownMinutesIn,
+  type PlanNumbers,
   type RunClass,
   type RunProblem,
   spaced,
@@ -13,19 +14,16 @@ import {
 import { type AcademyClass, endPlan, findLatestPlan, insertAskedPlan, listClassesFrom } from '@/data/classes/classes';
 import { beginRun, endRun, isRunWanted, keepSoFar } from '@/data/classes/runs';
 import { inTransaction } from '@/data/client';
+import { type Academy, getAcademy } from '@/data/people/academy';
 import { listTaughtDrills } from '@/data/projections/academy';
 import { log } from '../../log/log';
-import { academyZone } from '../kernel/academyTime';
 import { listDoneBefore } from './listDoneBefore';
 import { planRunApart } from './planApart';
 import { type UnitOfClass, unitsAhead } from './unitsAhead';
 import { gatherProblem, type KnownNeeds, withLearned } from './workOutPlan';
 
-/** How far a run looks ahead. @source common practice: what is further off changes before it comes */
-const RUN_DAYS = 21;
-const MOST_CLASSES = 12;
-/** How far back what was drilled still counts. @source own decision: three half-lives */
-const DOSES_DAYS = 90;
+/** How far back what was drilled still counts. @source own decision */
+const HALF_LIVES = 3;
 /** How soon a run that nobody waits for any more ends. */
 const LOOK_MS = 700;
 
@@ -33,16 +31,18 @@ const LOOK_MS = 700;
 export async function workOutRun(database: pg.Pool, runId: string, today: string, signal: AbortSignal): Promise<void> {
   const asked = await beginRun(database, runId);
   if (!asked) return;
+  const academy = await getAcademy(database);
+  const { runDays, runClasses } = academy.planNumbers;
   const ahead = (await listClassesFrom(database, new Date().toISOString())).filter(
-    (one) => one.expected > 1 && Date.parse(one.startsAt) < Date.now() + RUN_DAYS * 86_400_000,
+    (one) => one.expected > 1 && Date.parse(one.startsAt) < Date.now() + runDays * 86_400_000,
   );
-  const classes = ahead.slice(0, MOST_CLASSES);
+  const classes = ahead.slice(0, runClasses);
   if (classes.length === 0) {
     await endRun(database, runId, { state: 'failed', problem: { code: 'no-class-ahead' } });
     return;
   }
   const units = await unitsAhead(database);
-  const { run: problem, problems } = await gatherRun(database, classes, units, today);
+  const { run: problem, problems } = await gatherRun(database, academy, classes, units, today);
   const planned = await whileWanted(database, runId, signal, (until) =>
     planRunApart(
       problem,
@@ -103,11 +103,11 @@ const logOn = (what: string) => (error: unknown) => log.error({ err: error, what
 
 async function gatherRun(
   database: pg.Pool,
+  { timeZone: zone, planNumbers: numbers }: Academy,
   classes: readonly AcademyClass[],
   units: ReadonlyMap<string, UnitOfClass>,
   today: string,
 ): Promise<{ readonly run: RunProblem; readonly problems: readonly ClassProblem[] }> {
-  const zone = await academyZone();
   const known: KnownNeeds = new Map();
   const problems: ClassProblem[] = [];
   for (const one of classes) {
@@ -117,12 +117,12 @@ async function gatherRun(
     );
   }
   const first = dayIn(zone, classes[0]?.startsAt ?? today);
-  const since = addDays(today, -DOSES_DAYS);
+  const since = addDays(today, -HALF_LIVES * numbers.halfLifeDays);
   const [taught, done] = await Promise.all([
     listTaughtDrills(database, since, zone),
-    listDoneBefore(database, [...known.keys()], since, zone),
+    listDoneBefore(database, [...known.keys()], since, { timeZone: zone, planNumbers: numbers }),
   ]);
-  const spacedOf = spacing(problems, done, first);
+  const spacedOf = spacing(problems, done, first, numbers);
   const run: RunProblem = {
     classes: problems.map((problem, at): RunClass => {
       const { id, startsAt } = classes[at] as AcademyClass;
@@ -138,7 +138,7 @@ async function gatherRun(
     ),
     taughtOn: new Map(taught.map(({ drillId, lastDay }) => [drillId, -daysBetween(lastDay, first)])),
     drills: problems[0]?.drills,
-    shape: problems[0]?.shape,
+    numbers,
     isFair: true,
     seed: 1,
   };
@@ -150,13 +150,14 @@ function spacing(
   problems: readonly ClassProblem[],
   done: ReadonlyMap<string, readonly DoneBefore[]>,
   day: string,
+  numbers: PlanNumbers,
 ): (personId: string) => ReturnType<typeof spaced> {
   const needs = new Map(
     problems.flatMap((one) => one.attendees.map((attendee) => [attendee.personId, attendee.needs])),
   );
   const known = new Map<string, ReturnType<typeof spaced>>();
   return (personId) => {
-    const found = known.get(personId) ?? spaced(needs.get(personId) ?? [], done.get(personId) ?? [], day);
+    const found = known.get(personId) ?? spaced(needs.get(personId) ?? [], done.get(personId) ?? [], day, numbers);
     known.set(personId, found);
     return found;
   };

@@ -2,7 +2,7 @@ import type pg from 'pg';
 import { type ErrorDose, lessonEffect, type RoundSeen, refitKappa, type Worker, withPriors } from '@/core/effects';
 import { addDays } from '@/core/kernel';
 import { isHardlyMarked } from '@/core/patterns';
-import { doseOf } from '@/core/planning';
+import { doseOf, taughtHere } from '@/core/planning';
 import { type Drill, drillOf } from '@/core/vocabulary';
 import { type DrilledBy, listEverythingDrilled } from '@/data/classes/log';
 import { inTransaction } from '@/data/client';
@@ -17,8 +17,12 @@ const BACK_DAYS = 183;
 export async function workOutEffects(database: pg.Pool, today: string): Promise<void> {
   const since = addDays(today, -BACK_DAYS);
   const house = await houseOf(database);
-  const drilled = await listEverythingDrilled(database, since, (await getAcademy(database)).timeZone);
-  const drills = [...new Set(drilled.map((one) => one.drillId))].flatMap((id) => drillOf(house, id) ?? []);
+  const { timeZone, planNumbers } = await getAcademy(database);
+  const drilled = await listEverythingDrilled(database, since, timeZone);
+  const drills = taughtHere(
+    [...new Set(drilled.map((one) => one.drillId))].flatMap((id) => drillOf(house, id) ?? []),
+    planNumbers,
+  );
   const errorIds = [...new Set(drills.flatMap((one) => one.targetErrorIds))];
   const seen = errorIds.length > 0 ? await listSeen(database, errorIds, since) : [];
   const workers = new Map(errorIds.map((errorId) => [errorId, workersFor(errorId, seen, drilled, drills)]));
@@ -27,9 +31,13 @@ export async function workOutEffects(database: pg.Pool, today: string): Promise<
     replaceLessonEffects(
       client,
       drills.flatMap((drill) =>
-        drill.targetErrorIds.flatMap((errorId) => lessonEffect(drill.id, errorId, workers.get(errorId) ?? []) ?? []),
+        drill.targetErrorIds.flatMap(
+          (errorId) => lessonEffect(drill.id, errorId, workers.get(errorId) ?? [], planNumbers) ?? [],
+        ),
       ),
-      drills.map((drill) => refitKappa(drill, ofDrill(drill.targetErrorIds))).filter((one) => one.people > 0),
+      drills
+        .map((drill) => refitKappa(drill, ofDrill(drill.targetErrorIds), planNumbers))
+        .filter((one) => one.people > 0),
     ),
   );
 }

@@ -1,4 +1,4 @@
-import type { LearnedKappa } from '@/core/planning';
+import type { LearnedKappa, PlanNumbers } from '@/core/planning';
 import {
   type CatalogueKind,
   conceptKinds,
@@ -14,6 +14,7 @@ import { pool } from '@/data/client';
 import { type Correction, countLearned, listCorrections } from '@/data/language/corrections';
 import { countUses, countUsesOf, type FoundMark, searchMarks } from '@/data/language/occurrences';
 import { listClips, type ReferenceClip } from '@/data/language/referenceClips';
+import { getAcademy } from '@/data/people/academy';
 import { listKappas } from '@/data/projections/lessonEffects';
 import { listTransitionsFrom } from '@/data/projections/roundFigures';
 import type { Piece } from '@/data/rows';
@@ -82,6 +83,7 @@ export interface ConceptPage {
   /** For drills: what happened to their errors after lessons, and what that says of the drill. */
   readonly effects: readonly EffectWithWaiting[];
   readonly learned?: LearnedKappa;
+  readonly numbers: PlanNumbers;
 }
 
 /** An entry with where it occurs here; undefined when neither the catalogue nor the academy knows it. */
@@ -95,13 +97,14 @@ export async function loadConcept(id: string, after?: string): Promise<ConceptPa
     .filter((word) => followMerges(house, word.id) === id && word.id !== id)
     .map((word) => word.id);
   const conceptIds = [id, ...merged];
-  const [uses, marks, clips, next, effects, kappas] = await Promise.all([
+  const [uses, marks, clips, next, effects, kappas, { planNumbers }] = await Promise.all([
     countUsesOf(pool(), conceptIds),
     searchMarks(pool(), { conceptIds, withoutRoundIds }, SHOWN_MARKS, after),
     listClips(pool(), id),
     kind === 'position' ? listTransitionsFrom(pool(), id, TRANSITION_ROUNDS) : [],
     kind === 'drill' ? loadEffects(withoutRoundIds, id) : [],
     kind === 'drill' ? listKappas(pool()) : [],
+    getAcademy(pool()),
   ]);
   return {
     id,
@@ -115,6 +118,7 @@ export async function loadConcept(id: string, after?: string): Promise<ConceptPa
     merged,
     effects,
     learned: kappas.find((one) => one.drillId === id),
+    numbers: planNumbers,
   };
 }
 

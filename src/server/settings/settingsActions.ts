@@ -4,7 +4,7 @@ import { revalidatePath } from 'next/cache';
 import type { Outcome } from '@/core/kernel';
 import { updateCoachPreferences } from '@/data/accounts/coaches';
 import { inTransaction, pool } from '@/data/client';
-import { saveAcademy } from '@/data/people/academy';
+import { keepPlanNumbers, planNumbersShape, saveAcademy } from '@/data/people/academy';
 import { defineCommand } from '../kernel/defineCommand';
 import { settingsInput } from './settingsInput';
 
@@ -13,15 +13,7 @@ export const saveSettings = defineCommand({
   actor: 'coach',
   args: [settingsInput],
   run: async (coach, input): Promise<Outcome> => {
-    const {
-      academyName,
-      liveWeightGapPercent,
-      minorsWithAdults,
-      reactionLeadSeconds,
-      weightUnit,
-      timeZone,
-      classShape,
-    } = input;
+    const { academyName, liveWeightGapPercent, minorsWithAdults, reactionLeadSeconds, weightUnit, timeZone } = input;
     await inTransaction(pool(), async (client) => {
       await updateCoachPreferences(client, coach.id, reactionLeadSeconds, weightUnit);
       if (coach.role === 'head')
@@ -30,9 +22,19 @@ export const saveSettings = defineCommand({
           liveWeightGapRatio: liveWeightGapPercent / 100,
           minorsWithAdults,
           timeZone,
-          classShape,
         });
     });
+    revalidatePath('/', 'layout');
+    return { ok: true };
+  },
+});
+
+/** Says how the academy plans; plans made from then on keep to it. */
+export const savePlanNumbers = defineCommand({
+  actor: 'head-coach',
+  args: [planNumbersShape],
+  run: async (_coach, numbers): Promise<Outcome> => {
+    await keepPlanNumbers(pool(), numbers);
     revalidatePath('/', 'layout');
     return { ok: true };
   },

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { isTimeZone, weightUnits } from '@/core/kernel';
 import { storableText } from '@/core/marks';
-import { classShapeShape } from '@/data/people/academy';
 
 export const settingsInput = z.object({
   academyName: storableText().trim().min(1, 'Write the name of the academy.').max(80),
@@ -9,7 +8,6 @@ export const settingsInput = z.object({
   minorsWithAdults: z.boolean(),
   reactionLeadSeconds: z.number().min(0, 'Write 0 to 3 seconds.').max(3, 'Write 0 to 3 seconds.'),
   weightUnit: z.enum(weightUnits),
-  classShape: classShapeShape,
   timeZone: z.string().max(60).refine(isTimeZone, 'Choose a time zone from the list, such as Europe/Lisbon.'),
 });
 export type SettingsInput = z.input<typeof settingsInput>;

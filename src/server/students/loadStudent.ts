@@ -36,6 +36,7 @@ import {
 } from '@/core/patterns';
 import { adultEquivalent, anyBelts } from '@/core/vocabulary';
 import { pool } from '@/data/client';
+import { getAcademy } from '@/data/people/academy';
 import { findPerson, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
 import { findEdge } from '@/data/projections/edge';
 import { listUsualCounts } from '@/data/projections/people';
@@ -111,12 +112,13 @@ export async function loadStudent(
   const { filter, after } = query;
   const { partnerId, uniform, fromDay, toDay } = filter;
   const listed = { personIds: [person.id, ...(partnerId ? [partnerId] : [])], uniform, fromDay, toDay };
-  const [{ record, errors }, rounds, figuresDue, past, usual, edge = houseEdge] = await Promise.all([
+  const [{ record, errors }, rounds, figuresDue, past, usual, { planNumbers }, edge = houseEdge] = await Promise.all([
     loadPatterns(pool(), person, day, { withoutRoundIds: blind, filter }),
     listRounds(pool(), listed, SHOWN_ROUNDS, after),
     findFiguresDue(pool(), [person.id]),
     loadPast(person, blind),
     listUsualCounts(pool(), beltsLike(person), person.id),
+    getAcademy(pool()),
     findEdge(pool()),
   ]);
   const all = [...record.earlier, ...record.rounds];
@@ -129,7 +131,7 @@ export async function loadStudent(
     ...{ person, query, past, compared, figuresDue, today: day, weightUnit: coach.weightUnit },
     errors: withDrawnHistory(errors),
     notTheirs: listNotTheirs(record, usual),
-    lessons: lessonsDone(errors),
+    lessons: lessonsDone(errors, planNumbers),
     rounds: {
       ...rounds,
       rows: rounds.rows

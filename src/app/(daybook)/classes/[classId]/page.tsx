@@ -28,7 +28,7 @@ export default async function Class({ params }: { params: Promise<{ classId: str
         }
       }
       weightLimitRatio={academy.liveWeightGapRatio}
-      shape={academy.classShape}
+      numbers={academy.planNumbers}
       unit={weightUnit}
     />
   );

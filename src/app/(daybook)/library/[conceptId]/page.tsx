@@ -34,6 +34,7 @@ export default async function Concept({ params, searchParams }: Address) {
       next={next}
       merged={merged}
       house={house}
+      numbers={page.numbers}
       effects={page.effects}
       learned={page.learned}
     />
