@@ -1,10 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { addDays } from '@/core/kernel';
-import { insertClass, saveAttendee } from '@/data/classes/classes';
+import type { ClassPlan } from '@/core/planning';
+import { endPlan, insertAskedPlan, insertClass, saveAttendee } from '@/data/classes/classes';
+import { listDrilledBy } from '@/data/classes/log';
+import { listTaughtTo } from '@/data/classes/units';
 import { pool } from '@/data/client';
 import { loadAcademy } from '@/server/academy/loadAcademy';
-import { logCame, logHowItWas, logNote } from '@/server/classes/classActions';
+import { logCame, logDrilled, logGroup, logHowItWas, logNote } from '@/server/classes/classActions';
 import { loadClass } from '@/server/classes/loadClass';
 import { today } from '@/server/kernel/academyTime';
 import { loadStudent } from '@/server/students/loadStudent';
@@ -63,4 +66,43 @@ it('keeps how a class went; of two coaches who write at once the later one is to
   expect((await loadClass(held))?.log?.note).toMatchObject({ went: undefined, words: 'both' });
   expect((await logNote(held, { words: 'x'.repeat(2001), hazards: '' }, 2)).ok).toBe(false);
   expect((await logNote(randomUUID(), note, 0)).ok).toBe(false);
+});
+
+it('knows who was in which of two groups: each did its own lessons, and who changed over those of the other', async () => {
+  const group = (personId: string, drillId: string) => ({
+    ...{ personIds: [personId], themes: [], blocks: [], pairings: [], drills: [{ drillId, minutes: 12 }] },
+  });
+  const groups = [group(ana, 'drill-half-guard-side'), group(marek, 'drill-shield-first')];
+  const plan = {
+    groups,
+    blocks: [],
+    pairings: [],
+    drills: groups.flatMap((one) => one.drills),
+  } as unknown as ClassPlan;
+  const version = (await insertAskedPlan(pool(), held, [], undefined)) ?? 0;
+  await endPlan(pool(), held, version, { state: 'ready', plan });
+  const guest = await seedPerson('Pia Lorens');
+  for (const one of [ana, marek, guest]) expect(await logCame(held, one, true)).toEqual({ ok: true });
+  for (const [drillId, minutes] of [
+    ['drill-half-guard-side', 12],
+    ['drill-shield-first', 9],
+    ['drill-frames-retention', 5],
+  ] as const)
+    expect(await logDrilled(held, drillId, minutes)).toEqual({ ok: true });
+  const doneBy = async (personId: string) =>
+    (await listDrilledBy(pool(), [personId], addDays(day, -9), 'UTC')).map((one) => one.drillId);
+  // What no group had is everybody's; who was not expected is thought to have been with both until somebody says otherwise.
+  expect(await doneBy(ana)).toEqual(['drill-frames-retention', 'drill-half-guard-side']);
+  expect(await doneBy(marek)).toEqual(['drill-frames-retention', 'drill-shield-first']);
+  expect(await doneBy(guest)).toEqual(['drill-frames-retention', 'drill-half-guard-side', 'drill-shield-first']);
+  expect((await loadClass(held))?.log?.groupOf).toEqual({ [ana]: 1, [marek]: 2, [guest]: 0 });
+  expect(await logGroup(held, ana, 2)).toEqual({ ok: true });
+  // Ticked again, she stays where she was put.
+  await logCame(held, ana, false);
+  await logCame(held, ana, true);
+  expect(await doneBy(ana)).toEqual(['drill-frames-retention', 'drill-shield-first']);
+  const taught = await listTaughtTo(pool(), ['drill-half-guard-side', 'drill-shield-first'], 'UTC', ana);
+  expect(taught.map((one) => one.conceptId)).toEqual(['drill-shield-first']);
+  expect(await logGroup(held, await seedPerson('Nobody'), 1)).toMatchObject({ ok: false });
+  expect(await logGroup(held, ana, 3)).toMatchObject({ ok: false });
 });

@@ -370,10 +370,14 @@ describe('the clock of a class', () => {
     await saveClass(draft as Parameters<typeof saveClass>[0], seen);
     const clock = { at: 0, beganAt: 1_800_000_000_000, added: [], took: [] };
     expect(await loadMatClock(seen.id)).toEqual({ version: 0 });
-    expect(await keepMatClock(seen.id, clock, 0)).toEqual({ ok: true, kept: { clock, version: 1 } });
+    expect(await keepMatClock(seen.id, 0, clock, 0)).toEqual({ ok: true, kept: { clock, version: 1 } });
     const late = { ...clock, at: 3 };
-    expect(await keepMatClock(seen.id, late, 0)).toEqual({ ok: true, kept: { clock, version: 1 } });
-    expect(await keepMatClock(seen.id, late, 1)).toEqual({ ok: true, kept: { clock: late, version: 2 } });
+    expect(await keepMatClock(seen.id, 0, late, 0)).toEqual({ ok: true, kept: { clock, version: 1 } });
+    expect(await keepMatClock(seen.id, 0, late, 1)).toEqual({ ok: true, kept: { clock: late, version: 2 } });
+    // Two groups of a class have a clock each.
+    expect(await keepMatClock(seen.id, 2, clock, 0)).toEqual({ ok: true, kept: { clock, version: 1 } });
+    expect(await loadMatClock(seen.id)).toEqual({ clock: late, version: 2 });
+    expect(await keepMatClock(seen.id, 3, clock, 0)).toMatchObject({ ok: false });
     for (const broken of [
       {},
       { ...clock, at: -1 },
@@ -381,9 +385,9 @@ describe('the clock of a class', () => {
       { ...clock, added: ['x'] },
       null,
     ])
-      expect(await keepMatClock(seen.id, broken as never, 2)).toMatchObject({ ok: false });
-    expect(await keepMatClock(seen.id, { ...clock, took: Array(500).fill(1) }, 2)).toMatchObject({ ok: false });
-    expect(await keepMatClock(randomUUID(), clock, 0)).toEqual(refusedWith('', 'no longer there'));
+      expect(await keepMatClock(seen.id, 0, broken as never, 2)).toMatchObject({ ok: false });
+    expect(await keepMatClock(seen.id, 0, { ...clock, took: Array(500).fill(1) }, 2)).toMatchObject({ ok: false });
+    expect(await keepMatClock(randomUUID(), 0, clock, 0)).toEqual(refusedWith('', 'no longer there'));
     expect(await loadMatClock('nonsense')).toEqual({ version: 0 });
     await removeClass(seen.id);
     expect(await loadMatClock(seen.id)).toEqual({ version: 0 });

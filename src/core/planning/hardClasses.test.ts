@@ -17,7 +17,7 @@ beforeAll(async () => {
   solve = await createSolver();
 });
 
-const wide = ['err-half-flat', 'err-bridge-untrapped', 'err-taps-late', 'err-posture-broken'];
+const wide = ['err-half-flat', 'err-bridge-untrapped', 'err-taps-late', 'err-shoulders-past-hips'];
 const person = (at: number, rest: Partial<Attendee> = {}): Attendee => ({
   ...{ personId: `p${at}`, belt: at % 3 === 0 ? 'white' : 'blue', age: 30, weightKg: 60 + (at % 30), chance: 0.9 },
   ...{

@@ -13,6 +13,7 @@ export * from './order';
 export * from './pairLessons';
 export * from './pairs';
 export * from './planClass';
+export * from './planGroups';
 export * from './planRun';
 export * from './runDoses';
 export * from './runGains';

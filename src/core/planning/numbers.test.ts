@@ -83,11 +83,11 @@ describe('the numbers of the planner', () => {
     const done = [{ errorId: 'err-half-flat', day: '2026-11-01', dose: 5 }];
     const weighed = spaced([need('err-half-flat')], done, '2026-11-20', withNumbers({ duePercent: 200 }));
     expect(weighed.needs[0]?.priority).toBe(2);
-    const signed = [{ errorId: 'err-guard-tall', day: '2026-11-01' }];
+    const signed = [{ errorId: 'err-heels-lifted', day: '2026-11-01' }];
     expect(
       withSigned([need('err-half-flat', { priority: 4 })], signed, withNumbers({ signedPercent: 300 }))[0],
     ).toMatchObject({
-      errorId: 'err-guard-tall',
+      errorId: 'err-heels-lifted',
       priority: 12,
     });
     expect(usualChance({ came: 1, held: 8 }, withNumbers({ expectedPercent: 20 }))).toBeCloseTo(3 / 11, 2);

@@ -1,7 +1,7 @@
 import { fail, present, type Result, succeed } from '../kernel';
 import { drills as catalogueDrills, type Drill, findDrill, type Uniform } from '../vocabulary';
 import type { Attendee, PlanLimits } from './attendee';
-import { type DrillMinutes, type DrillPhase, leastMinutesOf, mostMinutesOf, splitMinutes } from './benefit';
+import { type DrillMinutes, type DrillPhase, leastMinutesOf, mostMinutesOf, splitMinutes, workOn } from './benefit';
 import { benefitOf, type Choice, type ChoiceProblem, chooseDrills, type DrillLock } from './chooseDrills';
 import { drillMinutesIn, fixedMinutes, LEAST_CLASS_MINUTES, mostThemesIn } from './classShape';
 import { listCandidates } from './eligibility';
@@ -26,6 +26,8 @@ export interface ClassProblem {
   readonly uniform: Uniform;
   /** Pairs that can work on the mats at once. */
   readonly pairsOnMats: number;
+  /** How many coaches are on the mat: with two it may be parted into two groups. One where it does not say. */
+  readonly coaches?: number;
   readonly attendees: readonly Attendee[];
   readonly limits: PlanLimits;
   readonly locks: readonly DrillLock[];
@@ -58,6 +60,8 @@ export type BlockKind = 'warm-up' | 'own' | DrillPhase | 'rounds' | 'close';
 
 export interface Reason {
   readonly errorId: string;
+  /** Worked on as the partner, on the other side of the position. Absent in older plans. */
+  readonly asPartner?: true;
   readonly people: readonly {
     readonly personId: string;
     readonly count: number;
@@ -103,9 +107,23 @@ export interface LearnedKappa {
   readonly people: number;
 }
 
+/** One of two groups that have a class side by side, each with a coach of its own. */
+export interface GroupOfPlan {
+  readonly personIds: readonly string[];
+  readonly themes: readonly Theme[];
+  readonly blocks: readonly PlanBlock[];
+  readonly drills: readonly ChosenDrill[];
+  readonly pairings: readonly PhasePairing[];
+}
+
 export interface ClassPlan {
   /** What the class is about. Absent in older plans. */
   readonly themes?: readonly Theme[];
+  /** Two groups side by side; absent where one plan is for all. Its blocks are then the first group's, its lessons and pairs those of both. */
+  readonly groups?: readonly GroupOfPlan[];
+  /** How many of those who come get a lesson on one of their first errors in two groups, and in one; only where there are two. */
+  readonly served?: number;
+  readonly servedAsOne?: number;
   /** The unit of the curriculum that its theme comes from; absent where errors or the coach decided. */
   readonly fromUnit?: { readonly id: string; readonly title: string };
   /** Its lessons come from a run: they are the best together with those of the other classes. */
@@ -121,6 +139,10 @@ export interface ClassPlan {
   readonly gap: number;
   readonly optimal: boolean;
 }
+
+/** A plan as each of its groups has it, in their order; the plan itself where it is for all. */
+export const partsOf = (plan: ClassPlan): readonly ClassPlan[] =>
+  plan.groups?.map((group) => ({ ...plan, ...group, groups: undefined })) ?? [plan];
 
 /**
  * A plan for one class: a theme with one to three lessons, chosen by the mixed-integer program, each run whole with one partner: shown, repeated, answered, played.
@@ -293,20 +315,31 @@ export function repetitionsIn(drill: Drill, minutes: number): number {
   return Math.max(1, Math.floor(drill.sided ? each / 2 : each));
 }
 
+/** Errors that partners work on which are named. @source own decision: the lesson is the learners' */
+const MOST_AS_PARTNER = 2;
+
 function reasonsFor(drill: Drill, attendees: readonly Attendee[], excludedIds: readonly string[]): Reason[] {
-  return drill.targetErrorIds
-    .map((errorId) => ({
-      errorId,
-      people: attendees
-        .filter((one) => !excludedIds.includes(one.personId))
-        .flatMap(({ personId, needs }) =>
-          needs
-            .filter((need) => need.errorId === errorId && need.count > 0)
-            .map(({ count, lastSeenOn, markIds }) => ({ personId, count, lastSeenOn, markIds })),
-        )
-        .sort((one, other) => other.count - one.count || (one.personId < other.personId ? -1 : 1)),
-    }))
-    .filter((reason) => reason.people.length > 0);
+  const there = attendees.filter((one) => !excludedIds.includes(one.personId));
+  const whoMade = (errorId: string): Reason['people'] =>
+    there
+      .flatMap(({ personId, needs }) =>
+        needs
+          .filter((need) => need.errorId === errorId && need.count > 0)
+          .map(({ count, lastSeenOn, markIds }) => ({ personId, count, lastSeenOn, markIds })),
+      )
+      .sort((one, other) => other.count - one.count || (one.personId < other.personId ? -1 : 1));
+  const weightOf = (errorId: string) =>
+    there.reduce((sum, { needs }) => sum + (needs.find((need) => need.errorId === errorId)?.priority ?? 0), 0);
+  const beside = there.flatMap(({ needs }) =>
+    needs.flatMap((need) => (workOn(drill, need)?.as === 'partner' ? need.errorId : [])),
+  );
+  const partners = [...new Set(beside)].sort((one, other) => weightOf(other) - weightOf(one));
+  return [
+    ...drill.targetErrorIds.map((errorId) => ({ errorId, people: whoMade(errorId) })),
+    ...partners
+      .slice(0, MOST_AS_PARTNER)
+      .map((errorId) => ({ errorId, asPartner: true as const, people: whoMade(errorId) })),
+  ].filter((reason) => reason.people.length > 0);
 }
 
 function explainChoice(problem: ChoiceProblem, choice: Choice, solve: Solve): ChosenDrill[] {

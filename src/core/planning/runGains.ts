@@ -18,6 +18,13 @@ export interface RunGain {
   readonly waits: readonly string[];
 }
 
+/** The most pressing of somebody's needs. */
+export const firstNeeds = (needs: readonly Need[]): Need[] =>
+  needs
+    .filter((need) => need.priority > 0)
+    .sort((one, other) => other.priority - one.priority)
+    .slice(0, FIRST_ERRORS);
+
 /** What each person who is expected gets out of a run, those who get nothing first, and what waits. People without needs are left out. */
 export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): RunGain[] {
   const drillOf = (id: string) => problem.drills?.find((one) => one.id === id) ?? findDrill(id);
@@ -26,7 +33,7 @@ export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): Ru
     for (const { personId, needs: own } of attendees) needs.set(personId, own);
   return [...needs]
     .flatMap(([personId, own]): RunGain[] => {
-      const pressing = own.filter((need) => need.priority > 0).sort((one, other) => other.priority - one.priority);
+      const pressing = own.filter((need) => need.priority > 0);
       if (pressing.length === 0) return [];
       const wanted = new Set(pressing.map((need) => need.errorId));
       const gets = plan.classes.flatMap(({ classId, lessons }) => {
@@ -40,7 +47,7 @@ export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): Ru
         });
       });
       const answered = new Set(gets.flatMap((one) => one.errorIds));
-      const first = pressing.slice(0, FIRST_ERRORS).map((need) => need.errorId);
+      const first = firstNeeds(own).map((need) => need.errorId);
       return [{ personId, gets, waits: first.filter((id) => !answered.has(id)) }];
     })
     .sort((one, other) => one.gets.length - other.gets.length || (one.personId < other.personId ? -1 : 1));
@@ -54,5 +61,5 @@ export const unservedIn = (problem: RunProblem, plan: Pick<RunPlan, 'classes'>):
 
 function pressingCount({ classes }: RunProblem, personId: string): number {
   const own = classes.flatMap((one) => one.attendees).findLast((one) => one.personId === personId)?.needs ?? [];
-  return Math.min(FIRST_ERRORS, own.filter((need) => need.priority > 0).length);
+  return firstNeeds(own).length;
 }

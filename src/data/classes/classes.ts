@@ -29,6 +29,7 @@ const classRow = z
     uniform: z.enum(['gi', 'no-gi']),
     level: z.string(),
     pairs_on_mats: z.number(),
+    coaches: z.number(),
     theme_family: z.enum(positionFamilies).nullable(),
     theme_place: z.enum(themePlaces).nullable(),
     own_blocks: z.array(ownBlockShape),
@@ -46,6 +47,8 @@ const classRow = z
     uniform: row.uniform,
     level: row.level,
     pairsOnMats: row.pairs_on_mats,
+    /** How many are on the mat: with two it may be parted into two groups. */
+    coaches: row.coaches,
     /** What the coach set it to be about; the plan decides where nothing is set. */
     setTheme: row.theme_family && row.theme_place ? { family: row.theme_family, place: row.theme_place } : undefined,
     ownBlocks: row.own_blocks,
@@ -59,10 +62,10 @@ const classRow = z
 export type AcademyClass = z.output<typeof classRow>;
 export type ClassContent = Omit<
   AcademyClass,
-  'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds' | 'setTheme' | 'ownBlocks'
-> & { readonly setTheme?: Theme };
+  'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds' | 'setTheme' | 'ownBlocks' | 'coaches'
+> & { readonly setTheme?: Theme; readonly coaches?: number };
 
-const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.theme_family, k.theme_place, k.own_blocks, k.version,
+const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.coaches, k.theme_family, k.theme_place, k.own_blocks, k.version,
     (select count(*)::int from class_attendee x where x.class_id = k.id) as expected,
     p.version as plan_version, p.content -> 'themes' as plan_themes,
     array(select d ->> 'drillId' from jsonb_array_elements(p.content -> 'drills') d) as plan_drills
@@ -113,12 +116,13 @@ const valuesOf = (one: ClassContent) => [
   one.pairsOnMats,
   one.setTheme?.family ?? null,
   one.setTheme?.place ?? null,
+  one.coaches ?? 1,
 ];
 
 export const insertClass = (database: Database, one: ClassContent) =>
   runStatement(
     database,
-    'insert into academy_class (id, title, starts_at, minutes, uniform, level, pairs_on_mats, theme_family, theme_place) values ($1, $2, $3, $4, $5, $6, $7, $8, $9) on conflict (id) do nothing',
+    'insert into academy_class (id, title, starts_at, minutes, uniform, level, pairs_on_mats, theme_family, theme_place, coaches) values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10) on conflict (id) do nothing',
     valuesOf(one),
   );
 
@@ -126,7 +130,7 @@ export const updateClass = (database: Database, one: ClassContent, version: numb
   runStatement(
     database,
     `update academy_class set title = $2, starts_at = $3, minutes = $4, uniform = $5, level = $6, pairs_on_mats = $7, theme_family = $8, theme_place = $9,
-       version = version + 1 where id = $1 and version = $10`,
+       coaches = $10, version = version + 1 where id = $1 and version = $11`,
     [...valuesOf(one), version],
   );
 

@@ -2,19 +2,37 @@ import { z } from 'zod';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
 
-/** Whether somebody came to a class; who was not expected is added. */
+/** The groups of a class's plan as it stands: none where it is for all. */
+const groupsOfPlan = `(select content -> 'groups' as groups from class_plan where class_id = $1 and state = 'ready' order by version desc limit 1) p,
+  jsonb_array_elements(p.groups) with ordinality g(content, number)`;
+
+/** Whether somebody came to a class; who was not expected is added. Of two groups they are in the one that the plan has them in, until somebody says otherwise. */
 export const saveCame = (database: Database, classId: string, personId: string, came: boolean) =>
   runStatement(
     database,
-    'insert into class_attendee (class_id, person_id, came) values ($1, $2, $3) on conflict (class_id, person_id) do update set came = $3',
+    `insert into class_attendee (class_id, person_id, came, group_number)
+     values ($1, $2, $3, coalesce((select g.number from ${groupsOfPlan} where g.content -> 'personIds' ? $2::uuid::text limit 1), 0))
+     on conflict (class_id, person_id) do update set came = $3,
+       group_number = case when class_attendee.came is null then excluded.group_number else class_attendee.group_number end`,
     [classId, personId, came],
   );
 
-/** What was really drilled in a class. */
+/** In which of two groups somebody was who came; 0 rows when they are not among those who came. */
+export const saveGroupOf = (database: Database, classId: string, personId: string, group: number) =>
+  runStatement(
+    database,
+    'update class_attendee set group_number = $3 where class_id = $1 and person_id = $2 and came',
+    [classId, personId, group],
+  );
+
+/** What was really drilled in a class: by the group whose lesson it is, by all where it is nobody's or both groups'. */
 export const saveDrilled = (database: Database, classId: string, drillId: string, minutes: number) =>
   runStatement(
     database,
-    'insert into class_drilled (class_id, drill_id, minutes) values ($1, $2, $3) on conflict (class_id, drill_id) do update set minutes = $3',
+    `insert into class_drilled (class_id, drill_id, minutes, group_number)
+     values ($1, $2, $3, coalesce((select case when count(*) = 1 then min(g.number) end from ${groupsOfPlan}
+       where exists (select 1 from jsonb_array_elements(g.content -> 'drills') d where d ->> 'drillId' = $2)), 0))
+     on conflict (class_id, drill_id) do update set minutes = $3`,
     [classId, drillId, minutes],
   );
 
@@ -27,9 +45,12 @@ export const listCame = (database: Database, classId: string) =>
   listRows(
     database,
     z
-      .object({ person_id: z.string(), came: z.boolean(), struggled: z.boolean(), hurt: z.string() })
-      .transform(({ person_id: personId, ...row }) => ({ personId, ...row })),
-    'select person_id, came, struggled, hurt from class_attendee where class_id = $1 and came is not null',
+      .object({
+        ...{ person_id: z.string(), came: z.boolean(), struggled: z.boolean(), hurt: z.string() },
+        group_number: z.number(),
+      })
+      .transform(({ person_id: personId, group_number: group, ...row }) => ({ personId, group, ...row })),
+    'select person_id, came, struggled, hurt, group_number from class_attendee where class_id = $1 and came is not null',
     [classId],
   );
 
@@ -118,6 +139,9 @@ export const askForWhoCame = (database: Database, classId: string) =>
     [classId],
   );
 
+/** Who did what of a class: whoever was in the group that did it. */
+const didIt = '(c.group_number = 0 or d.group_number = 0 or c.group_number = d.group_number)';
+
 const drilledRow = z
   .object({ drill_id: z.string(), day: z.string(), title: z.string() })
   .transform((row) => ({ drillId: row.drill_id, day: row.day, classTitle: row.title }));
@@ -131,7 +155,7 @@ export const listDrilled = (database: Database, personId: string, since: string,
     drilledRow,
     `select d.drill_id, (k.starts_at at time zone $3)::date as day, k.title
      from class_attendee c join academy_class k on k.id = c.class_id join class_drilled d on d.class_id = k.id
-     where c.person_id = $1 and c.came and k.starts_at >= $2::date and k.starts_at <= now() order by k.starts_at, d.drill_id`,
+     where c.person_id = $1 and c.came and ${didIt} and k.starts_at >= $2::date and k.starts_at <= now() order by k.starts_at, d.drill_id`,
     [personId, since, timeZone],
   );
 
@@ -143,7 +167,7 @@ export type DrilledBy = z.output<typeof drilledByRow>;
 
 const selectDrilledBy = `select c.person_id, d.drill_id, d.minutes, (k.starts_at at time zone $2)::date::text as day
      from class_attendee c join academy_class k on k.id = c.class_id join class_drilled d on d.class_id = k.id
-     where c.came and k.starts_at >= $1::date and k.starts_at <= now()`;
+     where c.came and ${didIt} and k.starts_at >= $1::date and k.starts_at <= now()`;
 const drilledByOrder = 'order by k.starts_at, d.drill_id, c.person_id';
 
 /** What everybody drilled in classes that they came to, since a day, with its minutes; days in the academy's own zone. */

@@ -63,11 +63,12 @@ export const listTaughtTo = (database: Database, conceptIds: readonly string[], 
     database,
     taughtRow,
     `with taught as (
-       select d.class_id, d.drill_id as concept_id from class_drilled d where d.drill_id = any($1::text[])
-       union select k.id, b ->> 'conceptId' from academy_class k cross join lateral jsonb_array_elements(k.own_blocks) b where b ->> 'conceptId' = any($1::text[])
+       select d.class_id, d.drill_id as concept_id, d.group_number from class_drilled d where d.drill_id = any($1::text[])
+       union select k.id, b ->> 'conceptId', 0 from academy_class k cross join lateral jsonb_array_elements(k.own_blocks) b where b ->> 'conceptId' = any($1::text[])
      )
      select t.concept_id, c.person_id, (max(k.starts_at) at time zone $2)::date::text as day
      from taught t join academy_class k on k.id = t.class_id left join class_attendee c on c.class_id = k.id and c.came
+       and (c.group_number = 0 or t.group_number = 0 or c.group_number = t.group_number)
      where k.starts_at <= now() and ($3::uuid is null or c.person_id = $3) group by t.concept_id, c.person_id`,
     [conceptIds, timeZone, personId ?? null],
   );

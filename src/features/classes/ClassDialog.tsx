@@ -11,7 +11,7 @@ import { useDraft, useSending } from '@/forms/useSending';
 import { saveClass } from '@/server/classes/classActions';
 import { useZone } from '@/terms/ZoneContext';
 import { Fields } from '@/ui/layout/Page';
-import { Button, Dialog, Select, TextField } from '@/ui/primitives';
+import { Button, Choice, Dialog, Select, TextField } from '@/ui/primitives';
 import { choiceOfTheme, themeOfChoice, themeOptions } from './themeChoice';
 
 export interface ClassFacts {
@@ -23,6 +23,8 @@ export interface ClassFacts {
   readonly uniform: 'gi' | 'no-gi';
   readonly level: string;
   readonly pairsOnMats: number;
+  /** One where it does not say. */
+  readonly coaches?: number;
   /** What the coach set it to be about. */
   readonly setTheme?: Theme;
 }
@@ -37,6 +39,7 @@ function fieldsOf(one: ClassFacts | undefined, timeZone: string) {
     uniform: one?.uniform ?? ('gi' as const),
     level: one?.level ?? 'all belts',
     pairsOnMats: String(one?.pairsOnMats ?? 8),
+    coaches: one?.coaches === 2 ? ('two' as const) : ('one' as const),
     theme: choiceOfTheme(one?.setTheme),
   };
 }
@@ -56,12 +59,13 @@ export function ClassDialog({
   const { fields, set } = useDraft(() => fieldsOf(one, zone));
   const { messages, isSending, send } = useSending();
   const save = () => {
-    const { day, time, minutes, pairsOnMats, theme, ...rest } = fields;
+    const { day, time, minutes, pairsOnMats, coaches, theme, ...rest } = fields;
     const draft = {
       ...rest,
       startsAt: `${day}T${time}:00`,
       minutes: Number(minutes),
       pairsOnMats: Number(pairsOnMats),
+      coaches: coaches === 'two' ? 2 : 1,
       setTheme: themeOfChoice(theme),
     };
     send(
@@ -103,6 +107,15 @@ export function ClassDialog({
           problem={messages.pairsOnMats}
         />
       </Fields>
+      <Choice
+        label="Coaches on the mat"
+        value={fields.coaches}
+        onChange={(coaches) => set({ coaches })}
+        options={[
+          { value: 'one', label: 'one' },
+          { value: 'two', label: 'two: in two groups where that serves clearly more people' },
+        ]}
+      />
       <WornField value={fields.uniform} onChange={(uniform) => set({ uniform })} />
       <Select
         label="What it is about"

@@ -27,6 +27,9 @@ export interface ClassLogProps {
   readonly came: Readonly<Record<string, boolean>>;
   /** Of those who came, where something is said. */
   readonly howItWas: Readonly<Record<string, HowItWas>>;
+  /** How many groups the plan parts the class into, 0 for none, and who was in which (0: all of the class). */
+  readonly groups: number;
+  readonly groupOf: Readonly<Record<string, number>>;
   /** Minutes by drill. */
   readonly drilled: Readonly<Record<string, number>>;
   readonly note: ClassNoteFacts;
@@ -41,7 +44,7 @@ const MOST_MINUTES = 240;
  * What became of a class: who came and how it was for them, what was drilled, how it went. Ticks are kept at once. Who was expected and what was planned is
  * there to be ticked; others are added by name.
  */
-export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: ClassLogProps) {
+export function ClassLog({ classId, people, expectedIds, plannedIds, groups, ...kept }: ClassLogProps) {
   const wordOf = useWordOf();
   const house = useHouse();
   const [came, setCame] = useState(kept.came);
@@ -71,7 +74,15 @@ export function ClassLog({ classId, people, expectedIds, plannedIds, ...kept }: 
   return (
     <Stack>
       {message ? <Notice role="alert">{message}</Notice> : null}
-      <WhoCame classId={classId} people={listed} came={came} howItWas={kept.howItWas} onTick={tick} onSend={keep} />
+      <WhoCame
+        classId={classId}
+        people={listed}
+        came={came}
+        howItWas={kept.howItWas}
+        groupOf={groups > 1 ? kept.groupOf : undefined}
+        onTick={tick}
+        onSend={keep}
+      />
       {unsaid.length > 1 ? (
         <div>
           <Button

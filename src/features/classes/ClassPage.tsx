@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState, useTransition } from 'react';
+import { Fragment, useMemo, useState, useTransition } from 'react';
 import { dayIn, shortNamesOf, type WeightUnit } from '@/core/kernel';
 import {
   type ClassPlan,
@@ -10,6 +10,7 @@ import {
   leastMinutesOf,
   type OwnBlock,
   type PlanNumbers,
+  partsOf,
   taughtHere,
 } from '@/core/planning';
 import { drillsOf } from '@/core/vocabulary';
@@ -44,7 +45,7 @@ export interface ClassPageProps {
   readonly people: readonly ExpectablePerson[];
   readonly chances: Readonly<Record<string, number>>;
   /** What became of it, once it has begun. */
-  readonly log?: Pick<ClassLogProps, 'came' | 'howItWas' | 'drilled' | 'note'>;
+  readonly log?: Pick<ClassLogProps, 'came' | 'howItWas' | 'groupOf' | 'drilled' | 'note'>;
   readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly ordinal: number };
   readonly versions: VersionsProps['versions'];
   /** The plan that was asked for last, while it is not there. */
@@ -112,14 +113,7 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
             Every week
           </Button>
           <Button onPress={() => setEditing(true)}>Change</Button>
-          {stored ? (
-            <>
-              <ActionLink href={`/classes/${one.id}/mat`}>On the mat</ActionLink>
-              <ActionLink data-look="lead" href={`/classes/${one.id}/sheet`}>
-                The sheet
-              </ActionLink>
-            </>
-          ) : null}
+          {stored ? <PlanLinks classId={one.id} plan={stored.plan} /> : null}
         </>
       }
     >
@@ -133,6 +127,7 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
               people={people}
               expectedIds={Object.keys(chances)}
               plannedIds={stored?.plan.drills.map((drill) => drill.drillId) ?? []}
+              groups={stored?.plan.groups?.length ?? 0}
               {...log}
             />
           </div>
@@ -184,16 +179,22 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
             </Row>
             <LockList locks={locks} onLocks={setLocks} numbers={numbers} />
             <OwnBlocks classId={one.id} blocks={one.ownBlocks} />
-            {stored ? (
-              <PlanView
-                plan={stored.plan}
-                startsAt={one.startsAt}
-                locks={locks}
-                nameOf={nameOf}
-                onLocks={setLocks}
-                numbers={numbers}
-              />
-            ) : null}
+            {stored
+              ? partsOf(stored.plan).map((part, at) => (
+                  <Fragment key={`${at + 1}`}>
+                    <GroupHeading plan={stored.plan} at={at} nameOf={nameOf} />
+                    <PlanView
+                      label={stored.plan.groups ? `Blocks of group ${at + 1}` : 'Blocks of the plan'}
+                      plan={part}
+                      startsAt={one.startsAt}
+                      locks={locks}
+                      nameOf={nameOf}
+                      onLocks={setLocks}
+                      numbers={numbers}
+                    />
+                  </Fragment>
+                ))
+              : null}
             <Versions classId={one.id} versions={versions} />
           </Stack>
         </div>
@@ -206,7 +207,12 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
             partner twice where that can be had.
           </div>
           <div className="matter">
-            <PairsView plan={stored.plan} nameOf={nameOf} />
+            {partsOf(stored.plan).map((part, at) => (
+              <Fragment key={`${at + 1}`}>
+                <GroupHeading plan={stored.plan} at={at} />
+                <PairsView plan={part} nameOf={nameOf} />
+              </Fragment>
+            ))}
           </div>
         </Section>
       ) : null}
@@ -234,6 +240,24 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
   );
 }
 
+/** Where the plan goes: onto the mat, for each group its own, and onto paper. */
+function PlanLinks({ classId, plan }: { readonly classId: string; readonly plan: ClassPlan }) {
+  const groups = plan.groups?.map((_, at) => at + 1) ?? [];
+  return (
+    <>
+      {groups.length === 0 ? <ActionLink href={`/classes/${classId}/mat`}>On the mat</ActionLink> : null}
+      {groups.map((group) => (
+        <ActionLink key={group} href={`/classes/${classId}/mat?group=${group}`}>
+          On the mat, group {group}
+        </ActionLink>
+      ))}
+      <ActionLink data-look="lead" href={`/classes/${classId}/sheet`}>
+        The sheet
+      </ActionLink>
+    </>
+  );
+}
+
 function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ordinal: number }) {
   const wordOf = useWordOf();
   const better =
@@ -254,6 +278,13 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
           <br />
         </>
       ) : null}
+      {plan.groups && plan.served !== undefined && plan.servedAsOne !== undefined ? (
+        <>
+          Two groups side by side: {servedWords(plan.served)} get a lesson on one of their first errors, in one group{' '}
+          {servedWords(plan.servedAsOne)}.
+          <br />
+        </>
+      ) : null}
       Version {ordinal},{' '}
       {plan.isOfRun
         ? 'planned together with the other classes of the coming weeks'
@@ -271,6 +302,31 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
         </span>
       ))}
     </>
+  );
+}
+
+/** People by their chance of coming: as many as may be thought to be there. */
+const servedWords = (expected: number): string => `about ${Math.round(expected)}`;
+
+/** Which of two groups follows, what it is about and who is in it; nothing where the plan is for all. */
+function GroupHeading({
+  plan,
+  at,
+  nameOf,
+}: {
+  readonly plan: ClassPlan;
+  readonly at: number;
+  readonly nameOf?: (personId: string) => string;
+}) {
+  const group = plan.groups?.[at];
+  if (!group) return null;
+  return (
+    <div>
+      <h3>
+        Group {at + 1}: {group.themes.map((theme) => themeWords(theme)).join(' and ')}
+      </h3>
+      {nameOf ? <Quiet>{group.personIds.map(nameOf).join(', ')}</Quiet> : null}
+    </div>
   );
 }
 

@@ -3,8 +3,8 @@
 import { styled } from 'styled-components';
 import { color, font, space } from '@/ui/tokens/tokens';
 
-/** The printed page of a class. */
-export const ClassPaper = styled.main`
+/** One printed page of a class. */
+export const ClassPaper = styled.article`
   max-width: 190mm; margin: ${space(6)} auto; font-size: 12.5px; line-height: 1.35; background: #fff; color: #1d1f1a; padding: 10mm; border: 1px solid ${color.rule};
   header { display: flex; align-items: flex-end; gap: ${space(3)}; border-bottom: 3px double #555; padding-bottom: ${space(2)}; }
   h1 { font-size: 24px; } .when { font-family: ${font.serif}; font-size: 15px; } .end { margin-left: auto; text-align: right; }
@@ -19,6 +19,7 @@ export const ClassPaper = styled.main`
   @media print {
     margin: 0; padding: 0; border: 0; max-width: none; font-size: 11px; line-height: 1.28;
     .actions { display: none; }
+    & + & { break-before: page; }
     td { padding-block: 2px 2px; }
     strong { font-size: 13px; }
     .cautions { font-size: 10px; }

@@ -1,4 +1,4 @@
-import type { ClassPlan, PlanBlock } from '@/core/planning';
+import { type ClassPlan, type PlanBlock, partsOf } from '@/core/planning';
 import { drillOf, GENERAL_CAUTION, type HouseWords, houseNameOf } from '@/core/vocabulary';
 import { branchWords, gameWords } from '@/terms/drillWords';
 import { themeWords } from '@/terms/themeWords';
@@ -32,8 +32,18 @@ export interface ClassSheetProps {
   readonly zone: string;
 }
 
-/** The class on one printed page: an assistant can run it without having seen the screen. */
-export function ClassSheet({
+/** The class on one printed page, a page for each of two groups: an assistant can run it without having seen the screen. */
+export function ClassSheet({ plan, ...sheet }: ClassSheetProps) {
+  return (
+    <main>
+      {partsOf(plan).map((part, at) => (
+        <Paper key={`${at + 1}`} plan={part} group={plan.groups ? at + 1 : 0} {...sheet} />
+      ))}
+    </main>
+  );
+}
+
+function Paper({
   title,
   startsAt,
   minutes,
@@ -41,24 +51,30 @@ export function ClassSheet({
   level,
   academy,
   plan,
+  group,
   names,
   backHref,
   house,
   zone,
-}: ClassSheetProps) {
+}: ClassSheetProps & { readonly group: number }) {
   const nameOf = (id: string) => names[id] ?? 'somebody';
   const themes = (plan.themes ?? []).map((theme) => themeWords(theme)).join(' and ');
   const seen = new Set<string>();
   return (
     <ClassPaper data-dense={plan.blocks.length > 14 || undefined}>
-      <div className="actions">
-        <PrintButton />
-        <a href={backHref}>Back to the class</a>
-      </div>
+      {group < 2 ? (
+        <div className="actions">
+          <PrintButton />
+          <a href={backHref}>Back to the class</a>
+        </div>
+      ) : null}
       <header>
         <Owl size={34} />
         <div>
-          <h1>{title}</h1>
+          <h1>
+            {title}
+            {group > 0 ? `, group ${group}` : ''}
+          </h1>
           <div className="when">
             {longDayWords(startsAt, zone)}, {clockTime(startsAt, 0, zone)} to {clockTime(startsAt, minutes, zone)}
             {themes ? <strong> · {themes}</strong> : null}

@@ -65,9 +65,9 @@ export interface PlanViewProps {
 }
 
 /** The class block by block; a lesson is one entry with its parts inside. */
-export function PlanView({ plan, ...view }: PlanViewProps) {
+export function PlanView({ plan, label, ...view }: PlanViewProps & { readonly label: string }) {
   return (
-    <Blocks aria-label="Blocks of the plan">
+    <Blocks aria-label={label}>
       {groupBlocks(plan.blocks).map((blocks) => (
         <Entry key={`${blocks[0]?.startMinute}`} blocks={blocks} plan={plan} {...view} />
       ))}

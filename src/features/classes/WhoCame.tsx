@@ -3,8 +3,8 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Outcome } from '@/core/kernel';
-import { logHowItWas } from '@/server/classes/classActions';
-import { Checkbox, Chip, TextField } from '@/ui/primitives';
+import { logGroup, logHowItWas } from '@/server/classes/classActions';
+import { Button, Checkbox, Chip, TextField } from '@/ui/primitives';
 import { space } from '@/ui/tokens/tokens';
 
 const People = styled.ul`
@@ -26,13 +26,15 @@ interface WhoCameProps {
   readonly people: readonly { readonly id: string; readonly name: string }[];
   readonly came: Readonly<Record<string, boolean>>;
   readonly howItWas: Readonly<Record<string, HowItWas>>;
+  /** In which group each was, where there were two; 0 is both. */
+  readonly groupOf?: Readonly<Record<string, number>>;
   readonly onTick: (personId: string, isThere: boolean) => void;
   /** Sends a change, and takes it back where it is not kept. */
   readonly onSend: (sent: Promise<Outcome>, takeBack: () => void) => Promise<void>;
 }
 
 /** Who came, and of each whether they struggled and what hurt. */
-export function WhoCame({ classId, people, came, howItWas, onTick, onSend }: WhoCameProps) {
+export function WhoCame({ classId, people, came, howItWas, groupOf, onTick, onSend }: WhoCameProps) {
   const [how, setHow] = useState(howItWas);
   const [asked, setAsked] = useState<ReadonlySet<string>>(new Set());
   const say = (personId: string, next: HowItWas) => {
@@ -52,6 +54,14 @@ export function WhoCame({ classId, people, came, howItWas, onTick, onSend }: Who
             </Checkbox>
             {came[id] ? (
               <>
+                {groupOf ? (
+                  <InGroup
+                    key={groupOf[id] ?? 0}
+                    name={name}
+                    group={groupOf[id] ?? 0}
+                    onSay={(group, takeBack) => void onSend(logGroup(classId, id, group), takeBack)}
+                  />
+                ) : null}
                 <Chip
                   aria-label={`${name} struggled`}
                   isSelected={own.struggled}
@@ -80,6 +90,29 @@ export function WhoCame({ classId, people, came, howItWas, onTick, onSend }: Who
         );
       })}
     </People>
+  );
+}
+
+const groupTitles = ['both groups', 'group 1', 'group 2'] as const;
+
+interface InGroupProps {
+  readonly name: string;
+  readonly group: number;
+  readonly onSay: (group: number, takeBack: () => void) => void;
+}
+
+/** In which of two groups somebody was: pressed on through the two and both. */
+function InGroup({ name, group, onSay }: InGroupProps) {
+  const [now, setNow] = useState(group);
+  const next = (now + 1) % groupTitles.length;
+  const press = () => {
+    setNow(next);
+    onSay(next, () => setNow(now));
+  };
+  return (
+    <Button look="plain" aria-label={`${name} was in ${groupTitles[now]}: change`} onPress={press}>
+      {groupTitles[now]}
+    </Button>
   );
 }
 

@@ -10,6 +10,10 @@ vi.mock('@/server/classes/classActions', () => ({
     sent.calls.push(['came', ...args]);
     return sent.answer;
   },
+  logGroup: async (...args: unknown[]) => {
+    sent.calls.push(['group', ...args]);
+    return sent.answer;
+  },
   logHowItWas: async (...args: unknown[]) => {
     sent.calls.push(['how', ...args]);
     return sent.answer;
@@ -34,7 +38,7 @@ const people = [
   { id: 'teo', name: 'Teo Lindqvist' },
   { id: 'pia', name: 'Pia Lorens' },
 ];
-const open = () =>
+const open = (groups = 0) =>
   render(
     <ClassLog
       classId="k"
@@ -43,12 +47,27 @@ const open = () =>
       plannedIds={['drill-half-guard-side']}
       came={{ ana: true }}
       howItWas={{ ana: { struggled: true, hurt: '' } }}
+      groups={groups}
+      groupOf={{ ana: 2 }}
       drilled={{ 'drill-face-in': 15 }}
       note={{ words: '', hazards: '', version: 0 }}
     />,
   );
 
 describe('what became of a class', () => {
+  it('says of two groups in which somebody was, and lets it be said otherwise', async () => {
+    open();
+    expect(screen.queryByRole('button', { name: /was in/ })).toBeNull();
+    cleanup();
+    open(2);
+    await userEvent.click(screen.getByRole('button', { name: 'Ana Velden was in group 2: change' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Ana Velden was in both groups: change' }));
+    expect(sent.calls).toEqual([
+      ['group', 'k', 'ana', 0],
+      ['group', 'k', 'ana', 1],
+    ]);
+  });
+
   it('lists who was expected and what was planned, with what is known, and keeps each tick at once', async () => {
     open();
     expect((screen.getByRole('checkbox', { name: 'Ana Velden' }) as HTMLInputElement).checked).toBe(true);

@@ -93,7 +93,7 @@ export function reasonWords(
     ({ personId, count, lastSeenOn }) =>
       `${nameOf(personId)} ${count === 1 ? 'once' : `${count} times`}${lastSeenOn ? `, last ${dayWords(lastSeenOn)}` : ''}`,
   );
-  return `${wordOf(reason.errorId)}: ${people.join('; ')}`;
+  return `${reason.asPartner ? 'As the partner, ' : ''}${wordOf(reason.errorId)}: ${people.join('; ')}`;
 }
 
 /** The cautions of a plan's drills, each once. */
@@ -134,7 +134,7 @@ const MOST_WATCHED = 4;
 /** Whom to look at in a block: those who made its errors most often, the latest first where as often. */
 export function watchedIn({ reasons }: PlanBlock): string[] {
   const seen = new Map<string, { count: number; last: string }>();
-  for (const { personId, count, lastSeenOn = '' } of reasons.flatMap((one) => one.people)) {
+  for (const { personId, count, lastSeenOn = '' } of reasons.flatMap((one) => (one.asPartner ? [] : one.people))) {
     const before = seen.get(personId) ?? { count: 0, last: '' };
     seen.set(personId, { count: before.count + count, last: lastSeenOn > before.last ? lastSeenOn : before.last });
   }

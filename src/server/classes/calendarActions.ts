@@ -51,9 +51,9 @@ async function putOnDays(
   for (const { of, day } of copies) {
     const startsAt = momentOf(zone, `${day}T${clockIn(zone, of.startsAt)}:00`);
     if (free.has(day) || taken.has(`${of.title} ${startsAt}`)) continue;
-    const { title, minutes, uniform, level, pairsOnMats, setTheme } = of;
+    const { title, minutes, uniform, level, pairsOnMats, coaches, setTheme } = of;
     const id = randomUUID();
-    await insertClass(database, { id, title, startsAt, minutes, uniform, level, pairsOnMats, setTheme });
+    await insertClass(database, { id, title, startsAt, minutes, uniform, level, pairsOnMats, coaches, setTheme });
     await expectUsual(database, { id, startsAt });
     taken.add(`${title} ${startsAt}`);
     made += 1;

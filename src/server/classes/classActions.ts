@@ -15,7 +15,15 @@ import {
   takePlanAgain,
   updateClass,
 } from '@/data/classes/classes';
-import { askForWhoCame, deleteDrilled, putClassNote, saveCame, saveDrilled, saveHowItWas } from '@/data/classes/log';
+import {
+  askForWhoCame,
+  deleteDrilled,
+  putClassNote,
+  saveCame,
+  saveDrilled,
+  saveGroupOf,
+  saveHowItWas,
+} from '@/data/classes/log';
 import { endRun, insertAskedRun } from '@/data/classes/runs';
 import { inTransaction, pool } from '@/data/client';
 import { queueTask } from '@/data/footage/queue';
@@ -88,6 +96,20 @@ export const logCame = defineCommand({
   run: async (_coach, classId, personId, came) => {
     if (!(await findClass(pool(), classId)) || !(await findPerson(pool(), personId))) return refuse(GONE);
     await saveCame(pool(), classId, personId, came);
+    await askForWhoCame(pool(), classId);
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true };
+  },
+});
+
+/** Says in which of two groups somebody was who came; 0 is both. */
+export const logGroup = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.uuid(), z.number().int().min(0).max(2)],
+  misfit: GONE,
+  run: async (_coach, classId, personId, group) => {
+    if ((await saveGroupOf(pool(), classId, personId, group)) === 0)
+      return refuse('They are not among those who came. Tick them first, or reload the page.');
     await askForWhoCame(pool(), classId);
     revalidatePath(`/classes/${classId}`);
     return { ok: true };

@@ -19,6 +19,8 @@ export const classInput = z.object({
   uniform: z.enum(['gi', 'no-gi']),
   level: storableText().trim().max(40),
   pairsOnMats: z.number().int().min(1, 'At least one pair has to fit on the mats.').max(100),
+  /** Coaches on the mat: with two it may be parted into two groups. */
+  coaches: z.number().int().min(1).max(2, 'One coach, or two.').default(1),
   /** What it is to be about; left to the plan where absent. */
   setTheme: z.object({ family: z.enum(positionFamilies), place: z.enum(themePlaces) }).optional(),
 });

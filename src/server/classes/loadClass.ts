@@ -29,6 +29,8 @@ import { isUuid, uuidIn } from '../kernel/isUuid';
 export interface ClassLog {
   readonly came: Readonly<Record<string, boolean>>;
   readonly howItWas: Readonly<Record<string, { readonly struggled: boolean; readonly hurt: string }>>;
+  /** In which of two groups those were who came; 0 is all of the class. */
+  readonly groupOf: Readonly<Record<string, number>>;
   readonly drilled: Readonly<Record<string, number>>;
   readonly note: ClassNote;
 }
@@ -88,6 +90,7 @@ async function loadLog(classId: string): Promise<ClassLog> {
   return {
     came: Object.fromEntries(came.map((one) => [one.personId, one.came])),
     howItWas: Object.fromEntries(came.map(({ personId, struggled, hurt }) => [personId, { struggled, hurt }])),
+    groupOf: Object.fromEntries(came.map(({ personId, group }) => [personId, group])),
     note: note ?? { words: '', hazards: '', version: 0 },
     drilled: Object.fromEntries(drilled.map((one) => [one.drillId, one.minutes])),
   };

@@ -1,4 +1,11 @@
-import { type ClassProblem, type FoundRun, planClass, planRun, type RunProblem } from '@/core/planning';
+import {
+  type ClassProblem,
+  type FoundRun,
+  planClass,
+  planClassOrGroups,
+  planRun,
+  type RunProblem,
+} from '@/core/planning';
 import { createSolver } from './solver';
 
 /** What is to be planned: one class, or a run with the problem of each of its classes. */
@@ -18,7 +25,7 @@ process.once('message', async (asked) => {
 });
 
 async function plan(asked: Planning) {
-  if (asked.kind === 'class') return planClass(asked.problem, await createSolver());
+  if (asked.kind === 'class') return planClassOrGroups(asked.problem, await createSolver());
   const run = planRun(asked.run, (better) => process.send?.({ kind: 'better', run: better }));
   const plans = [];
   // Each class is laid out with the lessons that the run gives it, and paired.

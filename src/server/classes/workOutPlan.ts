@@ -111,6 +111,7 @@ export async function gatherProblem(
     minutes: academyClass.minutes,
     uniform: academyClass.uniform,
     pairsOnMats: academyClass.pairsOnMats,
+    coaches: academyClass.coaches,
     attendees,
     limits: { liveWeightGapRatio: academy.liveWeightGapRatio, minorsWithAdults: academy.minorsWithAdults, doNotPair },
     locks,

@@ -74,7 +74,7 @@ export function MatBlock({ plan, at, nameOf, children }: MatBlockProps) {
                 <li key={id}>
                   {nameOf(id)}:{' '}
                   {block.reasons
-                    .filter((one) => one.people.some((other) => other.personId === id))
+                    .filter((one) => !one.asPartner && one.people.some((other) => other.personId === id))
                     .map((one) => wordOf(one.errorId))
                     .slice(0, 2)
                     .join(', ')}

@@ -55,17 +55,20 @@ const TICK_MS = 250;
 export interface MatSideProps {
   readonly classId: string;
   readonly title: string;
+  /** Of the group, where there are two. */
   readonly plan: ClassPlan;
+  /** Which of two groups this is; 0 for all of the class. */
+  readonly group: number;
   readonly names: Readonly<Record<string, string>>;
   readonly kept: KeptClock;
 }
 
 /** The class at arm's length: what is on, how long still, what comes; with pauses and a bell, the same on every device, also while the connection is away. */
-export function MatSide({ classId, title, plan, names, kept }: MatSideProps) {
+export function MatSide({ classId, title, plan, group, names, kept }: MatSideProps) {
   const { blocks } = plan;
   const house = useHouse();
   const lengths = useMemo(() => blocks.map((block) => block.minutes * 60), [blocks]);
-  const { clock, set, now, isAway, told } = useMatClock(classId, kept);
+  const { clock, set, now, isAway, told } = useMatClock({ classId, group }, kept);
   const [isBright, setIsBright] = useState(false);
   const [hasBell, setHasBell] = useState(true);
   const reading = useReading(() => clock && readMatClock(clock, lengths, now()));
@@ -90,7 +93,11 @@ export function MatSide({ classId, title, plan, names, kept }: MatSideProps) {
   return (
     <Frame data-light={isBright ? 'daybook' : 'loft'}>
       <header>
-        <h1>{title}</h1>
+        <h1>
+          {title}
+          {group > 0 ? `, group ${group}` : ''}
+        </h1>
+        {group > 0 ? <Link href={`/classes/${classId}/mat?group=${3 - group}`}>Group {3 - group}</Link> : null}
         {isAway ? <span role="status">No connection: it goes on here and is sent later.</span> : null}
         <Button look="plain" onPress={() => setIsBright(!isBright)}>
           {isBright ? 'Dim' : 'Bright'}

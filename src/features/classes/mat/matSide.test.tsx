@@ -28,7 +28,7 @@ vi.mock('@/server/classes/classActions', () => ({
   },
 }));
 vi.mock('@/server/classes/matActions', () => ({
-  keepMatClock: async (_id: string, clock: MatClock, version: number) => {
+  keepMatClock: async (_id: string, _group: number, clock: MatClock, version: number) => {
     if (server.isAway) throw new TypeError('away');
     if (version === server.version) Object.assign(server, { clock, version: version + 1 });
     return { ok: true, kept: { clock: server.clock, version: server.version } };
@@ -71,10 +71,17 @@ const plan = {
   drills: [],
 } as unknown as ClassPlan;
 
-const open = (kept = { version: server.version, clock: server.clock as MatClock | undefined }) =>
+const open = (kept = { version: server.version, clock: server.clock as MatClock | undefined }, group = 0) =>
   render(
     <HouseProvider house={plainHouse}>
-      <MatSide classId="k" title="Evening" plan={plan} names={{ p: 'Ana Velden', q: 'Nadia Brandt' }} kept={kept} />
+      <MatSide
+        classId="k"
+        title="Evening"
+        plan={plan}
+        group={group}
+        names={{ p: 'Ana Velden', q: 'Nadia Brandt' }}
+        kept={kept}
+      />
     </HouseProvider>,
   );
 const left = () => screen.getByRole('timer').textContent;
@@ -155,4 +162,10 @@ it('writes down what was really done when the class is over', async () => {
   await wait(1);
   expect(server.drilled).toEqual([['k', 'drill-half-guard-side', 7]]);
   expect(server.pushed).toBe('/classes/k');
+});
+
+it('of one of two groups says which, and leads to the other', () => {
+  open(undefined, 2);
+  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('Evening, group 2');
+  expect(screen.getByRole('link', { name: 'Group 1' }).getAttribute('href')).toBe('/classes/k/mat?group=1');
 });

@@ -15,12 +15,17 @@ interface Held {
 }
 export type KeptClock = Pick<Held, 'clock' | 'version'>;
 
-const placeOf = (classId: string): string => `mat-clock:${classId}`;
+/** A class, or one of its two groups (0: all of it). */
+export interface MatPlace {
+  readonly classId: string;
+  readonly group: number;
+}
+const placeOf = ({ classId, group }: MatPlace): string => `mat-clock:${classId}${group > 0 ? `:${group}` : ''}`;
 
 /** What this device holds from before, when it was set without a connection. */
-function unsentOf(classId: string, kept: KeptClock): Held {
+function unsentOf(place: MatPlace, kept: KeptClock): Held {
   try {
-    const text = window.localStorage.getItem(placeOf(classId));
+    const text = window.localStorage.getItem(placeOf(place));
     const held = text ? (JSON.parse(text) as Held) : undefined;
     if (held?.isUnsent && held.version === kept.version && typeof held.clock?.beganAt === 'number') return held;
   } catch {
@@ -29,9 +34,9 @@ function unsentOf(classId: string, kept: KeptClock): Held {
   return { ...kept, isUnsent: false };
 }
 
-function keepHere(classId: string, held: Held): void {
+function keepHere(place: MatPlace, held: Held): void {
   try {
-    window.localStorage.setItem(placeOf(classId), JSON.stringify(held));
+    window.localStorage.setItem(placeOf(place), JSON.stringify(held));
   } catch {
     // Full or denied: the page itself still holds it.
   }
@@ -41,7 +46,7 @@ function keepHere(classId: string, held: Held): void {
  * The clock of a class on this device: it goes on without a connection, sends what was set as soon as there is one, and follows other devices. Times are the
  * server's, so that a device whose own clock is wrong shows the same.
  */
-export function useMatClock(classId: string, kept: KeptClock) {
+export function useMatClock({ classId, group }: MatPlace, kept: KeptClock) {
   const [held, setHeld] = useState<Held>({ ...kept, isUnsent: false });
   const [isAway, setIsAway] = useState(false);
   const [told, setTold] = useState<string>();
@@ -54,16 +59,16 @@ export function useMatClock(classId: string, kept: KeptClock) {
     (next: Held) => {
       latest.current = next;
       setHeld(next);
-      keepHere(classId, next);
+      keepHere({ classId, group }, next);
     },
-    [classId],
+    [classId, group],
   );
 
   const send = useCallback(async () => {
     const sent = latest.current;
     if (!sent.isUnsent || !sent.clock || sending.current) return;
     sending.current = true;
-    const outcome = await keepMatClock(classId, sent.clock, sent.version).catch(() => undefined);
+    const outcome = await keepMatClock(classId, group, sent.clock, sent.version).catch(() => undefined);
     sending.current = false;
     setIsAway(outcome === undefined);
     if (!outcome) return;
@@ -81,12 +86,14 @@ export function useMatClock(classId: string, kept: KeptClock) {
       take({ ...theirs, isUnsent: false });
       setTold('Another device had moved on: this one follows it.');
     }
-  }, [classId, take]);
+  }, [classId, group, take]);
 
   const look = useCallback(async () => {
     if (latest.current.isUnsent) return send();
     const askedAt = Date.now();
-    const answer = await fetch(`/api/classes/${classId}/clock`, { cache: 'no-store' }).catch(() => undefined);
+    const answer = await fetch(`/api/classes/${classId}/clock?group=${group}`, { cache: 'no-store' }).catch(
+      () => undefined,
+    );
     const news = answer?.ok
       ? ((await answer.json().catch(() => undefined)) as (KeptClock & { now: number }) | undefined)
       : undefined;
@@ -94,16 +101,16 @@ export function useMatClock(classId: string, kept: KeptClock) {
     if (!news || latest.current.isUnsent) return;
     offset.current = news.now - (askedAt + Date.now()) / 2;
     if (news.version > latest.current.version) take({ clock: news.clock, version: news.version, isUnsent: false });
-  }, [classId, send, take]);
+  }, [classId, group, send, take]);
 
   useEffect(() => {
-    const before = unsentOf(classId, kept);
+    const before = unsentOf({ classId, group }, kept);
     if (before.isUnsent) take(before);
     void look();
     const timer = setInterval(() => void look(), LOOK_MS);
     return () => clearInterval(timer);
     // What the server said when the page was opened is looked at once.
-  }, [classId, look, take, kept]);
+  }, [classId, group, look, take, kept]);
 
   const set = (clock: MatClock) => {
     setTold(undefined);

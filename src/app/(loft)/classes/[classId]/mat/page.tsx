@@ -1,28 +1,40 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
+import { onePlace } from '@/app/onePlace';
+import { partsOf } from '@/core/planning';
 import { NothingHere } from '@/features/account/NothingHere';
 import { MatSide } from '@/features/classes/mat/MatSide';
 import { loadClass } from '@/server/classes/loadClass';
-import { loadMatClock } from '@/server/classes/loadMat';
+import { groupIn, loadMatClock } from '@/server/classes/loadMat';
 import { loadHouse } from '@/server/language/loadHouse';
 import { HouseProvider } from '@/terms/HouseContext';
 
 export const metadata: Metadata = { title: 'On the mat' };
 
-export default async function Mat({ params }: { params: Promise<{ classId: string }> }) {
+interface Address {
+  readonly params: Promise<{ classId: string }>;
+  readonly searchParams: Promise<{ group?: string | string[] }>;
+}
+
+export default async function Mat({ params, searchParams }: Address) {
   const { classId } = await params;
   const page = await loadClass(classId);
   if (!page) return <NothingHere />;
   if (!page.stored) redirect(`/classes/${classId}`);
+  const { plan } = page.stored;
+  // Two groups have a clock each; without one in the address it is the first.
+  const group = plan.groups ? groupIn(onePlace((await searchParams).group)) || 1 : 0;
   const names = Object.fromEntries(page.people.map((person) => [person.id, person.name]));
   return (
     <HouseProvider house={await loadHouse()}>
       <MatSide
         classId={classId}
         title={page.academyClass.title}
-        plan={page.stored.plan}
+        key={group}
+        plan={partsOf(plan)[Math.max(0, group - 1)] ?? plan}
+        group={group}
         names={names}
-        kept={await loadMatClock(classId)}
+        kept={await loadMatClock(classId, group)}
       />
     </HouseProvider>
   );

@@ -1,10 +1,11 @@
 import { findCurrentCoach } from '@/server/accounts/currentCoach';
-import { loadMatClock } from '@/server/classes/loadMat';
+import { groupIn, loadMatClock } from '@/server/classes/loadMat';
 import { refuse } from '@/server/kernel/sameOrigin';
 
 /** Where a class stands, and what time it is here: devices go by the server's clock. */
-export async function GET(_request: Request, context: { params: Promise<{ classId: string }> }): Promise<Response> {
+export async function GET(request: Request, context: { params: Promise<{ classId: string }> }): Promise<Response> {
   if (!(await findCurrentCoach())) return refuse(401, 'signed-out');
-  const kept = await loadMatClock((await context.params).classId);
+  const group = groupIn(new URL(request.url).searchParams.get('group'));
+  const kept = await loadMatClock((await context.params).classId, group);
   return Response.json({ ...kept, now: Date.now() }, { headers: { 'cache-control': 'no-store' } });
 }
