@@ -69,24 +69,28 @@ export function splitMinutes(
   });
 }
 
-interface Resistances {
+/** What a lesson of a drill does for its learner and for the partner. */
+interface Sides {
+  /** Mean resistance over all of it, 0 to 1. */
   readonly learner: number;
+  /** The same over what is answered and played, as far as it counts for the partner. */
   readonly partner: number;
+  readonly partnersErrors: ReadonlySet<string>;
 }
 // Asked for each person, error and drill: reckoned once for each drill as it is taught.
-const resistances = new WeakMap<Drill, Resistances>();
+const sidesOfDrills = new WeakMap<Drill, Sides>();
 
-/** Mean resistance over all of a lesson for its learner, 0 to 1, and over what is answered and played for the partner, as far as it counts there. */
-function resistancesOf(drill: Drill): Resistances {
-  const known = resistances.get(drill);
+function sidesOf(drill: Drill): Sides {
+  const known = sidesOfDrills.get(drill);
   if (known) return known;
   const isOpen = (phase: DrillPhase) => phase === 'progressive' || phase === 'positional';
   // A smaller dose for the partner and not a weaker drill: a weaker one would water down what stronger ones did.
   const found = {
     learner: resistanceOver(drill, () => true),
     partner: termsOf(drill).partner * resistanceOver(drill, isOpen),
+    partnersErrors: partnersErrors(drill),
   };
-  resistances.set(drill, found);
+  sidesOfDrills.set(drill, found);
   return found;
 }
 
@@ -97,7 +101,7 @@ function resistanceOver(drill: Drill, counts: (phase: DrillPhase) => boolean): n
 }
 
 /** Mean resistance of a drill over its phases. */
-export const meanResistance = (drill: Drill): number => resistancesOf(drill).learner;
+export const meanResistance = (drill: Drill): number => sidesOf(drill).learner;
 
 /** Minutes of a lesson that are worked: after the change of partner. */
 export const workingMinutes = (drill: Drill, minutes: number): number =>
@@ -130,30 +134,22 @@ export interface Work {
  * the lesson is answered and played. Undefined where it does nothing about it.
  */
 export function workOn(drill: Drill, need: Need): Work | undefined {
-  const { learner, partner: resistance } = resistancesOf(drill);
+  const { learner, partner: resistance, partnersErrors: beside } = sidesOf(drill);
   if (drill.targetErrorIds.includes(need.errorId)) {
     const times = need.namedDrillId === drill.id ? termsOf(drill).named : 1;
     return { as: 'learner', kappa: Math.min(MOST_KAPPA, drill.kappa * times), resistance: learner };
   }
-  if (!partnersErrors(drill).has(need.errorId)) return undefined;
+  if (!beside.has(need.errorId)) return undefined;
   return resistance > 0 ? { as: 'partner', kappa: Math.min(MOST_KAPPA, drill.kappa), resistance } : undefined;
 }
 
-const errorsOfSides = new Map<string, ReadonlySet<string>>();
-
 /** The errors of the other side of a drill's position: what its partner can work on. On the feet there is no other side. */
 export function partnersErrors({ family, role }: Pick<Drill, 'family' | 'role'>): ReadonlySet<string> {
-  const key = `${family} ${role}`;
-  const known = errorsOfSides.get(key);
-  if (known) return known;
   const place = placeOfRole(role);
-  const isOther = (error: CatalogueError) =>
-    error.family === family &&
-    error.family !== 'any' &&
-    placeOfRole(error.role) === (place === 'over' ? 'under' : 'over');
-  const found = new Set(place === 'level' ? [] : errors.filter(isOther).map((error) => error.id));
-  errorsOfSides.set(key, found);
-  return found;
+  if (place === 'level' || family === 'any') return new Set();
+  const other = place === 'over' ? 'under' : 'over';
+  const isBeside = (error: CatalogueError) => error.family === family && placeOfRole(error.role) === other;
+  return new Set(errors.filter(isBeside).map((error) => error.id));
 }
 
 export interface DrillMinutes {

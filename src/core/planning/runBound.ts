@@ -1,6 +1,7 @@
 import { present } from '../kernel';
 import { filledBy, leastMinutesOf, mostMinutesOf, workingMinutes, workOn } from './benefit';
 import type { Candidate } from './eligibility';
+import { termsOf } from './lessonTerms';
 import { type PlanNumbers, usualNumbers } from './numbers';
 import { leftOf } from './runDoses';
 import type { RunLesson, RunProblem } from './runProblem';
@@ -244,12 +245,13 @@ function fill(
   const taken: Uint8Array[][] = [];
   for (const { candidate, weight } of useful) {
     const [least, longest] = [leastMinutesOf(candidate.drill), mostMinutesOf(candidate.drill)];
+    const { changeOverMinutes } = termsOf(candidate.drill);
     const took = Array.from({ length: most + 1 }, () => new Uint8Array(width));
     for (let count = most; count >= 1; count -= 1) {
       const [here, under, mark] = [present(gains[count]), present(gains[count - 1]), present(took[count])];
       for (let used = minutes; used >= least; used -= 1)
         for (let own = least; own <= longest && own <= used; own += 1) {
-          const gain = present(under[used - own]) + weight * workingMinutes(candidate.drill, own);
+          const gain = present(under[used - own]) + weight * Math.max(0, own - changeOverMinutes);
           if (gain <= present(here[used])) continue;
           here[used] = gain;
           mark[used] = own;

@@ -1,6 +1,6 @@
 import { present } from '../kernel';
 import type { Need } from './attendee';
-import { filledBy, workingMinutes, workOn } from './benefit';
+import { workingMinutes, workOn } from './benefit';
 import type { Candidate } from './eligibility';
 import { termsOf } from './lessonTerms';
 import { type PlanNumbers, usualNumbers } from './numbers';
@@ -10,15 +10,7 @@ import type { EarlierDose, RunClass } from './runProblem';
 export const leftOf = (dose: number, days: number, { halfLifeDays }: PlanNumbers): number =>
   dose * 0.5 ** (days / halfLifeDays);
 
-/** One error of one student: the doses on it, and with which κ they came. */
-interface Cell {
-  readonly worth: number;
-  dose: number;
-  /** Dose × κ, so that the mean is weighted by dose. */
-  weighted: number;
-}
-
-/** A set of lessons of one class under trial: their minutes can be raised without changing anything for good. */
+/** A set of lessons of one class under trial: their minutes can be raised without changing anything for good. Of one `Doses` the latest trial alone may be used. */
 export interface Trial {
   /** What the lessons would gain with these minutes. */
   set(minutes: readonly number[]): number;
@@ -35,18 +27,15 @@ export interface Doses {
   trial(one: RunClass, candidates: readonly Candidate[], matShare: number): Trial;
 }
 
-type Effect = (worth: number, dose: number, weighted: number) => number;
-const effectWith =
-  (numbers: PlanNumbers): Effect =>
-  (worth, dose, weighted) =>
-    dose > 0 ? worth * (weighted / dose) * filledBy(dose, numbers) : 0;
-
+/** What one working minute of a lesson brings to a cell: one error of one student. */
 interface Touch {
-  readonly cell: Cell;
-  /** Dose of one working minute, for this person with their chance of coming. */
+  readonly cell: number;
+  /** Dose, for this person with their chance of coming. */
   readonly each: number;
   readonly kappa: number;
 }
+
+const keyOf = (personId: string, errorId: string): string => `${personId} ${errorId}`;
 
 /**
  * The expected benefit of a run: over students and errors, priority × κ̄ × (1 − e^(−D/τ)), D the doses of all classes, each by the chance that they come, plus
@@ -57,28 +46,25 @@ export function createDoses(
   earlier: readonly EarlierDose[],
   numbers: PlanNumbers = usualNumbers,
 ): Doses {
-  const effect = effectWith(numbers);
-  const cells = new Map<string, Cell>();
   const needs = new Map<string, Need>();
-  const keyOf = (personId: string, errorId: string) => `${personId} ${errorId}`;
   for (const { attendees } of classes)
     for (const attendee of attendees)
       for (const need of attendee.needs) if (need.priority > 0) needs.set(keyOf(attendee.personId, need.errorId), need);
-  for (const [key, need] of needs) cells.set(key, { worth: need.priority, dose: 0, weighted: 0 });
+  const placeOf = new Map([...needs.keys()].map((key, place) => [key, place]));
+  const cells = new CellDoses(
+    [...needs.values()].map((need) => need.priority),
+    numbers.doseMinutes,
+  );
   for (const { personId, errorId, dose, daysBefore } of earlier) {
-    const cell = cells.get(keyOf(personId, errorId));
-    if (!cell) continue;
-    const left = leftOf(dose, daysBefore, numbers);
-    cell.dose += left;
+    const place = placeOf.get(keyOf(personId, errorId));
     // By which drill is not known any more: the middle of the catalogue.
-    cell.weighted += (left * numbers.earlierKappaPercent) / 100;
+    if (place !== undefined) cells.shift(place, leftOf(dose, daysBefore, numbers), numbers.earlierKappaPercent / 100);
   }
-  const start = total(cells, effect);
-  const known = new Map<string, Touch[]>();
-  const touched = (one: RunClass, candidate: Candidate, matShare: number): Touch[] => {
-    const key = `${one.classId} ${candidate.drill.id}`;
-    const found = known.get(key) ?? touchesOf(one, candidate, matShare);
-    known.set(key, found);
+  const start = cells.total();
+  const known = new Map<Candidate, readonly Touch[]>();
+  const touched = (one: RunClass, candidate: Candidate, matShare: number): readonly Touch[] => {
+    const found = known.get(candidate) ?? touchesOf(one, candidate, matShare);
+    known.set(candidate, found);
     return found;
   };
   const touchesOf = (one: RunClass, { drill, excludedIds }: Candidate, matShare: number): Touch[] => {
@@ -87,76 +73,109 @@ export function createDoses(
       if (attendee.chance <= 0 || out.has(attendee.personId)) return [];
       return attendee.needs.flatMap(({ errorId }): Touch[] => {
         const key = keyOf(attendee.personId, errorId);
-        const cell = cells.get(key);
-        const work = cell && workOn(drill, present(needs.get(key)));
-        return work ? [{ cell, each: attendee.chance * work.resistance * matShare, kappa: work.kappa }] : [];
+        const cell = placeOf.get(key);
+        const work = cell === undefined ? undefined : workOn(drill, present(needs.get(key)));
+        return cell !== undefined && work
+          ? [{ cell, each: attendee.chance * work.resistance * matShare, kappa: work.kappa }]
+          : [];
       });
     });
   };
   const shift = (one: RunClass, candidate: Candidate, minutes: number, matShare: number, sign: 1 | -1) => {
     const working = workingMinutes(candidate.drill, minutes) * sign;
-    for (const { cell, each, kappa } of touched(one, candidate, matShare)) {
-      cell.dose += working * each;
-      cell.weighted += working * each * kappa;
-      if (Math.abs(cell.dose) < 1e-9) Object.assign(cell, { dose: 0, weighted: 0 });
-    }
+    for (const { cell, each, kappa } of touched(one, candidate, matShare)) cells.shift(cell, working * each, kappa);
   };
   return {
-    benefit: () => total(cells, effect) - start,
+    benefit: () => cells.total() - start,
     add: (one, candidate, minutes, matShare) => shift(one, candidate, minutes, matShare, 1),
     take: (one, candidate, minutes, matShare) => shift(one, candidate, minutes, matShare, -1),
     trial: (one, candidates, matShare) =>
-      trialOf(
+      cells.trial(
         candidates.map((candidate) => ({
           touches: touched(one, candidate, matShare),
           changeOver: termsOf(candidate.drill).changeOverMinutes,
         })),
-        effect,
       ),
   };
 }
 
-const total = (cells: ReadonlyMap<string, Cell>, effect: Effect): number => {
-  let sum = 0;
-  for (const { worth, dose, weighted } of cells.values()) sum += effect(worth, dose, weighted);
-  return sum;
-};
+/** The doses of all cells, and a second set of them for the lessons under trial: the innermost loop of the search, so they are plain arrays of numbers. */
+class CellDoses {
+  private readonly dose: Float64Array;
+  /** Dose × κ, so that the mean is weighted by dose. */
+  private readonly weighted: Float64Array;
+  private readonly triedDose: Float64Array;
+  private readonly triedWeighted: Float64Array;
+  /** The trial for which a cell was copied last. */
+  private readonly copiedFor: Int32Array;
+  private trials = 0;
 
-function trialOf(
-  lessons: readonly { readonly touches: readonly Touch[]; readonly changeOver: number }[],
-  effect: Effect,
-): Trial {
-  const local = new Map<Cell, { dose: number; weighted: number }>();
-  for (const { cell } of lessons.flatMap((one) => one.touches))
-    if (!local.has(cell)) local.set(cell, { dose: cell.dose, weighted: cell.weighted });
-  const put = (at: number, working: number) => {
-    for (const { cell, each, kappa } of present(lessons[at]).touches) {
-      const here = present(local.get(cell));
-      here.dose += working * each;
-      here.weighted += working * each * kappa;
-    }
-  };
-  const value = () => {
+  constructor(
+    private readonly worth: readonly number[],
+    private readonly doseMinutes: number,
+  ) {
+    const fresh = () => new Float64Array(worth.length);
+    [this.dose, this.weighted, this.triedDose, this.triedWeighted] = [fresh(), fresh(), fresh(), fresh()];
+    this.copiedFor = new Int32Array(worth.length);
+  }
+
+  private effect(cell: number, dose: number, weighted: number): number {
+    return dose > 0 ? (this.worth[cell] as number) * (weighted / dose) * (1 - Math.exp(-dose / this.doseMinutes)) : 0;
+  }
+
+  shift(cell: number, dose: number, kappa: number): void {
+    this.dose[cell] = (this.dose[cell] as number) + dose;
+    this.weighted[cell] = (this.weighted[cell] as number) + dose * kappa;
+    if (Math.abs(this.dose[cell] as number) >= 1e-9) return;
+    this.dose[cell] = 0;
+    this.weighted[cell] = 0;
+  }
+
+  total(): number {
     let sum = 0;
-    for (const [{ worth, dose, weighted }, here] of local)
-      sum += effect(worth, here.dose, here.weighted) - effect(worth, dose, weighted);
+    for (let cell = 0; cell < this.worth.length; cell += 1)
+      sum += this.effect(cell, this.dose[cell] as number, this.weighted[cell] as number);
     return sum;
-  };
-  return {
-    set: (minutes) => {
-      for (const [at, each] of minutes.entries()) put(at, Math.max(0, each - present(lessons[at]).changeOver));
-      return value();
-    },
-    gainOf: (at, minutes) => {
-      let sum = 0;
-      for (const { cell, each, kappa } of present(lessons[at]).touches) {
-        const { dose, weighted } = present(local.get(cell));
-        sum +=
-          effect(cell.worth, dose + minutes * each, weighted + minutes * each * kappa) -
-          effect(cell.worth, dose, weighted);
+  }
+
+  trial(lessons: readonly { readonly touches: readonly Touch[]; readonly changeOver: number }[]): Trial {
+    this.trials += 1;
+    const copied: number[] = [];
+    for (const { touches } of lessons)
+      for (const { cell } of touches) {
+        if (this.copiedFor[cell] === this.trials) continue;
+        this.copiedFor[cell] = this.trials;
+        this.triedDose[cell] = this.dose[cell] as number;
+        this.triedWeighted[cell] = this.weighted[cell] as number;
+        copied.push(cell);
       }
-      return sum;
-    },
-    add: put,
-  };
+    const add = (at: number, working: number) => {
+      for (const { cell, each, kappa } of present(lessons[at]).touches) {
+        this.triedDose[cell] = (this.triedDose[cell] as number) + working * each;
+        this.triedWeighted[cell] = (this.triedWeighted[cell] as number) + working * each * kappa;
+      }
+    };
+    return {
+      add,
+      set: (minutes) => {
+        for (const [at, each] of minutes.entries()) add(at, Math.max(0, each - present(lessons[at]).changeOver));
+        let sum = 0;
+        for (const cell of copied)
+          sum +=
+            this.effect(cell, this.triedDose[cell] as number, this.triedWeighted[cell] as number) -
+            this.effect(cell, this.dose[cell] as number, this.weighted[cell] as number);
+        return sum;
+      },
+      gainOf: (at, minutes) => {
+        let sum = 0;
+        for (const { cell, each, kappa } of present(lessons[at]).touches) {
+          const [dose, weighted] = [this.triedDose[cell] as number, this.triedWeighted[cell] as number];
+          sum +=
+            this.effect(cell, dose + minutes * each, weighted + minutes * each * kappa) -
+            this.effect(cell, dose, weighted);
+        }
+        return sum;
+      },
+    };
+  }
 }
