@@ -17,11 +17,15 @@ import { insertOwnWord, saveHidden } from '@/data/language/houseWords';
 import { insertMark } from '@/data/marks/marks';
 import { listPeople } from '@/data/people/people';
 import { askForPlan } from '@/server/classes/askForPlan';
+import { keepClass, keepPairs } from '@/server/classes/classActions';
 import { workOutPlan } from '@/server/classes/workOutPlan';
 import { workOutRun } from '@/server/classes/workOutRun';
 import { recordOf } from '@/server/figures/records';
 import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+
+vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
+vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => ({ id: '', role: 'head' }) }));
 
 const today = '2026-11-23';
 let classId: string;
@@ -225,6 +229,44 @@ describe('the coming weeks', () => {
       expect.objectContaining({ drillId: 'drill-hold-the-mount', minutes: 11 }),
     );
     expect((await findLatestPlan(pool(), only))?.locks).toEqual(locks);
+  });
+
+  it('leave a class as it is whose plan is kept, and plan the others around it', async () => {
+    const [kept, other] = [await ahead(2, people), await ahead(4, people)];
+    expect(await keepClass(kept, true)).toMatchObject({ ok: false });
+    const locks = [{ kind: 'keep' as const, drillId: 'drill-shield-first', minutes: 13 }];
+    const version = await askForPlan(kept, locks, coachId);
+    await figuresAreThere(now());
+    await workOutPlan(pool(), kept, version ?? 0, now(), new AbortController().signal);
+    const before = await findLatestPlan(pool(), kept);
+    expect(await keepClass(kept, true)).toEqual({ ok: true });
+    const run = await workOut(await ask());
+    expect(await findLatestPlan(pool(), kept)).toEqual(before);
+    const [first, second] = run?.content?.classes ?? [];
+    expect(first?.lessons.map((one) => [one.drillId, one.minutes]).sort()).toEqual(
+      before?.plan.drills.map((one) => [one.drillId, one.minutes]).sort(),
+    );
+    expect(second?.classId).toBe(other);
+    expect(await keepClass(kept, false)).toEqual({ ok: true });
+    expect(await keepClass(randomUUID(), false)).toMatchObject({ ok: false });
+  });
+
+  it('pair as the coach said, and refuse what are no pairs', async () => {
+    const one = await ahead(2, people);
+    const [ana = '', other = ''] = people;
+    expect(await keepPairs(one, [[ana, other]])).toEqual({ ok: true });
+    await figuresAreThere(now());
+    const planned = await planNow(one, now());
+    const groups = planned.ok ? planned.plan.pairings.map((pairing) => pairing.groups) : [];
+    expect(groups.length).toBeGreaterThan(0);
+    for (const pairs of groups) expect(pairs).toContainEqual([ana, other]);
+    const twice = [
+      [ana, other],
+      [ana, randomUUID()],
+    ] as [string, string][];
+    for (const wrong of [twice, [[ana, 'nonsense']], [[ana]], 'x', Array(31).fill([ana, other])])
+      expect(await keepPairs(one, wrong as never)).toMatchObject({ ok: false });
+    expect(await keepPairs(randomUUID(), [])).toMatchObject({ ok: false });
   });
 
   it('say why there is no run; an earlier one is overtaken, and asking twice asks once', async () => {

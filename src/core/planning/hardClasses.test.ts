@@ -7,6 +7,7 @@ import {
   type ClassProblem,
   defaultLimits,
   planClass,
+  planClassOrGroups,
   planRun,
   type RunClass,
   type Solve,
@@ -81,4 +82,44 @@ it('two classes at once, and two on one day, break no rule of a run', () => {
   const taught = run.classes.flatMap((each) => each.lessons.map((lesson) => lesson.drillId));
   expect(new Set(taught).size).toBe(taught.length);
   expect(run.classes[3]?.lessons).toEqual([]);
+});
+
+describe('pairs that the coach keeps together', () => {
+  const crowd = people(8).map((one, at) => ({ ...one, weightKg: at < 6 ? 70 + at : 110 + at }));
+  const pairingsWith = (keptPairs: ClassProblem['keptPairs']) => {
+    const outcome = planClass(classOf(crowd, { keptPairs }), solve);
+    if (!outcome.ok) throw new Error(outcome.problem.code);
+    return outcome.value.pairings;
+  };
+  const isTogether = (groups: readonly (readonly string[])[]) =>
+    groups.some((group) => group.length === 2 && group.includes('p0') && group.includes('p5'));
+
+  it('work together in every lesson and round, and everybody else is paired as ever', () => {
+    expect(pairingsWith([]).every(({ groups }) => isTogether(groups))).toBe(false);
+    for (const { groups, sittingOut, besideIds = [], untilPlayed = [] } of pairingsWith([['p0', 'p5']])) {
+      expect(isTogether(groups)).toBe(true);
+      const placed = [...groups.flat(), ...sittingOut.map((one) => one.personId), ...besideIds];
+      expect([...placed, ...untilPlayed.flatMap((one) => one.personIds)].sort()).toEqual(
+        crowd.map((one) => one.personId).sort(),
+      );
+    }
+  });
+
+  it('are kept apart by a rule all the same, and it is said which; whoever is not there changes nothing', () => {
+    for (const { phase, drillId = '', groups, notKept } of pairingsWith([
+      ['p0', 'p7'],
+      ['p1', 'nobody'],
+    ])) {
+      // The limit of weights holds where it is played.
+      const isLive = phase === 'rounds' || findDrill(drillId)?.game !== undefined;
+      expect(groups.some((group) => group.includes('p0') && group.includes('p7'))).toBe(!isLive);
+      expect(notKept).toEqual(isLive ? [{ personIds: ['p0', 'p7'], rule: 'weight' }] : []);
+    }
+  });
+
+  it('stay in one group where the class is parted into two', () => {
+    const parted = planClassOrGroups(classOf(people(12), { coaches: 2, keptPairs: [['p0', 'p1']] }), solve);
+    for (const { personIds } of (parted.ok && parted.value.groups) || [])
+      expect(personIds.includes('p0')).toBe(personIds.includes('p1'));
+  });
 });

@@ -5,10 +5,14 @@ import type { Attendee, PlanLimits } from './attendee';
 import type { DrillPhase } from './benefit';
 import type { Solve } from './linearModel';
 import type { PlanNumbers } from './numbers';
-import { findBrokenRule, type Pairing, pairKey, pairPeople } from './pairs';
+import { findBrokenRule, type Pairing, type PairRule, pairKey, pairPeople } from './pairs';
+
+/** Two people whom the coach keeps together. */
+export type KeptPair = readonly [string, string];
 
 /** A class as far as its pairs depend on it. */
 interface PairedClass {
+  readonly keptPairs?: readonly KeptPair[];
   readonly attendees: readonly Attendee[];
   readonly limits: PlanLimits;
   /** Pairs of the last four classes. */
@@ -36,6 +40,8 @@ export interface PhasePairing extends Pairing {
   readonly injuredIds: readonly string[];
   /** Who learn together although they are too far apart in weight to play: alone, or as guests of a pair. They do not do the played part. Absent in older plans. */
   readonly untilPlayed?: readonly UntilPlayed[];
+  /** Pairs that the coach keeps together and that a rule keeps apart here. Absent in older plans. */
+  readonly notKept?: readonly { readonly personIds: KeptPair; readonly rule: PairRule }[];
   /** Who goes live and spares something, with what. Absent in older plans. */
   readonly spares?: readonly { readonly personId: string; readonly what: string }[];
 }
@@ -43,7 +49,13 @@ export interface PhasePairing extends Pairing {
 /** One partner for each lesson, another for the next, and others again for the rounds, as far as they go round. */
 export function pairLessons(problem: PairedClass, lessons: readonly PairedLesson[], solve: Solve): PhasePairing[] {
   const used = new Set<string>();
-  const pair = (people: readonly Attendee[], live: boolean, wants: ReadonlyMap<string, 'over' | 'under'>): Pairing => {
+  const pair = (
+    all: readonly Attendee[],
+    live: boolean,
+    wants: ReadonlyMap<string, 'over' | 'under'>,
+  ): Pairing & Pick<PhasePairing, 'notKept'> => {
+    const kept = keptAmong(all, live, problem);
+    const people = all.filter((one) => !kept.groups.some((group) => group.includes(one.personId)));
     const base = { people, live, limits: problem.limits, wants, numbers: problem.numbers };
     const fresh = pairPeople({ ...base, recentPairs: problem.recentPairs, usedPairs: used }, solve);
     const again =
@@ -53,7 +65,12 @@ export function pairLessons(problem: PairedClass, lessons: readonly PairedLesson
     const pairing = again.sittingOut.length < fresh.sittingOut.length ? again : fresh;
     for (const group of pairing.groups)
       for (const one of group) for (const other of group) if (one !== other) used.add(pairKey(one, other));
-    return pairing;
+    return {
+      ...pairing,
+      groups: [...kept.groups, ...pairing.groups],
+      unknownWeightIds: [...kept.unknownWeightIds, ...(pairing.unknownWeightIds ?? [])],
+      notKept: kept.notKept,
+    };
   };
   const injuredIds = problem.attendees.filter((one) => one.injured).map((one) => one.personId);
   const sparing = (people: readonly Attendee[]) =>
@@ -74,6 +91,7 @@ export function pairLessons(problem: PairedClass, lessons: readonly PairedLesson
       untilPlayed: learning?.untilPlayed ?? [],
       cost: own.cost + (beside?.cost ?? 0),
       unknownWeightIds: own.unknownWeightIds,
+      notKept: own.notKept,
       besideIds: others.length === 1 ? others.map((one) => one.personId) : [],
       injuredIds: isLive ? injuredIds.filter((id) => !excludedIds.includes(id)) : [],
       spares: isLive ? sparing(doing) : [],
@@ -82,6 +100,24 @@ export function pairLessons(problem: PairedClass, lessons: readonly PairedLesson
   const fit = problem.attendees.filter((one) => !one.injured);
   const rounds = pair(fit, true, new Map());
   return [...byLesson, { phase: 'rounds', ...rounds, injuredIds, spares: sparing(fit) }];
+}
+
+/** The pairs that the coach keeps and that are both here, as far as no rule keeps them apart. */
+function keptAmong(people: readonly Attendee[], live: boolean, { keptPairs = [], limits }: PairedClass) {
+  const known = new Map(people.map((one) => [one.personId, one]));
+  const groups: KeptPair[] = [];
+  const notKept: NonNullable<PhasePairing['notKept']>[number][] = [];
+  for (const personIds of keptPairs) {
+    const [one, other] = personIds.map((id) => known.get(id));
+    if (!one || !other || groups.flat().some((id) => personIds.includes(id))) continue;
+    const rule = findBrokenRule(one, other, {
+      ...{ people, live, limits, recentPairs: new Set<string>(), usedPairs: new Set<string>(), wants: new Map() },
+    });
+    if (rule) notKept.push({ personIds, rule });
+    else groups.push(personIds);
+  }
+  const isUnknown = (id: string) => live && known.get(id)?.weightKg === undefined;
+  return { groups, notKept, unknownWeightIds: groups.flat().filter(isUnknown) };
 }
 
 /** Those whom only live work keeps apart learn all the same: two of them together, one alone with a pair that takes them in, until it is played. */

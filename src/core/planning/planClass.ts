@@ -8,7 +8,7 @@ import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
 import { type PlanNumbers, usualNumbers } from './numbers';
 import { orderLessons } from './order';
-import { type PhasePairing, pairLessons } from './pairLessons';
+import { type KeptPair, type PhasePairing, pairLessons } from './pairLessons';
 import { fitsTheme, isAbout, type Theme, themeKey, themeOf, themesAmong } from './themes';
 
 /** A block that the coach puts into a class: in own words, with an entry of the library if one is meant. */
@@ -35,6 +35,8 @@ export interface ClassProblem {
   readonly theme?: Theme;
   /** The unit of the curriculum that the theme comes from, where the coach set none. */
   readonly fromUnit?: { readonly id: string; readonly title: string };
+  /** Who works together because the coach says so, wherever no rule forbids it. */
+  readonly keptPairs?: readonly KeptPair[];
   /** How the academy plans; as usual where it does not say. */
   readonly numbers?: PlanNumbers;
   /** Blocks of the coach's own: what they take is taken from the lessons. */

@@ -92,6 +92,8 @@ function problemOf(problem: ClassProblem, { theme, people }: Part): ClassProblem
 /** Ways to part the class by two themes, the most promising first: everybody goes where more of theirs is answered, and whoever loses least moves until both groups are large enough. */
 function partingsOf(problem: ClassProblem, least: number): Parting[] {
   const { attendees, uniform, restingDrillIds, locks, drills = catalogueDrills } = problem;
+  const here = new Set(attendees.map((one) => one.personId));
+  const keptPairs = (problem.keptPairs ?? []).filter((pair) => pair.every((id) => here.has(id)));
   const candidates = listCandidates(drills, attendees, uniform, restingDrillIds).map((one) => one.drill);
   const kept = themesAmong(
     locks.flatMap((lock) => (lock.kind === 'keep' ? (drills.find((one) => one.id === lock.drillId) ?? []) : [])),
@@ -112,8 +114,14 @@ function partingsOf(problem: ClassProblem, least: number): Parting[] {
       return [part(attendees, one, other, least)];
     }),
   );
-  return partings.sort((one, other) => other.worth - one.worth).map((one) => one.parting);
+  return partings
+    .filter(({ parting }) => keptPairs.every((pair) => parting.some(({ people }) => holdsAll(people, pair))))
+    .sort((one, other) => other.worth - one.worth)
+    .map((one) => one.parting);
 }
+
+const holdsAll = (people: readonly Attendee[], ids: readonly string[]): boolean =>
+  ids.every((id) => people.some((one) => one.personId === id));
 
 interface ThemeWorth {
   readonly theme: Theme;

@@ -25,6 +25,8 @@ export interface RunClass {
   /** Who is expected, with the chance of coming to this class. */
   readonly attendees: readonly Attendee[];
   readonly locks: readonly DrillLock[];
+  /** Its plan stays as it is: its lessons are those that are locked, and no others. */
+  readonly isKept?: boolean;
   /** Minutes that blocks of the coach's own take from its lessons. */
   readonly ownMinutes?: number;
   /** What the coach set this class to be about. */

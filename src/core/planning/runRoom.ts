@@ -45,7 +45,7 @@ export function roomOf(one: RunClass, drills: readonly Drill[], numbers: PlanNum
       locked,
       minutes: Math.max(0, drillMinutesIn(one.minutes, numbers) - (one.ownMinutes ?? 0)),
     },
-    mostLessons: numbers.mostLessons,
+    mostLessons: one.isKept ? locked.length : numbers.mostLessons,
     matShare: Math.min(1, Math.max(1, one.pairsOnMats) / pairs),
     mostThemes: Math.max(
       mostThemesIn(one.minutes, numbers),

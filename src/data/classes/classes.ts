@@ -3,6 +3,7 @@ import {
   type ClassPlan,
   type ClassPlanProblem,
   type DrillLock,
+  type KeptPair,
   type OwnBlock,
   type Theme,
   themePlaces,
@@ -20,6 +21,9 @@ export const ownBlockShape = z.object({
   place: z.enum(['before', 'after']),
 }) satisfies z.ZodType<OwnBlock>;
 
+/** Pairs that the coach keeps together, as they are sent and kept. @source own decision: more are a pairing by hand */
+export const keptPairsShape = z.array(z.tuple([z.uuid(), z.uuid()])).max(30);
+
 const classRow = z
   .object({
     id: z.string(),
@@ -33,6 +37,8 @@ const classRow = z
     theme_family: z.enum(positionFamilies).nullable(),
     theme_place: z.enum(themePlaces).nullable(),
     own_blocks: z.array(ownBlockShape),
+    kept_pairs: keptPairsShape,
+    is_kept: z.boolean(),
     version: z.number(),
     expected: z.number(),
     plan_version: z.number().nullable(),
@@ -52,6 +58,10 @@ const classRow = z
     /** What the coach set it to be about; the plan decides where nothing is set. */
     setTheme: row.theme_family && row.theme_place ? { family: row.theme_family, place: row.theme_place } : undefined,
     ownBlocks: row.own_blocks,
+    /** Who works together because the coach says so. */
+    keptPairs: row.kept_pairs,
+    /** Its plan stays as it is when the coming weeks are planned together. */
+    isKept: row.is_kept,
     version: row.version,
     expected: row.expected,
     planVersion: row.plan_version ?? undefined,
@@ -62,10 +72,19 @@ const classRow = z
 export type AcademyClass = z.output<typeof classRow>;
 export type ClassContent = Omit<
   AcademyClass,
-  'version' | 'expected' | 'planVersion' | 'themes' | 'lessonIds' | 'setTheme' | 'ownBlocks' | 'coaches'
+  | 'version'
+  | 'expected'
+  | 'planVersion'
+  | 'themes'
+  | 'lessonIds'
+  | 'setTheme'
+  | 'ownBlocks'
+  | 'coaches'
+  | 'keptPairs'
+  | 'isKept'
 > & { readonly setTheme?: Theme; readonly coaches?: number };
 
-const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.coaches, k.theme_family, k.theme_place, k.own_blocks, k.version,
+const select = `select k.id, k.title, k.starts_at, k.minutes, k.uniform, k.level, k.pairs_on_mats, k.coaches, k.theme_family, k.theme_place, k.own_blocks, k.kept_pairs, k.is_kept, k.version,
     (select count(*)::int from class_attendee x where x.class_id = k.id) as expected,
     p.version as plan_version, p.content -> 'themes' as plan_themes,
     array(select d ->> 'drillId' from jsonb_array_elements(p.content -> 'drills') d) as plan_drills
@@ -144,6 +163,12 @@ export const setClassTheme = (database: Database, id: string, theme: Theme | und
 
 export const saveOwnBlocks = (database: Database, id: string, blocks: readonly OwnBlock[]) =>
   runStatement(database, 'update academy_class set own_blocks = $2 where id = $1', [id, JSON.stringify(blocks)]);
+
+export const saveKeptPairs = (database: Database, id: string, pairs: readonly KeptPair[]) =>
+  runStatement(database, 'update academy_class set kept_pairs = $2 where id = $1', [id, JSON.stringify(pairs)]);
+
+export const saveIsKept = (database: Database, id: string, isKept: boolean) =>
+  runStatement(database, 'update academy_class set is_kept = $2 where id = $1', [id, isKept]);
 
 export const deleteClass = (database: Database, id: string) =>
   runStatement(database, 'delete from academy_class where id = $1', [id]);

@@ -2,15 +2,15 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Fragment, useMemo, useState, useTransition } from 'react';
+import { useMemo, useState, useTransition } from 'react';
 import { dayIn, shortNamesOf, type WeightUnit } from '@/core/kernel';
 import {
   type ClassPlan,
   type DrillLock,
+  type KeptPair,
   leastMinutesOf,
   type OwnBlock,
   type PlanNumbers,
-  partsOf,
   taughtHere,
 } from '@/core/planning';
 import { drillsOf } from '@/core/vocabulary';
@@ -27,8 +27,9 @@ import { ClassDialog, type ClassFacts } from './ClassDialog';
 import { ClassLog, type ClassLogProps } from './ClassLog';
 import { clockTime, longDayWords } from './classView';
 import { type ExpectablePerson, Expected } from './Expected';
+import { KeepPlan } from './KeepPlan';
 import { OwnBlocks } from './OwnBlocks';
-import { PairsView, PlanView } from './PlanView';
+import { PairsSection, PlanParts } from './PlanParts';
 import { RepeatClass } from './RepeatClass';
 import { Versions, type VersionsProps } from './Versions';
 
@@ -41,7 +42,11 @@ export interface AskedPlan {
 }
 
 export interface ClassPageProps {
-  readonly one: ClassFacts & { readonly ownBlocks: readonly OwnBlock[] };
+  readonly one: ClassFacts & {
+    readonly ownBlocks: readonly OwnBlock[];
+    readonly keptPairs: readonly KeptPair[];
+    readonly isKept: boolean;
+  };
   readonly people: readonly ExpectablePerson[];
   readonly chances: Readonly<Record<string, number>>;
   /** What became of it, once it has begun. */
@@ -179,42 +184,32 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
             </Row>
             <LockList locks={locks} onLocks={setLocks} numbers={numbers} />
             <OwnBlocks classId={one.id} blocks={one.ownBlocks} />
-            {stored
-              ? partsOf(stored.plan).map((part, at) => (
-                  <Fragment key={`${at + 1}`}>
-                    <GroupHeading plan={stored.plan} at={at} nameOf={nameOf} />
-                    <PlanView
-                      label={stored.plan.groups ? `Blocks of group ${at + 1}` : 'Blocks of the plan'}
-                      plan={part}
-                      startsAt={one.startsAt}
-                      locks={locks}
-                      nameOf={nameOf}
-                      onLocks={setLocks}
-                      numbers={numbers}
-                    />
-                  </Fragment>
-                ))
-              : null}
+            {stored ? (
+              <>
+                <KeepPlan classId={one.id} isKept={one.isKept} />
+                <PlanParts
+                  plan={stored.plan}
+                  startsAt={one.startsAt}
+                  locks={locks}
+                  nameOf={nameOf}
+                  onLocks={setLocks}
+                  numbers={numbers}
+                />
+              </>
+            ) : null}
             <Versions classId={one.id} versions={versions} />
           </Stack>
         </div>
       </Section>
       {stored ? (
-        <Section>
-          <h2>Pairs</h2>
-          <div className="note">
-            Live work keeps within {Math.round(weightLimitRatio * 100)} % of the lighter partner; nobody meets the same
-            partner twice where that can be had.
-          </div>
-          <div className="matter">
-            {partsOf(stored.plan).map((part, at) => (
-              <Fragment key={`${at + 1}`}>
-                <GroupHeading plan={stored.plan} at={at} />
-                <PairsView plan={part} nameOf={nameOf} />
-              </Fragment>
-            ))}
-          </div>
-        </Section>
+        <PairsSection
+          classId={one.id}
+          plan={stored.plan}
+          pairs={one.keptPairs}
+          people={people.filter((person) => (chanceOf[person.id] ?? 0) > 0)}
+          weightLimitRatio={weightLimitRatio}
+          nameOf={nameOf}
+        />
       ) : null}
       <Row>
         <Button look="plain" onPress={() => setDeleting(true)}>
@@ -307,28 +302,6 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
 
 /** People by their chance of coming: as many as may be thought to be there. */
 const servedWords = (expected: number): string => `about ${Math.round(expected)}`;
-
-/** Which of two groups follows, what it is about and who is in it; nothing where the plan is for all. */
-function GroupHeading({
-  plan,
-  at,
-  nameOf,
-}: {
-  readonly plan: ClassPlan;
-  readonly at: number;
-  readonly nameOf?: (personId: string) => string;
-}) {
-  const group = plan.groups?.[at];
-  if (!group) return null;
-  return (
-    <div>
-      <h3>
-        Group {at + 1}: {group.themes.map((theme) => themeWords(theme)).join(' and ')}
-      </h3>
-      {nameOf ? <Quiet>{group.personIds.map(nameOf).join(', ')}</Quiet> : null}
-    </div>
-  );
-}
 
 /** Drills that are locked in or left out, and a way to lock one that the plan did not choose. */
 function LockList({

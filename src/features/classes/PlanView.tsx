@@ -26,6 +26,7 @@ import {
   pairingTitle,
   partWords,
   plainTitle,
+  plainWords,
   reasonWords,
   sittingOutWords,
   workWords,
@@ -176,14 +177,8 @@ function PlainBlock({ block }: { readonly block: PlanBlock }) {
     );
   if (block.kind === 'own')
     return block.conceptId ? <Link href={`/library/${block.conceptId}`}>{wordOf(block.conceptId)}</Link> : null;
-  return <>{plainBlock[block.kind]}</>;
+  return <>{plainWords[block.kind]}</>;
 }
-
-const plainBlock: Readonly<Partial<Record<PlanBlock['kind'], string>>> = {
-  'warm-up': 'Joints, falls, then the movements of the first lesson without a partner.',
-  rounds: 'Free rounds with the pairs below.',
-  close: 'One thing each that worked. Homework read out. Who is sore?',
-};
 
 function LockControls({
   chosen,

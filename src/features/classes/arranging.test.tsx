@@ -4,6 +4,8 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { ZoneProvider } from '@/terms/ZoneContext';
 import { CalendarDialog } from './CalendarDialog';
 import { CurriculumPage } from './curriculum/CurriculumPage';
+import { KeepPlan } from './KeepPlan';
+import { KeptPairs } from './KeptPairs';
 import { OwnBlocks } from './OwnBlocks';
 import { Versions } from './Versions';
 
@@ -14,7 +16,9 @@ const keep = vi.hoisted(() => (what: string) => async (...args: unknown[]) => {
   return sent.answer;
 });
 vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
-vi.mock('@/server/classes/classActions', () => ({ keepOwnBlocks: keep('blocks'), takePlan: keep('take') }));
+vi.mock('@/server/classes/classActions', () => ({
+  ...{ keepOwnBlocks: keep('blocks'), takePlan: keep('take'), keepPairs: keep('pairs'), keepClass: keep('class') },
+}));
 vi.mock('@/server/classes/calendarActions', () => ({
   ...{ copyClasses: keep('copy'), setHoliday: keep('free'), removeHoliday: keep('again') },
 }));
@@ -44,6 +48,45 @@ it('a block of one’s own is one of the library by its name, or own words, and 
   await userEvent.keyboard('{Escape}');
   await userEvent.click(screen.getByRole('button', { name: 'Put it in' }));
   expect(await screen.findByText('Say what each block is.')).toBeTruthy();
+});
+
+it('two are kept together and no longer; whoever has a partner is not offered', async () => {
+  const people = ['Ana', 'Bruno', 'Cato', 'Dina'].map((name) => ({ id: name.toLowerCase(), name }));
+  render(<KeptPairs classId="k" pairs={[['ana', 'bruno']]} people={people} />);
+  await userEvent.click(screen.getByRole('button', { name: /Keep together/ }));
+  expect(screen.getAllByRole('option').map((one) => one.textContent)).toEqual(['Cato', 'Dina']);
+  await userEvent.click(screen.getByRole('option', { name: 'Cato' }));
+  expect((screen.getByRole('button', { name: 'Keep them together' }) as HTMLButtonElement).disabled).toBe(true);
+  await userEvent.click(screen.getByRole('button', { name: /and$/ }));
+  await userEvent.click(screen.getByRole('option', { name: 'Dina' }));
+  await userEvent.click(screen.getByRole('button', { name: 'Keep them together' }));
+  await userEvent.click(screen.getByRole('button', { name: 'No longer keep Ana and Bruno together' }));
+  expect(sent.calls).toEqual([
+    [
+      'pairs',
+      'k',
+      [
+        ['ana', 'bruno'],
+        ['cato', 'dina'],
+      ],
+    ],
+    ['pairs', 'k', []],
+  ]);
+});
+
+it('a plan stays as it is from one tick on, and only where that is kept', async () => {
+  render(<KeepPlan classId="k" isKept={false} />);
+  const tick = screen.getByRole('checkbox') as HTMLInputElement;
+  await userEvent.click(tick);
+  await vi.waitFor(() => expect(tick.checked).toBe(true));
+  sent.answer = { ok: false, messages: { '': 'There is no plan yet that could stay.' } };
+  await userEvent.click(tick);
+  expect(await screen.findByText('There is no plan yet that could stay.')).toBeTruthy();
+  expect(tick.checked).toBe(true);
+  expect(sent.calls).toEqual([
+    ['class', 'k', true],
+    ['class', 'k', false],
+  ]);
 });
 
 it('an earlier plan can be taken again', async () => {

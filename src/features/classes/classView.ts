@@ -26,7 +26,7 @@ export const pairingTitle = ({ phase, drillId }: PhasePairing, wordOf: (id: stri
 
 /** Whom a pairing leaves without live work or with something else, each in a sentence. */
 export function besideWords(
-  { injuredIds, besideIds = [], untilPlayed = [], phase }: PhasePairing,
+  { injuredIds, besideIds = [], untilPlayed = [], notKept = [], phase }: PhasePairing,
   nameOf: (personId: string) => string,
 ): string[] {
   return [
@@ -34,6 +34,10 @@ export function besideWords(
       hostIds.length > 0
         ? `${personIds.map(nameOf).join(' and ')} joins ${hostIds.map(nameOf).join(' and ')} until it is played (too far apart in weight), then keeps the clock`
         : `${personIds.map(nameOf).join(' and ')} work together until it is played (too far apart in weight), then coach or keep the clock`,
+    ),
+    ...notKept.map(
+      ({ personIds, rule }) =>
+        `${personIds.map(nameOf).join(' and ')} are not together here: ${rule === 'weight' ? 'too far apart in weight' : ruleWords[rule]}`,
     ),
     ...besideIds.map((id) => `${nameOf(id)} does the other drill, with a partner who changes at half time`),
     ...injuredIds.map((id) =>
@@ -106,6 +110,13 @@ export type ExpectedPerson = Pick<Attendee, 'personId' | 'chance'>;
 export const chances = [0.9, 0.6, 0.3] as const;
 export const chanceWords = (chance: number): string =>
   chance >= 0.85 ? 'surely' : chance >= 0.5 ? 'likely' : 'perhaps';
+
+/** What is done in a block that is no lesson. */
+export const plainWords: Readonly<Partial<Record<PlanBlock['kind'], string>>> = {
+  'warm-up': 'Joints, falls, then the movements of the first lesson without a partner.',
+  rounds: 'Free rounds with these pairs.',
+  close: 'One thing each that worked. Homework read out. Who is sore?',
+};
 
 /** What stands over a block that is no lesson. */
 export const plainTitle = (block: PlanBlock): string => block.title ?? blockTitle[block.kind];

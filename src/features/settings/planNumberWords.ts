@@ -33,7 +33,7 @@ export const numberWords: Readonly<Record<PlanNumberName, { readonly label: stri
   mostLessonMinutes: { label: 'Longest lesson', unit: 'min' },
   mostLessons: { label: 'Most lessons' },
   twoThemesMinutes: { label: 'Two themes from', unit: 'min' },
-  twoGroupsPercent: { label: 'Two groups must help', unit: '% more' },
+  twoGroupsPercent: { label: 'Two groups must serve more by', unit: '%' },
   groupPeople: { label: 'Fewest in a group', unit: 'people' },
   doseMinutes: { label: 'Minutes of a full lesson', unit: 'min' },
   changeOverMinutes: { label: 'Change of partner', unit: 'min' },

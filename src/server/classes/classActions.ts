@@ -8,9 +8,13 @@ import {
   deleteAttendee,
   deleteClass,
   findClass,
+  findLatestPlan,
   insertClass,
+  keptPairsShape,
   ownBlockShape,
   saveAttendee,
+  saveIsKept,
+  saveKeptPairs,
   saveOwnBlocks,
   takePlanAgain,
   updateClass,
@@ -207,6 +211,35 @@ export const keepOwnBlocks = defineCommand({
   misfit: 'Say what each block is in at most 120 characters, with whole minutes from 1 to 120; eight blocks at most.',
   run: async (_coach, classId, blocks) => {
     if ((await saveOwnBlocks(pool(), classId, blocks)) === 0) return refuse(GONE);
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true };
+  },
+});
+
+/** Says who works together in a class; the next plan does so wherever no rule forbids it. */
+export const keepPairs = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), keptPairsShape],
+  misfit: 'Two people make a pair, and thirty pairs are enough.',
+  run: async (_coach, classId, pairs) => {
+    const everybody = pairs.flat();
+    if (new Set(everybody).size < everybody.length)
+      return refuse('Somebody is in two of these pairs. Take one of them out first.');
+    if ((await saveKeptPairs(pool(), classId, pairs)) === 0) return refuse(GONE);
+    revalidatePath(`/classes/${classId}`);
+    return { ok: true };
+  },
+});
+
+/** Says whether the plan of a class stays as it is when the coming weeks are planned together. */
+export const keepClass = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.boolean()],
+  misfit: GONE,
+  run: async (_coach, classId, isKept) => {
+    if (isKept && !(await findLatestPlan(pool(), classId)))
+      return refuse('There is no plan yet that could stay. Generate one first.');
+    if ((await saveIsKept(pool(), classId, isKept)) === 0) return refuse(GONE);
     revalidatePath(`/classes/${classId}`);
     return { ok: true };
   },

@@ -118,6 +118,7 @@ export async function gatherProblem(
     theme: academyClass.setTheme ?? (isFit ? unit?.theme : undefined),
     fromUnit: isFit && !academyClass.setTheme ? unit?.unit : undefined,
     ownBlocks: academyClass.ownBlocks,
+    keptPairs: academyClass.keptPairs,
     drills,
     numbers,
     restingDrillIds: new Set(past[0]?.drills.map((one) => one.drillId) ?? []),

@@ -3,6 +3,7 @@ import { addDays, dayIn, daysBetween } from '@/core/kernel';
 import {
   type ClassProblem,
   type DoneBefore,
+  type DrillLock,
   earlierOf,
   gainsOf,
   ownMinutesIn,
@@ -11,7 +12,14 @@ import {
   type RunProblem,
   spaced,
 } from '@/core/planning';
-import { type AcademyClass, endPlan, findLatestPlan, insertAskedPlan, listClassesFrom } from '@/data/classes/classes';
+import {
+  type AcademyClass,
+  endPlan,
+  findLatestPlan,
+  insertAskedPlan,
+  listClassesFrom,
+  type StoredPlan,
+} from '@/data/classes/classes';
 import { beginRun, endRun, isRunWanted, keepSoFar } from '@/data/classes/runs';
 import { inTransaction } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
@@ -62,7 +70,7 @@ export async function workOutRun(database: pg.Pool, runId: string, today: string
     if (kept === 0) return;
     for (const [at, plan] of plans.entries()) {
       const [one, own] = [classes[at], problems[at]];
-      if (!one || !own || !plan?.ok) continue;
+      if (!one || !own || !plan?.ok || one.isKept) continue;
       // As if it had been asked for by itself: with the coach's locks, and a version of its own.
       const version = await insertAskedPlan(client, one.id, own.locks, asked.askedById);
       if (version !== undefined)
@@ -112,9 +120,8 @@ async function gatherRun(
   const problems: ClassProblem[] = [];
   for (const one of classes) {
     const latest = await findLatestPlan(database, one.id);
-    problems.push(
-      await gatherProblem(database, one, latest?.locks ?? [], today, { knownNeeds: known, unit: units.get(one.id) }),
-    );
+    const locks = one.isKept ? lessonsAsLocks(latest) : (latest?.locks ?? []);
+    problems.push(await gatherProblem(database, one, locks, today, { knownNeeds: known, unit: units.get(one.id) }));
   }
   const first = dayIn(zone, classes[0]?.startsAt ?? today);
   const since = addDays(today, -HALF_LIVES * numbers.halfLifeDays);
@@ -125,12 +132,12 @@ async function gatherRun(
   const spacedOf = spacing(problems, done, first, numbers);
   const run: RunProblem = {
     classes: problems.map((problem, at): RunClass => {
-      const { id, startsAt } = classes[at] as AcademyClass;
+      const { id, startsAt, isKept } = classes[at] as AcademyClass;
       const { minutes, uniform, pairsOnMats, locks, theme, ownBlocks } = problem;
       const attendees = problem.attendees.map((one) => ({ ...one, needs: spacedOf(one.personId).needs }));
       return {
         ...{ classId: id, day: daysBetween(first, dayIn(zone, startsAt)), minutes, uniform, pairsOnMats },
-        ...{ attendees, locks, theme, ownMinutes: ownMinutesIn(ownBlocks) },
+        ...{ attendees, locks, theme, isKept, ownMinutes: ownMinutesIn(ownBlocks) },
       };
     }),
     earlier: [...known.keys()].flatMap((personId) =>
@@ -144,6 +151,10 @@ async function gatherRun(
   };
   return { run, problems };
 }
+
+/** The lessons of a plan that stays as it is. */
+const lessonsAsLocks = (stored: StoredPlan | undefined): DrillLock[] =>
+  (stored?.plan.drills ?? []).map(({ drillId, minutes }) => ({ kind: 'keep', drillId, minutes }));
 
 /** What everybody needs at the beginning of the run, given what they did before, each worked out once. */
 function spacing(

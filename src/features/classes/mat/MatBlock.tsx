@@ -6,7 +6,7 @@ import type { ClassPlan } from '@/core/planning';
 import { drillOf, findHazard } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { color, font, space } from '@/ui/tokens/tokens';
-import { besideWords, partWords, plainTitle, watchedIn } from '../classView';
+import { besideWords, partWords, plainTitle, plainWords, watchedIn } from '../classView';
 
 const Body = styled.main`
   display: grid; grid-template-columns: minmax(0, 1.7fr) minmax(240px, 1fr); gap: ${space(6)}; padding: ${space(4)}; overflow: auto;
@@ -61,9 +61,7 @@ export function MatBlock({ plan, at, nameOf, children }: MatBlockProps) {
               </p>
             ))
           : null}
-        {block.kind === 'close' ? (
-          <p className="cue">One thing each that worked. Homework read out. Who is sore?</p>
-        ) : null}
+        {!drill && plainWords[block.kind] ? <p className="cue">{plainWords[block.kind]}</p> : null}
       </section>
       <aside>
         {watch.length > 0 ? (

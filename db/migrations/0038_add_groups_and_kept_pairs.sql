@@ -5,3 +5,6 @@ alter table class_drilled add column group_number smallint not null default 0 co
 alter table class_clock add column group_number smallint not null default 0 constraint class_clock_group_known check (group_number in (0, 1, 2));
 alter table class_clock drop constraint class_clock_pkey;
 alter table class_clock add primary key (class_id, group_number);
+-- What the coach decided about a class beside its lessons: who works together, and whether its plan stays as it is when the weeks are planned.
+alter table academy_class add column kept_pairs jsonb not null default '[]';
+alter table academy_class add column is_kept boolean not null default false;
