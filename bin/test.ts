@@ -11,20 +11,33 @@ interface Check {
 
 const npx = (...args: string[]) => runForCode('npx', ['--no-install', ...args]);
 
-const checks: readonly Check[] = [
-  { name: 'types', run: () => npx('tsc', '--noEmit') },
-  { name: 'lint and format', run: () => npx('biome', 'check', '.') },
-  { name: 'import rules', run: () => npx('vitest', 'run', '--project', 'rules') },
-  { name: 'nothing unused', run: () => npx('knip', '--no-progress', '--include', 'files,dependencies,unlisted') },
-  {
-    name: 'core and interface',
-    run: () => npx('vitest', 'run', '--project', 'core', '--project', 'interface', '--passWithNoTests'),
-  },
-  { name: 'real database and files', run: () => npx('vitest', 'run', '--project', 'database') },
-  { name: 'build', run: () => build().then(() => 0) },
-  { name: 'kills and faults', run: () => npx('vitest', 'run', '--project', 'faults') },
-  { name: 'journeys in the browser', run: () => npx('playwright', 'test') },
+/** Checks that are run one after the other. Those of one stage are run side by side: one that mostly waits beside those that reckon. */
+const stages: readonly (readonly (readonly Check[])[])[] = [
+  [[{ name: 'import rules', run: () => npx('vitest', 'run', '--project', 'rules') }]],
+  [
+    [
+      {
+        name: 'core and interface',
+        run: () => npx('vitest', 'run', '--project', 'core', '--project', 'interface', '--passWithNoTests'),
+      },
+    ],
+  ],
+  [[{ name: 'real database and files', run: () => npx('vitest', 'run', '--project', 'database') }]],
+  [[{ name: 'build', run: () => build().then(() => 0) }]],
+  [
+    [{ name: 'kills and faults', run: () => npx('vitest', 'run', '--project', 'faults') }],
+    [
+      { name: 'types', run: () => npx('tsc', '--noEmit') },
+      { name: 'lint and format', run: () => npx('biome', 'check', '.') },
+      {
+        name: 'nothing unused',
+        run: () => npx('knip', '--no-progress', '--include', 'files,dependencies,unlisted'),
+      },
+    ],
+  ],
+  [[{ name: 'journeys in the browser', run: () => npx('playwright', 'test') }]],
 ];
+const checks = stages.flat(2);
 
 /** Many kills of everything, counted: how many marks and films were lost, doubled or left stuck. */
 async function runManyKills(): Promise<void> {
@@ -65,7 +78,16 @@ async function runSome(name: string): Promise<void> {
   if (codes.some((code) => code !== 0)) throw new Stop('Not all of it passed: see above.');
 }
 
-/** Everything that must hold, one check after the other; all are run, also after one fails. With a name only what bears it. */
+/** Runs one check and says how it went; false where it failed. */
+async function runCheck({ name, run }: Check): Promise<boolean> {
+  say(`checking: ${name} …`);
+  const at = Date.now();
+  const code = await run();
+  say(`${name}: ${code === 0 ? 'passed' : 'FAILED'} in ${Math.round((Date.now() - at) / 1000)} s`);
+  return code === 0;
+}
+
+/** Everything that must hold; all of it is run, also after something fails. With a name only what bears it. */
 export async function runTests(): Promise<void> {
   await ensureDebianPackages(['postgresql', 'ffmpeg', 'chromium']);
   const name = process.argv[3];
@@ -75,13 +97,12 @@ export async function runTests(): Promise<void> {
   const began = Date.now();
   // Types of routes are made by the build; without them a fresh clone would miss them in the first check.
   await runForCode('npx', ['--no-install', 'next', 'typegen']);
-  for (const { name, run } of checks) {
-    say(`checking: ${name} …`);
-    const at = Date.now();
-    const code = await run();
-    say(`${name}: ${code === 0 ? 'passed' : 'FAILED'} in ${Math.round((Date.now() - at) / 1000)} s`);
-    if (code !== 0) failed.push(name);
-  }
+  for (const lanes of stages)
+    await Promise.all(
+      lanes.map(async (lane) => {
+        for (const check of lane) if (!(await runCheck(check))) failed.push(check.name);
+      }),
+    );
   await stopCluster(testCluster.name);
   say(`all checks took ${Math.round((Date.now() - began) / 1000)} s`);
   console.log(`${checks.length - failed.length} passed, ${failed.length} failed`);

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Page, test } from '@playwright/test';
-import { hevc, makeSession } from '../support/films';
+import { hevc, LONG_RATE, makeSession } from '../support/films';
 import { call, ledger, reviewIsReady, signIn, watchConsole } from '../support/pages';
 import { openServer, type TestServer } from '../support/server';
 
@@ -20,7 +20,7 @@ const scratch = mkdtempSync(path.join(tmpdir(), 'owl-session-'));
 const film = path.join(scratch, 'Friday open mat.mov');
 test.beforeAll(async () => {
   test.setTimeout(600_000);
-  makeSession(film, rounds, 1500, hevc);
+  makeSession(film, rounds, 1500, hevc, true, LONG_RATE);
   server = await openServer('session', true);
 });
 test.afterAll(async () => {

@@ -48,13 +48,16 @@ function roomSound(bells: readonly number[], seconds: number): Uint8Array {
 }
 
 const PIECE_SECONDS = 20;
+/** Pictures a second of a phone; of a long session half as many: everything that is made of it takes half the time. */
+const USUAL_RATE = 30;
+export const LONG_RATE = 15;
 /** One piece of picture: a mat with two figures on it, who move or stand. */
-function makePiece(file: string, moves: boolean, codec: readonly string[]): void {
+function makePiece(file: string, moves: boolean, codec: readonly string[], rate: number): void {
   const at = (speed: number, range: number) => (moves ? `${range}+${range}*sin(${speed}*t)` : `${range}`);
   const graph = [
-    `color=c=0x5d7a73:s=320x180:r=30:d=${PIECE_SECONDS},noise=alls=6:allf=t[mat]`,
-    `color=c=white:s=60x60:r=30:d=${PIECE_SECONDS}[one]`,
-    `color=c=0x203060:s=50x70:r=30:d=${PIECE_SECONDS}[other]`,
+    `color=c=0x5d7a73:s=320x180:r=${rate}:d=${PIECE_SECONDS},noise=alls=6:allf=t[mat]`,
+    `color=c=white:s=60x60:r=${rate}:d=${PIECE_SECONDS}[one]`,
+    `color=c=0x203060:s=50x70:r=${rate}:d=${PIECE_SECONDS}[other]`,
     `[mat][one]overlay=x='${at(2.1, 120)}':y='${at(1.7, 50)}':eval=frame[half]`,
     `[half][other]overlay=x='${at(1.3, 100)}':y='${at(2.9, 40)}':eval=frame,format=yuv420p[picture]`,
   ].join(';');
@@ -72,11 +75,12 @@ export function makeSession(
   seconds: number,
   codec: readonly string[] = h264,
   upright = true,
+  rate = USUAL_RATE,
 ): string {
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-pieces-'));
   try {
-    makePiece(path.join(folder, 'moves.mp4'), true, codec);
-    makePiece(path.join(folder, 'rests.mp4'), false, codec);
+    makePiece(path.join(folder, 'moves.mp4'), true, codec, rate);
+    makePiece(path.join(folder, 'rests.mp4'), false, codec, rate);
     const lines: string[] = [];
     const lay = (piece: string, from: number, to: number) => {
       for (let at = from; at < to; at += PIECE_SECONDS)
