@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { benefitByHand } from '../../../tests/support/planByHand';
 import { arbitraryAttendees } from '../../../tests/support/planning';
 import { brokenRulesOf } from '../../../tests/support/planRules';
-import { drills, findDrill } from '../vocabulary';
+import { bodyParts, drills, findDrill } from '../vocabulary';
 import {
   type Attendee,
   drillMinutesIn,
@@ -158,6 +158,14 @@ describe('a run of classes', () => {
     // One class cannot do both: the many come first, and the one is named.
     const one = gets(true, [classOf(0, [...crowd, odd])]);
     expect(one.unserved).toEqual(['odd']);
+    // It is said why: others would lose, or nothing is there that they may do.
+    const whyOf = (left: Attendee) => {
+      const problem = runOf([classOf(0, [...crowd, left])], { isFair: true });
+      return gainsOf(problem, planRun(problem)).find((gain) => gain.personId === left.personId)?.whyNone;
+    };
+    expect(whyOf(odd)).toBe('costs-others');
+    expect(whyOf({ ...odd, sore: bodyParts })).toBe('none-fits');
+    expect(whyOf(person('p9', { needs: [need('err-half-flat', 1)] }))).toBeUndefined();
   });
 
   it('gives no theme twice running to the same people, unless it is locked', () => {

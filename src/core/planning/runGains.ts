@@ -1,6 +1,7 @@
-import { findDrill } from '../vocabulary';
+import { drills as catalogueDrills, findDrill } from '../vocabulary';
 import type { Need } from './attendee';
 import type { RunPlan, RunProblem } from './runProblem';
+import { type Room, roomOf } from './runRoom';
 
 /** Of somebody's errors, so many of the most pressing are looked after in a run. @source own decision, as for what to work on now */
 const FIRST_ERRORS = 3;
@@ -16,6 +17,8 @@ export interface RunGain {
   }[];
   /** The most pressing of their errors that no lesson answers: they wait for later. */
   readonly waits: readonly string[];
+  /** Why there is no lesson for them: none that answers one of their first errors may be taught to them where they come, or others would lose too much. Absent in older runs. */
+  readonly whyNone?: 'none-fits' | 'costs-others';
 }
 
 /** The most pressing of somebody's needs. */
@@ -48,9 +51,24 @@ export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): Ru
       });
       const answered = new Set(gets.flatMap((one) => one.errorIds));
       const first = firstNeeds(own).map((need) => need.errorId);
-      return [{ personId, gets, waits: first.filter((id) => !answered.has(id)) }];
+      return [
+        {
+          ...{ personId, gets, waits: first.filter((id) => !answered.has(id)) },
+          whyNone: gets.length === 0 ? whyNone(problem, personId, first) : undefined,
+        },
+      ];
     })
     .sort((one, other) => one.gets.length - other.gets.length || (one.personId < other.personId ? -1 : 1));
+}
+
+function whyNone({ classes, drills = catalogueDrills, numbers }: RunProblem, personId: string, errorIds: string[]) {
+  const isTaughtTo = ({ candidates }: Room) =>
+    candidates.some(
+      ({ drill, excludedIds }) =>
+        !excludedIds.includes(personId) && drill.targetErrorIds.some((id) => errorIds.includes(id)),
+    );
+  const comes = classes.filter((one) => one.attendees.some((other) => other.personId === personId && other.chance > 0));
+  return comes.some((one) => isTaughtTo(roomOf(one, drills, numbers))) ? 'costs-others' : 'none-fits';
 }
 
 /** Who is expected and gets no lesson on one of their most pressing errors. */

@@ -141,6 +141,11 @@ function boundWords({ benefit, bound }: NonNullable<RunState['ready']>): string 
     : `Within ${percent < 1 ? percent.toFixed(1) : Math.ceil(percent)} % of anything possible.`;
 }
 
+const whyNoneWords: Readonly<Record<NonNullable<RunGain['whyNone']>, string>> = {
+  'none-fits': 'no drill that they may do in the classes they come to answers their first errors',
+  'costs-others': 'a lesson on their first errors would cost the others too much',
+};
+
 export interface GainListProps {
   readonly gains: readonly RunGain[];
   readonly names: Readonly<Record<string, string>>;
@@ -156,7 +161,7 @@ export function GainList({ gains, names, dayOf }: GainListProps) {
   return (
     <>
       <Gains>
-        {shown.map(({ personId, gets, waits }) => {
+        {shown.map(({ personId, gets, waits, whyNone }) => {
           const name = short[gains.findIndex((one) => one.personId === personId)] ?? 'somebody';
           return (
             <li key={personId}>
@@ -164,7 +169,7 @@ export function GainList({ gains, names, dayOf }: GainListProps) {
               <div>
                 <p>
                   {gets.length === 0
-                    ? 'No lesson for them in these weeks.'
+                    ? `No lesson for them in these weeks${whyNone ? `: ${whyNoneWords[whyNone]}` : ''}.`
                     : gets
                         .map(({ classId, drillId }) => [wordOf(drillId), dayOf(classId)].filter(Boolean).join(', '))
                         .join('; ')}
