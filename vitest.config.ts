@@ -53,6 +53,7 @@ export default defineConfig({
         test: {
           name: 'interface',
           environment: 'jsdom',
+          setupFiles: ['tests/support/patience.ts'],
           testTimeout: 30_000,
           include: ['src/{ui,forms,features,player}/**/*.test.tsx'],
         },

@@ -55,6 +55,24 @@ test('a theme is dragged to another day, a next best is taken and taken back, an
   await page.getByRole('button', { name: 'Take version 2 again' }).click();
   await expect(page.getByText(/Version 4/)).toBeVisible();
   await expect(blocks.getByRole('heading').first()).toHaveText(lesson);
+  // Moved and lengthened in place: what follows is there at once, and kept as a version of its own.
+  const headings = blocks.getByRole('heading', { level: 3 });
+  const order = await headings.allInnerTexts();
+  await page.getByRole('button', { name: `One minute less of ${order[0]}` }).click();
+  if (order.length > 1) {
+    await headings.nth(1).dragTo(headings.nth(0));
+    await expect(headings.first()).toHaveText(order[1] ?? '');
+  }
+  await page.getByRole('button', { name: 'Keep it so' }).click();
+  await expect(page.getByText(/Version 5/)).toBeVisible();
+  await expect(page.getByText('arranged by hand')).toBeVisible();
+  await expect(headings.first()).toHaveText(order[1] ?? order[0] ?? '');
+  await blocks
+    .getByRole('link', { name: /^Show the class/ })
+    .first()
+    .click();
+  await expect(page.getByRole('list', { name: 'Moments' })).toBeVisible();
+  await page.goBack();
   await page.getByRole('link', { name: 'The sheet' }).click();
   await expect(page.getByText('Your academy’s rules and the event’s rules come first')).toBeVisible();
   const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { arrangementOf } from '@/core/planning';
 import { findDrill, findError } from '@/core/vocabulary';
 import {
   beginPlan,
@@ -17,7 +18,7 @@ import { insertOwnWord, saveHidden } from '@/data/language/houseWords';
 import { insertMark } from '@/data/marks/marks';
 import { listPeople } from '@/data/people/people';
 import { askForPlan } from '@/server/classes/askForPlan';
-import { keepClass, keepPairs } from '@/server/classes/classActions';
+import { arrangePlan, keepClass, keepPairs } from '@/server/classes/classActions';
 import { workOutPlan } from '@/server/classes/workOutPlan';
 import { workOutRun } from '@/server/classes/workOutRun';
 import { recordOf } from '@/server/figures/records';
@@ -25,7 +26,8 @@ import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
 
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
-vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => ({ id: '', role: 'head' }) }));
+const coach = vi.hoisted(() => ({ id: '', role: 'head' }));
+vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coach }));
 
 const today = '2026-11-23';
 let classId: string;
@@ -186,6 +188,7 @@ describe('the coming weeks', () => {
   beforeEach(async () => {
     const { rows } = await pool().query<{ id: string }>('select id from coach');
     coachId = rows[0]?.id ?? '';
+    coach.id = coachId;
     await pool().query('update round set held_on = current_date - 2');
   });
 
@@ -249,6 +252,30 @@ describe('the coming weeks', () => {
     expect(second?.classId).toBe(other);
     expect(await keepClass(kept, false)).toEqual({ ok: true });
     expect(await keepClass(randomUUID(), false)).toMatchObject({ ok: false });
+  });
+
+  it('are arranged by hand as a version of their own; an arrangement of an older plan, or one that cannot be, is refused', async () => {
+    const one = await ahead(2, people);
+    await figuresAreThere(now());
+    const planned = await planNow(one, now());
+    const version = planned.ok ? planned.version : 0;
+    const lessons = planned.ok ? arrangementOf(planned.plan) : [];
+    const [first, ...rest] = lessons;
+    if (!first) throw new Error('there is nothing to arrange');
+    const shorter = [...rest, { ...first, minutes: first.minutes - 1 }];
+    expect(await arrangePlan(one, version, 0, shorter)).toEqual({ ok: true });
+    const stored = await findLatestPlan(pool(), one);
+    expect(stored?.plan.isArranged).toBe(true);
+    expect(arrangementOf(stored?.plan ?? { blocks: [] })).toEqual(shorter);
+    expect(stored?.plan.blocks.reduce((sum, block) => sum + block.minutes, 0)).toBe(60);
+    expect(await arrangePlan(one, version, 0, lessons)).toMatchObject({ ok: false });
+    const next = stored?.version ?? 0;
+    for (const wrong of [[], rest, [...rest, { ...first, minutes: 200 }], [...rest, { ...first, minutes: 1 }]])
+      expect(await arrangePlan(one, next, 0, wrong)).toMatchObject({ ok: false });
+    for (const wrong of ['x', [{ drillId: 1, minutes: 2 }], Array(99).fill(first)])
+      expect(await arrangePlan(one, next, 0, wrong as never)).toMatchObject({ ok: false });
+    expect(await arrangePlan(randomUUID(), 1, 0, lessons)).toMatchObject({ ok: false });
+    expect((await findLatestPlan(pool(), one))?.version).toBe(next);
   });
 
   it('pair as the coach said, and refuse what are no pairs', async () => {

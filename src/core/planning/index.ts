@@ -1,3 +1,4 @@
+export * from './arrange';
 export * from './attendee';
 export * from './benefit';
 export * from './chooseDrills';

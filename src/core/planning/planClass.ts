@@ -128,6 +128,8 @@ export interface ClassPlan {
   readonly servedAsOne?: number;
   /** The unit of the curriculum that its theme comes from; absent where errors or the coach decided. */
   readonly fromUnit?: { readonly id: string; readonly title: string };
+  /** The coach moved its lessons or changed their minutes. */
+  readonly isArranged?: true;
   /** Its lessons come from a run: they are the best together with those of the other classes. */
   readonly isOfRun?: true;
   /** What earlier lessons here taught of its drills: κ in the place of the catalogue's, and by how many people. Absent in older plans. */

@@ -1,7 +1,7 @@
 import { drills as catalogueDrills, findDrill } from '../vocabulary';
 import type { Need } from './attendee';
 import type { RunPlan, RunProblem } from './runProblem';
-import { type Room, roomOf } from './runRoom';
+import { roomOf } from './runRoom';
 
 /** Of somebody's errors, so many of the most pressing are looked after in a run. @source own decision, as for what to work on now */
 const FIRST_ERRORS = 3;
@@ -17,8 +17,8 @@ export interface RunGain {
   }[];
   /** The most pressing of their errors that no lesson answers: they wait for later. */
   readonly waits: readonly string[];
-  /** Why there is no lesson for them: none that answers one of their first errors may be taught to them where they come, or others would lose too much. Absent in older runs. */
-  readonly whyNone?: 'none-fits' | 'costs-others';
+  /** Those of them that no lesson could answer which they may do in the classes they come to; other lessons help more than one on the rest would. Absent in older runs. */
+  readonly unanswerable?: readonly string[];
 }
 
 /** The most pressing of somebody's needs. */
@@ -51,24 +51,30 @@ export function gainsOf(problem: RunProblem, plan: Pick<RunPlan, 'classes'>): Ru
       });
       const answered = new Set(gets.flatMap((one) => one.errorIds));
       const first = firstNeeds(own).map((need) => need.errorId);
+      const waits = first.filter((id) => !answered.has(id));
       return [
-        {
-          ...{ personId, gets, waits: first.filter((id) => !answered.has(id)) },
-          whyNone: gets.length === 0 ? whyNone(problem, personId, first) : undefined,
-        },
+        { personId, gets, waits, unanswerable: waits.length > 0 ? unanswerableIn(problem, personId, waits) : [] },
       ];
     })
     .sort((one, other) => one.gets.length - other.gets.length || (one.personId < other.personId ? -1 : 1));
 }
 
-function whyNone({ classes, drills = catalogueDrills, numbers }: RunProblem, personId: string, errorIds: string[]) {
-  const isTaughtTo = ({ candidates }: Room) =>
-    candidates.some(
-      ({ drill, excludedIds }) =>
-        !excludedIds.includes(personId) && drill.targetErrorIds.some((id) => errorIds.includes(id)),
-    );
-  const comes = classes.filter((one) => one.attendees.some((other) => other.personId === personId && other.chance > 0));
-  return comes.some((one) => isTaughtTo(roomOf(one, drills, numbers))) ? 'costs-others' : 'none-fits';
+/** Those of somebody's errors that no lesson answers which they may do where they come. */
+function unanswerableIn(
+  { classes, drills = catalogueDrills, numbers }: RunProblem,
+  personId: string,
+  errorIds: string[],
+) {
+  const rooms = classes
+    .filter((one) => one.attendees.some((other) => other.personId === personId && other.chance > 0))
+    .map((one) => roomOf(one, drills, numbers));
+  return errorIds.filter((errorId) =>
+    rooms.every(({ candidates }) =>
+      candidates.every(
+        ({ drill, excludedIds }) => excludedIds.includes(personId) || !drill.targetErrorIds.includes(errorId),
+      ),
+    ),
+  );
 }
 
 /** Who is expected and gets no lesson on one of their most pressing errors. */

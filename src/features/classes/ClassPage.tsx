@@ -51,7 +51,12 @@ export interface ClassPageProps {
   readonly chances: Readonly<Record<string, number>>;
   /** What became of it, once it has begun. */
   readonly log?: Pick<ClassLogProps, 'came' | 'howItWas' | 'groupOf' | 'drilled' | 'note'>;
-  readonly stored?: { readonly plan: ClassPlan; readonly locks: readonly DrillLock[]; readonly ordinal: number };
+  readonly stored?: {
+    readonly plan: ClassPlan;
+    readonly locks: readonly DrillLock[];
+    readonly version: number;
+    readonly ordinal: number;
+  };
   readonly versions: VersionsProps['versions'];
   /** The plan that was asked for last, while it is not there. */
   readonly asked?: AskedPlan;
@@ -59,10 +64,12 @@ export interface ClassPageProps {
   /** How the academy plans. */
   readonly numbers: PlanNumbers;
   readonly unit: WeightUnit;
+  /** Titles of the curriculum's units. */
+  readonly units: readonly string[];
 }
 
 export function ClassPage({ one, people, chances, log, stored, versions, asked, ...limits }: ClassPageProps) {
-  const { weightLimitRatio, unit, numbers } = limits;
+  const { weightLimitRatio, unit, numbers, units } = limits;
   const zone = useZone();
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
@@ -72,7 +79,6 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
   const underway = asked?.isUnderway === true;
   useLookAgain(underway);
   const [editing, setEditing] = useState(false);
-  const [deleting, setDeleting] = useState(false);
   const [repeating, setRepeating] = useState(false);
   const nameOf = useMemo(() => {
     const short = shortNamesOf(people.map((person) => person.name));
@@ -90,11 +96,6 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
         setChanceOf(before);
         setMessage(`That tick is not kept. ${whyNot(outcome)}`);
       });
-  };
-  const removeHere = async () => {
-    const outcome = await removeClass(one.id).catch(() => undefined);
-    if (outcome?.ok) router.push('/classes');
-    else setMessage(whyNot(outcome));
   };
   const generate = () =>
     startAsking(async () => {
@@ -183,11 +184,13 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
               {changed && !underway ? <Quiet>The locks changed: generate again to apply them.</Quiet> : null}
             </Row>
             <LockList locks={locks} onLocks={setLocks} numbers={numbers} />
-            <OwnBlocks classId={one.id} blocks={one.ownBlocks} />
+            <OwnBlocks classId={one.id} blocks={one.ownBlocks} units={units} />
             {stored ? (
               <>
                 <KeepPlan classId={one.id} isKept={one.isKept} />
                 <PlanParts
+                  classId={one.id}
+                  version={stored.version}
                   plan={stored.plan}
                   startsAt={one.startsAt}
                   locks={locks}
@@ -211,11 +214,7 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
           nameOf={nameOf}
         />
       ) : null}
-      <Row>
-        <Button look="plain" onPress={() => setDeleting(true)}>
-          Delete this class
-        </Button>
-      </Row>
+      <DeleteClass classId={one.id} onProblem={setMessage} />
       <ClassDialog one={one} isOpen={editing} onClose={() => setEditing(false)} />
       <RepeatClass
         classId={one.id}
@@ -223,15 +222,38 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
         isOpen={repeating}
         onClose={() => setRepeating(false)}
       />
+    </Page>
+  );
+}
+
+function DeleteClass({
+  classId,
+  onProblem,
+}: {
+  readonly classId: string;
+  readonly onProblem: (message: string | undefined) => void;
+}) {
+  const router = useRouter();
+  const [asking, setAsking] = useState(false);
+  const remove = async () => {
+    const outcome = await removeClass(classId).catch(() => undefined);
+    if (outcome?.ok) router.push('/classes');
+    else onProblem(whyNot(outcome));
+  };
+  return (
+    <Row>
+      <Button look="plain" onPress={() => setAsking(true)}>
+        Delete this class
+      </Button>
       <ConfirmDialog
         title="Delete this class?"
         text="The class and its plans are deleted and cannot be brought back."
         confirm="Delete the class"
-        isOpen={deleting}
-        onClose={() => setDeleting(false)}
-        onConfirm={() => void removeHere()}
+        isOpen={asking}
+        onClose={() => setAsking(false)}
+        onConfirm={() => void remove()}
       />
-    </Page>
+    </Row>
   );
 }
 
@@ -256,7 +278,7 @@ function PlanLinks({ classId, plan }: { readonly classId: string; readonly plan:
 function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ordinal: number }) {
   const wordOf = useWordOf();
   const better =
-    plan.frequencyBenefit > 0 && !plan.isOfRun
+    plan.frequencyBenefit > 0 && !plan.isOfRun && !plan.isArranged
       ? Math.round((plan.benefit / plan.frequencyBenefit - 1) * 100)
       : undefined;
   return (
@@ -281,11 +303,13 @@ function PlanFigures({ plan, ordinal }: { readonly plan: ClassPlan; readonly ord
         </>
       ) : null}
       Version {ordinal},{' '}
-      {plan.isOfRun
-        ? 'planned together with the other classes of the coming weeks'
-        : plan.optimal
-          ? 'proved the best choice'
-          : 'the best found in the time'}
+      {plan.isArranged
+        ? 'arranged by hand'
+        : plan.isOfRun
+          ? 'planned together with the other classes of the coming weeks'
+          : plan.optimal
+            ? 'proved the best choice'
+            : 'the best found in the time'}
       .{' '}
       {better === undefined
         ? ''

@@ -141,10 +141,25 @@ function boundWords({ benefit, bound }: NonNullable<RunState['ready']>): string 
     : `Within ${percent < 1 ? percent.toFixed(1) : Math.ceil(percent)} % of anything possible.`;
 }
 
-const whyNoneWords: Readonly<Record<NonNullable<RunGain['whyNone']>, string>> = {
-  'none-fits': 'no drill that they may do in the classes they come to answers their first errors',
-  'costs-others': 'a lesson on their first errors would cost the others too much',
-};
+/** "Flat in half guard waits: other lessons help more. Taps late waits: …" Older runs do not know why. */
+function waitWords(
+  waits: readonly string[],
+  unanswerable: readonly string[] | undefined,
+  wordOf: (id: string) => string,
+): string {
+  const say = (ids: readonly string[], why: string) =>
+    ids.length > 0 ? `${ids.map(wordOf).join(', ')} ${ids.length === 1 ? 'waits' : 'wait'}${why}` : '';
+  if (!unanswerable) return say(waits, '');
+  return [
+    say(
+      waits.filter((id) => !unanswerable.includes(id)),
+      ': other lessons help more',
+    ),
+    say(unanswerable, ': nothing that they may do in these classes answers it'),
+  ]
+    .filter(Boolean)
+    .join('. ');
+}
 
 export interface GainListProps {
   readonly gains: readonly RunGain[];
@@ -161,7 +176,7 @@ export function GainList({ gains, names, dayOf }: GainListProps) {
   return (
     <>
       <Gains>
-        {shown.map(({ personId, gets, waits, whyNone }) => {
+        {shown.map(({ personId, gets, waits, unanswerable }) => {
           const name = short[gains.findIndex((one) => one.personId === personId)] ?? 'somebody';
           return (
             <li key={personId}>
@@ -169,16 +184,14 @@ export function GainList({ gains, names, dayOf }: GainListProps) {
               <div>
                 <p>
                   {gets.length === 0
-                    ? `No lesson for them in these weeks${whyNone ? `: ${whyNoneWords[whyNone]}` : ''}.`
+                    ? 'No lesson for them in these weeks.'
                     : gets
                         .map(({ classId, drillId }) => [wordOf(drillId), dayOf(classId)].filter(Boolean).join(', '))
                         .join('; ')}
                 </p>
                 {waits.length > 0 ? (
                   <p>
-                    <Quiet>
-                      {waits.map(wordOf).join(', ')} {waits.length === 1 ? 'waits' : 'wait'}
-                    </Quiet>
+                    <Quiet>{waitWords(waits, unanswerable, wordOf)}</Quiet>
                   </p>
                 ) : null}
               </div>

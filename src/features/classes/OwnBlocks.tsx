@@ -13,6 +13,8 @@ import { Button, ComboField, Select, TextField } from '@/ui/primitives';
 interface OwnBlocksProps {
   readonly classId: string;
   readonly blocks: readonly OwnBlock[];
+  /** Units of the curriculum, by their titles: a block may be one of them. */
+  readonly units: readonly string[];
 }
 
 const places = [
@@ -23,7 +25,7 @@ const MOST_OFFERED = 8;
 const nothing = () => ({ title: '', minutes: '10', place: 'before' as OwnBlock['place'] });
 
 /** Blocks of the coach's own: a technique or anything of the library by its name, or own words, with the minutes that they take from the lessons. */
-export function OwnBlocks({ classId, blocks }: OwnBlocksProps) {
+export function OwnBlocks({ classId, blocks, units }: OwnBlocksProps) {
   const router = useRouter();
   const wordOf = useWordOf();
   const house = useHouse();
@@ -33,7 +35,7 @@ export function OwnBlocks({ classId, blocks }: OwnBlocksProps) {
   const entries = (['attempt', 'drill', 'position'] as const).flatMap((kind) =>
     listConceptIds(house, kind).map((id) => ({ id, name: wordOf(id) })),
   );
-  const offered = entries
+  const offered = [...units.map((title) => ({ id: title, name: title })), ...entries]
     .filter((one) => wanted !== '' && one.name.toLowerCase().includes(wanted))
     .slice(0, MOST_OFFERED);
   const keep = (next: readonly OwnBlock[]) =>
@@ -75,8 +77,8 @@ export function OwnBlocks({ classId, blocks }: OwnBlocksProps) {
           text={fields.title}
           onText={(title) => set({ title })}
           options={offered.map(({ id, name }) => ({ id, label: name }))}
-          onChoose={(id) => set({ title: wordOf(id) })}
-          placeholder="a technique, or your own words"
+          onChoose={(id) => set({ title: units.includes(id) ? id : wordOf(id) })}
+          placeholder="a technique, a unit, or your own words"
         />
         <TextField
           label="Minutes"

@@ -1,20 +1,65 @@
 'use client';
 
+import { useRouter } from 'next/navigation';
 import { Fragment } from 'react';
 import { type ClassPlan, partsOf } from '@/core/planning';
+import { FormMessage } from '@/forms/FormMessage';
+import { useSending } from '@/forms/useSending';
+import { arrangePlan } from '@/server/classes/classActions';
 import { themeWords } from '@/terms/themeWords';
-import { Quiet, Section, Stack } from '@/ui/layout/Page';
+import { Quiet, Row, Section, Stack } from '@/ui/layout/Page';
+import { Button } from '@/ui/primitives';
 import { KeptPairs, type KeptPairsProps } from './KeptPairs';
 import { PairsView, PlanView, type PlanViewProps } from './PlanView';
+import { useArranging } from './useArranging';
+
+export interface PlanPartsProps extends Omit<PlanViewProps, 'arranging'> {
+  readonly plan: ClassPlan;
+  readonly classId: string;
+  /** The version of the plan that is looked at. */
+  readonly version: number;
+}
 
 /** The plan block by block, for each of two groups its own. */
-export function PlanParts({ plan, ...view }: PlanViewProps) {
+export function PlanParts({ plan, ...view }: PlanPartsProps) {
   return partsOf(plan).map((part, at) => (
     <Fragment key={`${at + 1}`}>
       <GroupHeading plan={plan} at={at} nameOf={view.nameOf} />
-      <PlanView label={plan.groups ? `Blocks of group ${at + 1}` : 'Blocks of the plan'} plan={part} {...view} />
+      <PlanPart plan={part} group={plan.groups ? at + 1 : 0} {...view} />
     </Fragment>
   ));
+}
+
+/** A plan whose lessons are moved and lengthened in place; kept as a version of its own when the coach says so. */
+function PlanPart({ plan, group, classId, version, ...view }: PlanPartsProps & { readonly group: number }) {
+  const router = useRouter();
+  const arranging = useArranging(plan, view.numbers);
+  const { messages, isSending, send } = useSending();
+  const keep = () =>
+    send(
+      () => arrangePlan(classId, version, group, arranging.lessons),
+      () => router.refresh(),
+    );
+  return (
+    <>
+      <FormMessage messages={arranging.problem ? { '': arranging.problem } : messages} />
+      {arranging.isMoved ? (
+        <Row>
+          <Button look="lead" onPress={keep} isPending={isSending}>
+            {isSending ? 'Keeping …' : 'Keep it so'}
+          </Button>
+          <Button onPress={arranging.onBack}>As it was</Button>
+          <Quiet role="status">Times, parts and repetitions below are as you arranged them.</Quiet>
+        </Row>
+      ) : null}
+      <PlanView
+        label={group > 0 ? `Blocks of group ${group}` : 'Blocks of the plan'}
+        classId={classId}
+        arranging={arranging}
+        {...view}
+      />
+    </>
+  );
 }
 
 interface PairsSectionProps extends KeptPairsProps {

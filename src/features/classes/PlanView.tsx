@@ -1,18 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { Fragment } from 'react';
+import { Fragment, useState } from 'react';
 import { styled } from 'styled-components';
-import {
-  type ClassPlan,
-  type DrillLock,
-  leastMinutesOf,
-  mostMinutesOf,
-  type PlanBlock,
-  type PlanNumbers,
-  taughtHere,
-} from '@/core/planning';
+import type { ClassPlan, DrillLock, PlanBlock, PlanNumbers } from '@/core/planning';
 import { type Drill, drillOf, findHazard } from '@/core/vocabulary';
+import { reelAddress } from '@/terms/addresses';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { useZone } from '@/terms/ZoneContext';
 import { Button } from '@/ui/primitives';
@@ -21,6 +14,7 @@ import {
   beforeLiveWords,
   besideWords,
   blockTitle,
+  clipsOf,
   clockTime,
   groupBlocks,
   pairingTitle,
@@ -31,13 +25,15 @@ import {
   sittingOutWords,
   workWords,
 } from './classView';
+import type { Arranging } from './useArranging';
 
 const Blocks = styled.ol`
   list-style: none; margin: 0; padding: 0;
   > li { display: grid; grid-template-columns: 62px minmax(0, 1fr) 220px; gap: ${space(1)} ${space(5)}; border-bottom: 1px solid ${color.rule}; padding: ${space(4)} 0; }
   .time { font-family: ${font.serif}; font-size: ${size.large}; font-variant-numeric: tabular-nums; }
   .kind, .why { color: ${color.quiet}; font-size: ${size.small}; }
-  h3 { font-size: ${size.large}; }
+  h3 { font-size: ${size.large}; cursor: grab; }
+  > li[data-over] { background: ${color.focusWash}; }
   .why p { margin-top: 2px; }
   .side { font-size: ${size.small}; display: flex; flex-direction: column; gap: ${space(1.5)}; align-items: flex-start; }
   .lock { display: flex; gap: ${space(1)}; align-items: center; flex-wrap: wrap; }
@@ -56,7 +52,8 @@ const Pairs = styled.div`
 `;
 
 export interface PlanViewProps {
-  readonly plan: ClassPlan;
+  readonly arranging: Arranging;
+  readonly classId: string;
   readonly startsAt: string;
   readonly locks: readonly DrillLock[];
   readonly nameOf: (personId: string) => string;
@@ -66,28 +63,47 @@ export interface PlanViewProps {
 }
 
 /** The class block by block; a lesson is one entry with its parts inside. */
-export function PlanView({ plan, label, ...view }: PlanViewProps & { readonly label: string }) {
+export function PlanView({ label, ...view }: PlanViewProps & { readonly label: string }) {
   return (
     <Blocks aria-label={label}>
-      {groupBlocks(plan.blocks).map((blocks) => (
-        <Entry key={`${blocks[0]?.startMinute}`} blocks={blocks} plan={plan} {...view} />
+      {groupBlocks(view.arranging.plan.blocks).map((blocks) => (
+        <Entry key={blocks[0]?.drillId ?? `${blocks[0]?.kind} ${blocks[0]?.startMinute}`} blocks={blocks} {...view} />
       ))}
     </Blocks>
   );
 }
 
+/** Under this name a dragged lesson is known, so that nothing else can be dropped. */
+const DRAGGED = 'application/x-owl-lesson';
+
 function Entry({ blocks, ...view }: PlanViewProps & { readonly blocks: readonly PlanBlock[] }) {
   const zone = useZone();
   const house = useHouse();
+  const [isOver, setIsOver] = useState(false);
   const [first] = blocks;
   if (!first) return null;
   const drill = first.drillId ? drillOf(house, first.drillId) : undefined;
   const minutes = blocks.reduce((sum, block) => sum + block.minutes, 0);
   return (
-    <li>
+    <li
+      data-over={isOver || undefined}
+      onDragOver={(event) => {
+        if (!drill || !event.dataTransfer.types.includes(DRAGGED)) return;
+        event.preventDefault();
+        setIsOver(true);
+      }}
+      onDragLeave={() => setIsOver(false)}
+      onDrop={(event) => {
+        setIsOver(false);
+        const draggedId = event.dataTransfer.getData(DRAGGED);
+        if (!drill || !draggedId || draggedId === drill.id) return;
+        event.preventDefault();
+        view.arranging.onDrop(draggedId, drill.id);
+      }}
+    >
       <div className="time">{clockTime(view.startsAt, first.startMinute, zone)}</div>
       {drill ? (
-        <LessonText drill={drill} blocks={blocks} minutes={minutes} nameOf={view.nameOf} />
+        <LessonText drill={drill} blocks={blocks} minutes={minutes} nameOf={view.nameOf} classId={view.classId} />
       ) : (
         <div>
           <div className="kind">
@@ -109,17 +125,25 @@ function LessonText({
   blocks,
   minutes,
   nameOf,
-}: Pick<PlanViewProps, 'nameOf'> & {
+  classId,
+}: Pick<PlanViewProps, 'nameOf' | 'classId'> & {
   readonly drill: Drill;
   readonly blocks: readonly PlanBlock[];
   readonly minutes: number;
 }) {
   const wordOf = useWordOf();
   const [first] = blocks;
+  const clips = first ? clipsOf(first) : [];
   return (
     <div>
       <div className="kind">Lesson · {minutes} min</div>
-      <h3>{drill.name}</h3>
+      <h3
+        draggable
+        title="Drag onto another lesson"
+        onDragStart={(event) => event.dataTransfer.setData(DRAGGED, drill.id)}
+      >
+        {drill.name}
+      </h3>
       <dl>
         {blocks.map((block) => (
           <Fragment key={block.kind}>
@@ -154,14 +178,27 @@ function LessonText({
         {(first?.reasons ?? []).map((reason) => (
           <p key={reason.errorId}>{reasonWords(reason, nameOf, wordOf)}</p>
         ))}
+        {clips.length > 0 ? (
+          <p>
+            <Link
+              href={reelAddress({
+                title: drill.name,
+                moments: clips.map((markId) => ({ markId })),
+                back: `/classes/${classId}`,
+              })}
+            >
+              Show the class {clips.length === 1 ? 'the clip' : `these ${clips.length} clips`}
+            </Link>
+          </p>
+        ) : null}
       </div>
     </div>
   );
 }
 
-function LessonSide({ drillId, plan, ...view }: PlanViewProps & { readonly drillId: string }) {
-  const chosen = plan.drills.find((one) => one.drillId === drillId);
-  return chosen ? <LockControls chosen={chosen} {...view} /> : <div />;
+function LessonSide({ drillId, ...view }: PlanViewProps & { readonly drillId: string }) {
+  const chosen = view.arranging.plan.drills.find((one) => one.drillId === drillId);
+  return chosen ? <LessonControls chosen={chosen} {...view} /> : <div />;
 }
 
 function PlainBlock({ block }: { readonly block: PlanBlock }) {
@@ -180,23 +217,18 @@ function PlainBlock({ block }: { readonly block: PlanBlock }) {
   return <>{plainWords[block.kind]}</>;
 }
 
-function LockControls({
+function LessonControls({
   chosen,
+  arranging,
   locks,
   onLocks,
-  numbers,
-}: Pick<PlanViewProps, 'locks' | 'onLocks' | 'numbers'> & { readonly chosen: ClassPlan['drills'][number] }) {
+}: Pick<PlanViewProps, 'locks' | 'onLocks' | 'arranging'> & { readonly chosen: ClassPlan['drills'][number] }) {
   const { drillId, minutes } = chosen;
   const lock = locks.find((one) => one.drillId === drillId);
   const others = locks.filter((one) => one.drillId !== drillId);
   const locked = lock?.kind === 'keep' ? lock.minutes : undefined;
   const wordOf = useWordOf();
-  const own = drillOf(useHouse(), drillId);
-  const [drill] = own ? taughtHere([own], numbers) : [];
-  const setMinutes = (wanted: number) => {
-    const bounded = drill ? Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), wanted)) : wanted;
-    onLocks([...others, { kind: 'keep', drillId, minutes: bounded }]);
-  };
+  const place = arranging.lessons.findIndex((one) => one.drillId === drillId);
   const swapFor = (id: string) =>
     onLocks([
       ...others.filter((one) => one.drillId !== id),
@@ -216,23 +248,33 @@ function LockControls({
         .
       </span>
       <span className="lock">
-        <Button
-          aria-label={`One minute less of ${wordOf(drillId)}`}
-          onPress={() => setMinutes((locked ?? minutes) - 1)}
-        >
+        <Button aria-label={`One minute less of ${wordOf(drillId)}`} onPress={() => arranging.onMinutes(drillId, -1)}>
           −
         </Button>
-        <Button
-          aria-pressed={locked !== undefined}
-          onPress={() => (locked === undefined ? setMinutes(minutes) : onLocks(others))}
-        >
-          {locked === undefined ? 'Lock' : `Locked, ${locked} min`}
+        <Button aria-label={`One minute more of ${wordOf(drillId)}`} onPress={() => arranging.onMinutes(drillId, 1)}>
+          +
         </Button>
         <Button
-          aria-label={`One minute more of ${wordOf(drillId)}`}
-          onPress={() => setMinutes((locked ?? minutes) + 1)}
+          aria-label={`${wordOf(drillId)} earlier`}
+          isDisabled={place <= 0}
+          onPress={() => arranging.onMove(drillId, -1)}
         >
-          +
+          ↑
+        </Button>
+        <Button
+          aria-label={`${wordOf(drillId)} later`}
+          isDisabled={place < 0 || place >= arranging.lessons.length - 1}
+          onPress={() => arranging.onMove(drillId, 1)}
+        >
+          ↓
+        </Button>
+      </span>
+      <span className="lock">
+        <Button
+          aria-pressed={locked !== undefined}
+          onPress={() => onLocks(locked === undefined ? [...others, { kind: 'keep', drillId, minutes }] : others)}
+        >
+          {locked === undefined ? 'Lock' : `Locked, ${locked} min`}
         </Button>
         <Button look="plain" onPress={() => onLocks([...others, { kind: 'drop', drillId }])}>
           Leave out

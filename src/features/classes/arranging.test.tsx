@@ -1,12 +1,14 @@
 import { cleanup, render, screen } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { type ClassPlan, usualNumbers } from '@/core/planning';
 import { ZoneProvider } from '@/terms/ZoneContext';
 import { CalendarDialog } from './CalendarDialog';
 import { CurriculumPage } from './curriculum/CurriculumPage';
 import { KeepPlan } from './KeepPlan';
 import { KeptPairs } from './KeptPairs';
 import { OwnBlocks } from './OwnBlocks';
+import { PlanParts } from './PlanParts';
 import { Versions } from './Versions';
 
 globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
@@ -17,7 +19,13 @@ const keep = vi.hoisted(() => (what: string) => async (...args: unknown[]) => {
 });
 vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined }) }));
 vi.mock('@/server/classes/classActions', () => ({
-  ...{ keepOwnBlocks: keep('blocks'), takePlan: keep('take'), keepPairs: keep('pairs'), keepClass: keep('class') },
+  ...{
+    keepOwnBlocks: keep('blocks'),
+    takePlan: keep('take'),
+    arrangePlan: keep('arrange'),
+    keepPairs: keep('pairs'),
+    keepClass: keep('class'),
+  },
 }));
 vi.mock('@/server/classes/calendarActions', () => ({
   ...{ copyClasses: keep('copy'), setHoliday: keep('free'), removeHoliday: keep('again') },
@@ -35,7 +43,7 @@ afterEach(cleanup);
 
 it('a block of one’s own is one of the library by its name, or own words, and goes again', async () => {
   const block = { id: 'b', title: 'Announcements', minutes: 3, place: 'before' as const };
-  render(<OwnBlocks classId="k" blocks={[block]} />);
+  render(<OwnBlocks classId="k" blocks={[block]} units={['Escapes from below']} />);
   await userEvent.click(screen.getByRole('button', { name: 'Take Announcements out' }));
   expect(sent.calls[0]).toEqual(['blocks', 'k', []]);
   const field = screen.getByRole('combobox', { name: 'A block of your own' });
@@ -43,6 +51,11 @@ it('a block of one’s own is one of the library by its name, or own words, and 
   await userEvent.keyboard('{Escape}');
   await userEvent.click(screen.getByRole('button', { name: 'Put it in' }));
   expect(sent.calls[1]?.[2]).toMatchObject([block, { title: 'Double leg', conceptId: 'double-leg', minutes: 10 }]);
+  await userEvent.clear(field);
+  await userEvent.type(field, 'escapes from');
+  await userEvent.click(await screen.findByRole('option', { name: 'Escapes from below' }));
+  expect((field as HTMLInputElement).value).toBe('Escapes from below');
+  await userEvent.clear(field);
   sent.answer = { ok: false, messages: { '': 'Say what each block is.' } };
   await userEvent.type(field, 'Breathing');
   await userEvent.keyboard('{Escape}');
@@ -71,6 +84,65 @@ it('two are kept together and no longer; whoever has a partner is not offered', 
       ],
     ],
     ['pairs', 'k', []],
+  ]);
+});
+
+it('lessons are moved and lengthened in place, with the times that follow, and kept as they stand', async () => {
+  const plain = { excludedIds: [], reasons: [] };
+  const lesson = (drillId: string, startMinute: number) => [
+    { kind: 'shown' as const, startMinute, minutes: 2, drillId, ...plain },
+    { kind: 'technique' as const, startMinute: startMinute + 2, minutes: 8, drillId, repetitions: 9, ...plain },
+  ];
+  const people = [{ personId: 'ana', count: 2, markIds: ['00000000-0000-4000-8000-000000000001'] }];
+  const [first, ...rest] = lesson('drill-half-guard-side', 8);
+  const plan = {
+    blocks: [
+      { kind: 'warm-up', startMinute: 0, minutes: 8, ...plain },
+      { ...first, reasons: [{ errorId: 'err-half-flat', people }] },
+      ...rest,
+      ...lesson('drill-shield-first', 18),
+      { kind: 'rounds', startMinute: 28, minutes: 14, ...plain },
+      { kind: 'close', startMinute: 42, minutes: 3, ...plain },
+    ],
+    drills: ['drill-half-guard-side', 'drill-shield-first'].map((drillId) => ({
+      ...{ drillId, minutes: 10, locked: false, displaced: [], benefitLostRatio: 0 },
+    })),
+    ...{ pairings: [], benefit: 1, modelBenefit: 1, frequencyBenefit: 1, gap: 0, optimal: true },
+  } as unknown as ClassPlan;
+  render(
+    <ZoneProvider timeZone="Europe/Berlin">
+      <PlanParts
+        {...{ classId: 'k', version: 4, plan, startsAt: '2026-11-24T18:00:00.000Z', locks: [] }}
+        {...{ nameOf: (id: string) => id, onLocks: () => undefined, numbers: usualNumbers }}
+      />
+    </ZoneProvider>,
+  );
+  const names = () => screen.getAllByRole('heading', { level: 3 }).map((one) => one.textContent);
+  const times = () => screen.getAllByText(/^\d\d:\d\d$/).map((one) => one.textContent);
+  const press = (name: string) => userEvent.click(screen.getByRole('button', { name }));
+  expect(screen.getByRole('link', { name: 'Show the class the clip' }).getAttribute('href')).toContain('/reel?');
+  expect(names()).toEqual(['Half guard on the side', 'Shield first, then the hip']);
+  expect(screen.queryByRole('button', { name: 'Keep it so' })).toBeNull();
+  await press('Half guard on the side later');
+  await press('One minute more of Half guard on the side');
+  expect(names()).toEqual(['Shield first, then the hip', 'Half guard on the side']);
+  expect(times()).toEqual(['19:00', '19:08', '19:18', '19:29', '19:42']);
+  // The rounds have their least minutes: one more can be taken, not two.
+  await press('One minute more of Half guard on the side');
+  for (let minute = 0; minute < 9; minute += 1) await press('One minute more of Half guard on the side');
+  expect(await screen.findByText(/would be left for rounds/)).toBeTruthy();
+  await press('As it was');
+  expect(names()).toEqual(['Half guard on the side', 'Shield first, then the hip']);
+  await press('Shield first, then the hip earlier');
+  await press('Keep it so');
+  expect(sent.calls).toEqual([
+    [
+      ...['arrange', 'k', 4, 0],
+      [
+        { drillId: 'drill-shield-first', minutes: 10 },
+        { drillId: 'drill-half-guard-side', minutes: 10 },
+      ],
+    ],
   ]);
 });
 

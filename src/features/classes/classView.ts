@@ -156,3 +156,12 @@ export function watchedIn({ reasons }: PlanBlock): string[] {
     .slice(0, MOST_WATCHED)
     .map(([personId]) => personId);
 }
+
+/** Clips of one person for one error that are shown to a class. @source own decision: the newest are enough to see what is meant */
+const MOST_SHOWN = 3;
+
+/** The moments that a lesson answers, for a reel that the class looks at: the newest few of each. */
+export const clipsOf = ({ reasons }: PlanBlock): string[] =>
+  reasons
+    .filter((one) => !one.asPartner)
+    .flatMap((one) => one.people.flatMap(({ markIds }) => markIds.slice(-MOST_SHOWN)));

@@ -108,7 +108,7 @@ describe('the coming weeks', () => {
   it('are planned together, and say what each gets and what waits', async () => {
     sent.answer = { ok: true };
     const gains = [
-      { personId: 'q', gets: [], waits: ['err-taps-late'] },
+      { personId: 'q', gets: [], waits: ['err-taps-late', 'err-half-flat'], unanswerable: ['err-taps-late'] },
       {
         personId: 'p',
         gets: [{ classId: 'k', drillId: 'drill-shield-first', errorIds: ['err-half-flat'] }],
@@ -132,7 +132,11 @@ describe('the coming weeks', () => {
     expect(screen.getByText(/20 % more than each class for itself, 50 % more/)).toBeTruthy();
     expect(screen.getByText('Shield first, then the hip, Tue 24 Nov')).toBeTruthy();
     expect(screen.getByText('No lesson for them in these weeks.')).toBeTruthy();
-    expect(screen.getByText('Taps too late waits')).toBeTruthy();
+    expect(
+      screen.getByText(
+        'Flat in half guard waits: other lessons help more. Taps too late waits: nothing that they may do in these classes answers it',
+      ),
+    ).toBeTruthy();
     await userEvent.click(screen.getByRole('button', { name: 'Plan the coming weeks together' }));
     expect(sent.calls[0]?.[0]).toMatch(/^[0-9a-f-]{36}$/);
     cleanup();

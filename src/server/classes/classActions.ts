@@ -3,12 +3,15 @@
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { momentOf, type Outcome, refuse } from '@/core/kernel';
-import { findDrill } from '@/core/vocabulary';
+import { arranged, partsOf, taughtHere, withPart } from '@/core/planning';
+import { drillsOf, findDrill, houseNameOf } from '@/core/vocabulary';
 import {
   deleteAttendee,
   deleteClass,
+  endPlan,
   findClass,
   findLatestPlan,
+  insertAskedPlan,
   insertClass,
   keptPairsShape,
   ownBlockShape,
@@ -31,10 +34,13 @@ import {
 import { endRun, insertAskedRun } from '@/data/classes/runs';
 import { inTransaction, pool } from '@/data/client';
 import { queueTask } from '@/data/footage/queue';
+import { getAcademy } from '@/data/people/academy';
 import { findPerson } from '@/data/people/people';
+import { arrangeWords } from '@/terms/arrangeWords';
 import { academyZone } from '../kernel/academyTime';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { putOnce } from '../kernel/putOnce';
+import { houseOf } from '../language/loadHouse';
 import { askForPlan } from './askForPlan';
 import { classInput, howItWasInput, locksInput, noteInput } from './classInput';
 import { expectUsual } from './expectUsual';
@@ -213,6 +219,41 @@ export const keepOwnBlocks = defineCommand({
     if ((await saveOwnBlocks(pool(), classId, blocks)) === 0) return refuse(GONE);
     revalidatePath(`/classes/${classId}`);
     return { ok: true };
+  },
+});
+
+/** Lessons as a coach arranged them. */
+const arrangementInput = z
+  .array(z.object({ drillId: z.string().max(120), minutes: drillMinutes }))
+  .max(20)
+  .readonly();
+
+/** Keeps the lessons of a plan, or of one of its groups (0: of all), in the order and with the minutes that the coach gave them: as a version of its own. */
+export const arrangePlan = defineCommand({
+  actor: 'coach',
+  args: [z.uuid(), z.number().int().min(1), z.number().int().min(0).max(2), arrangementInput],
+  misfit: GONE,
+  run: async (coach, classId, version, group, lessons): Promise<Outcome> => {
+    const [stored, house, { planNumbers }] = await Promise.all([
+      findLatestPlan(pool(), classId),
+      houseOf(pool()),
+      getAcademy(pool()),
+    ]);
+    if (stored?.version !== version)
+      return refuse('There is a newer plan of this class by now. Reload the page, then arrange that one.');
+    const part = partsOf(stored.plan)[Math.max(0, group - 1)];
+    const taughtOf = (id: string) => taughtHere(drillsOf(house), planNumbers).find((one) => one.id === id);
+    const found = part && arranged(part, lessons, taughtOf, planNumbers);
+    if (!found) return refuse(GONE);
+    if (!found.ok) return refuse(arrangeWords(found.problem, (id) => houseNameOf(house, id)));
+    const kept = await inTransaction(pool(), async (client) => {
+      const next = await insertAskedPlan(client, classId, stored.locks, coach.id);
+      return next === undefined
+        ? 0
+        : endPlan(client, classId, next, { state: 'ready', plan: withPart(stored.plan, group, found.value) });
+    });
+    revalidatePath(`/classes/${classId}`);
+    return kept > 0 ? { ok: true } : refuse(GONE);
   },
 });
 

@@ -48,6 +48,8 @@ export interface ClassPage {
   readonly asked?: AskedPlan;
   readonly academy: Academy;
   readonly weightUnit: WeightUnit;
+  /** Titles of the curriculum's units. */
+  readonly units: readonly string[];
 }
 
 /** Earlier plans that can be taken again. @source own decision: what can be told apart in a list */
@@ -58,7 +60,7 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
   const academyClass = isUuid(classId) ? await findClass(pool(), classId) : undefined;
   if (!academyClass) return undefined;
   const hasBegun = Date.parse(academyClass.startsAt) <= Date.now();
-  const [people, attendance, log, stored, asked, academy, versions] = await Promise.all([
+  const [people, attendance, log, stored, asked, academy, versions, units] = await Promise.all([
     listPeople(pool()),
     listAttendees(pool(), classId),
     hasBegun ? loadLog(classId) : undefined,
@@ -66,6 +68,7 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
     findAskedPlan(pool(), classId),
     getAcademy(pool()),
     listPlanVersions(pool(), classId, SHOWN_VERSIONS),
+    listUnits(pool()),
   ]);
   const day = dayIn(academy.timeZone, academyClass.startsAt);
   return {
@@ -78,6 +81,7 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
     asked: asked?.state === 'ready' ? undefined : asked,
     academy,
     weightUnit: coach.weightUnit,
+    units: units.map((one) => one.title),
   };
 }
 

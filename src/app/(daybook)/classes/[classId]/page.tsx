@@ -30,6 +30,7 @@ export default async function Class({ params }: { params: Promise<{ classId: str
       weightLimitRatio={academy.liveWeightGapRatio}
       numbers={academy.planNumbers}
       unit={weightUnit}
+      units={page.units}
     />
   );
 }
