@@ -200,7 +200,7 @@ function ownWordsOf(who: Who, text: string, modifiers: Modifiers, atSeconds: num
 /** A class of techniques without a name: marked as that, with the named ones that the words may mean as choices. */
 function plainReading(
   { plain, byOther, who, best, remark: beside }: Extract<Heard, { readonly kind: 'plain' }>,
-  { note, atSeconds, index, context }: Unfinished,
+  { note, linked: { text }, atSeconds, index, context }: Unfinished,
 ): CallReading {
   const concept = conceptOf(plain.conceptId, index);
   const by = plain.athlete ?? (byOther && who.named ? opponentOf(who.athlete) : undefined);
@@ -219,8 +219,14 @@ function plainReading(
     conceptWords: plain.conceptWords,
     ...(plain.finishesId ? { finishesId: plain.finishesId } : {}),
     remarks: plain.settled || named.length === 0 ? [] : [{ code: 'no-name-yet' }],
+    ...(losesVerdict(remark)
+      ? { doubtful: true, ownWords: ownWordsOf(who, text, plain.modifiers, atSeconds, context) }
+      : {}),
   };
 }
+
+/** What is only told holds no verdict: one that stands in the words beside it would be lost without a sign. */
+const losesVerdict = (remark: string): boolean => judge(wordsOf(remark))?.firm === true;
 
 const conceptOf = (id: string, index: VocabularyIndex): Concept =>
   present(index.phrases.find((phrase) => phrase.concept.id === id)).concept;
@@ -340,8 +346,13 @@ function finish({ draft, best, note, linked, index, context, isAside, isPraised 
     (conceptWords.length > 2 || best.to !== undefined || best.tail !== undefined) &&
     !isShortened;
   const least = isTold ? SURE_SENTENCE : SHORTENED;
+  const isTelling = draft.kind === 'attempt' || draft.kind === 'grip' || draft.kind === 'position';
   const isDoubtful =
-    match.confidence < least || sure < SURE || isBarePraise || remarks.some((one) => one.code === 'close-call');
+    (isTelling && losesVerdict(remark)) ||
+    match.confidence < least ||
+    sure < SURE ||
+    isBarePraise ||
+    remarks.some((one) => one.code === 'close-call');
   return {
     draft: whole,
     understood: true,
