@@ -271,6 +271,7 @@ describe('what a run does for each', () => {
       personId: 'ana',
       gets: [{ classId: 'c0', drillId: 'drill-half-guard-side', errorIds: ['err-half-flat'] }],
       waits: ['err-taps-late'],
+      unanswerable: [],
     });
     expect(gains[0]?.waits).toEqual(['err-half-flat']);
   });
