@@ -1,15 +1,13 @@
 import { cpSync, existsSync, mkdirSync, renameSync } from 'node:fs';
 import path from 'node:path';
 import pg from 'pg';
-import { ensureDatabase, startCluster, testCluster } from '../../bin/cluster';
+import { adminAddress, ensureDatabase, startCluster, testCluster } from '../../bin/cluster';
 import { loadDemo } from '../../demo/loadDemo';
 
 const project = path.resolve(import.meta.dirname, '../..');
 
-async function asAdmin<T>(databaseUrl: string, work: (admin: pg.Client) => Promise<T>): Promise<T> {
-  const address = new URL(databaseUrl);
-  address.pathname = '/postgres';
-  const admin = new pg.Client({ connectionString: address.href });
+async function asAdmin<T>(address: string, work: (admin: pg.Client) => Promise<T>): Promise<T> {
+  const admin = new pg.Client({ connectionString: address });
   await admin.connect();
   return work(admin).finally(() => admin.end());
 }
@@ -28,8 +26,7 @@ export async function copyDemo(name: string, folder: string, withTerm: boolean):
   }
   const template = `owl_template_${withTerm ? 'term' : 'demo'}_${run}`;
   const files = path.join(project, 'test-results', template);
-  const anyUrl = await ensureDatabase(cluster, 'owl_template_none');
-  await asAdmin(anyUrl, async (admin) => {
+  await asAdmin(adminAddress(cluster), async (admin) => {
     // Two workers begin at once: the second waits for what the first loads.
     await admin.query('select pg_advisory_lock(hashtext($1))', [template]);
     const { rowCount } = await admin.query('select 1 from pg_database where datname = $1', [template]);
