@@ -1,9 +1,9 @@
 import { fail, present, type Result, succeed } from '../kernel';
 import type { Drill } from '../vocabulary';
-import { leastMinutesOf, mostMinutesOf, splitMinutes } from './benefit';
+import { leastMinutesOf, mostMinutesOf } from './benefit';
 import { fixedMinutes } from './classShape';
 import { type PlanNumbers, usualNumbers } from './numbers';
-import { type ClassPlan, type PlanBlock, repetitionsIn } from './planClass';
+import { type ClassPlan, inTime, type PlanBlock, partsOfLesson } from './planClass';
 
 /** Lessons in the order and with the whole minutes that a coach gives them. */
 export type Arrangement = readonly { readonly drillId: string; readonly minutes: number }[];
@@ -34,7 +34,7 @@ export function arranged(
 ): Result<ClassPlan, ArrangeProblem> {
   const there = arrangementOf(plan).map((one) => one.drillId);
   const isSame = lessons.length === there.length && there.every((id) => lessons.some((one) => one.drillId === id));
-  if (!isSame) return fail({ code: 'other-lessons' });
+  if (!isSame || there.length === 0) return fail({ code: 'other-lessons' });
   for (const { drillId, minutes } of lessons) {
     const drill = drillOf(drillId);
     // A drill that is no longer there keeps the minutes that it has.
@@ -72,23 +72,7 @@ function lessonBlocks(plan: ClassPlan, drillId: string, minutes: number, drill: 
   const own = plan.blocks.filter((block) => block.drillId === drillId);
   if (!drill || own.reduce((sum, block) => sum + block.minutes, 0) === minutes) return own;
   const [one] = own;
-  return splitMinutes(drill, minutes).map((part) => ({
-    ...present(one),
-    kind: part.phase,
-    minutes: part.minutes,
-    repetitions:
-      part.phase === 'technique' || part.phase === 'progressive' ? repetitionsIn(drill, part.minutes) : undefined,
-  }));
-}
-
-/** Blocks one after the other. */
-function inTime(blocks: readonly PlanBlock[]): PlanBlock[] {
-  let startMinute = 0;
-  return blocks.map((block) => {
-    const placed = { ...block, startMinute };
-    startMinute += block.minutes;
-    return placed;
-  });
+  return partsOfLesson(drill, minutes).map((part) => ({ ...present(one), ...part }));
 }
 
 /** A plan in which one of its groups (from 1; 0 is all of the class) is arranged otherwise. */

@@ -1,4 +1,4 @@
-import type { Drill, StageNumbers } from '../vocabulary';
+import { type Drill, drillOf, type HouseWords, type StageNumbers } from '../vocabulary';
 import { type PlanNumbers, usualNumbers } from './numbers';
 
 /** How an academy runs the lessons of its drills. */
@@ -47,6 +47,22 @@ export const taughtHere = (drills: readonly Drill[], numbers: PlanNumbers): Taug
   const terms = lessonTerms(numbers);
   return drills.map((drill) => ({ ...drill, terms }));
 };
+
+/** Looks drills up as an academy runs them, each made once. */
+export function taughtBy(house: HouseWords, numbers: PlanNumbers): (id: string) => TaughtDrill | undefined {
+  const known = new Map<string, TaughtDrill | undefined>();
+  return (id) => {
+    if (!known.has(id))
+      known.set(
+        id,
+        taughtHere(
+          [drillOf(house, id)].flatMap((one) => one ?? []),
+          numbers,
+        )[0],
+      );
+    return known.get(id);
+  };
+}
 
 /** How a drill's lessons go: as the academy says, else as usual. */
 export const termsOf = (drill: TaughtDrill): LessonTerms => drill.terms ?? usualTerms;

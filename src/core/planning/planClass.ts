@@ -294,22 +294,31 @@ function layOut(problem: ClassProblem, lessons: readonly Lesson[]): PlanBlock[] 
   putOwn('before');
   for (const { drill, minutes: whole, excludedIds, alternativeId } of lessons) {
     const reasons = reasonsFor(drill, problem.attendees, excludedIds);
-    for (const { phase, minutes } of splitMinutes(drill, whole))
-      drafts.push({
-        ...{ kind: phase, minutes, drillId: drill.id, excludedIds, alternativeId, reasons },
-        repetitions: phase === 'technique' || phase === 'progressive' ? repetitionsIn(drill, minutes) : undefined,
-      });
+    for (const part of partsOfLesson(drill, whole))
+      drafts.push({ ...part, drillId: drill.id, excludedIds, alternativeId, reasons });
   }
   putOwn('after');
   const used = drafts.reduce((sum, block) => sum + block.minutes, 0);
   const from = lessons.find((one) => one.drill.game)?.drill.id;
   drafts.push({ kind: 'rounds', minutes: problem.minutes - used - fixed.close, fromDrillId: from, ...plain });
   drafts.push({ kind: 'close', minutes: fixed.close, ...plain });
+  return inTime(drafts);
+}
+
+/** The parts of a lesson of so many minutes, with how often each partner repeats. */
+export const partsOfLesson = (drill: Drill, minutes: number): Pick<PlanBlock, 'kind' | 'minutes' | 'repetitions'>[] =>
+  splitMinutes(drill, minutes).map(({ phase, minutes: own }) => ({
+    ...{ kind: phase, minutes: own },
+    repetitions: phase === 'technique' || phase === 'progressive' ? repetitionsIn(drill, own) : undefined,
+  }));
+
+/** Blocks one after the other, from the first minute on. */
+export function inTime(blocks: readonly Omit<PlanBlock, 'startMinute'>[]): PlanBlock[] {
   let startMinute = 0;
-  return drafts.map((draft) => {
-    const block = { ...draft, startMinute };
-    startMinute += draft.minutes;
-    return block;
+  return blocks.map((block) => {
+    const placed = { ...block, startMinute };
+    startMinute += block.minutes;
+    return placed;
   });
 }
 

@@ -1,15 +1,7 @@
 'use client';
 
-import { useMemo, useState } from 'react';
-import {
-  type Arrangement,
-  arranged,
-  arrangementOf,
-  type ClassPlan,
-  type PlanNumbers,
-  taughtHere,
-} from '@/core/planning';
-import { drillOf } from '@/core/vocabulary';
+import { useState } from 'react';
+import { type Arrangement, arranged, arrangementOf, type ClassPlan, type PlanNumbers, taughtBy } from '@/core/planning';
 import { arrangeWords } from '@/terms/arrangeWords';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 
@@ -34,22 +26,13 @@ export function useArranging(plan: ClassPlan, numbers: PlanNumbers): Arranging {
   const wordOf = useWordOf();
   const [lessons, setLessons] = useState(() => arrangementOf(plan));
   const [problem, setProblem] = useState<string>();
-  const arrange = (wanted: Arrangement) => {
-    const taughtOf = (id: string) => {
-      const drill = drillOf(house, id);
-      return drill && taughtHere([drill], numbers)[0];
-    };
-    return arranged(plan, wanted, taughtOf, numbers);
-  };
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the house and the numbers stay while a plan is looked at
-  const shown = useMemo(() => {
-    const found = arrange(lessons);
-    return found.ok ? found.value : plan;
-  }, [plan, lessons]);
+  const arrange = (wanted: Arrangement) => arranged(plan, wanted, taughtBy(house, numbers), numbers);
+  const found = arrange(lessons);
+  const shown = found.ok ? found.value : plan;
   const take = (wanted: Arrangement) => {
-    const found = arrange(wanted);
-    setProblem(found.ok ? undefined : arrangeWords(found.problem, wordOf));
-    if (found.ok) setLessons(wanted);
+    const next = arrange(wanted);
+    setProblem(next.ok ? undefined : arrangeWords(next.problem, wordOf));
+    if (next.ok) setLessons(wanted);
   };
   const into = (drillId: string, to: number) => {
     const moved = lessons.find((one) => one.drillId === drillId);

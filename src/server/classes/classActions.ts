@@ -3,8 +3,8 @@
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { momentOf, type Outcome, refuse } from '@/core/kernel';
-import { arranged, partsOf, taughtHere, withPart } from '@/core/planning';
-import { drillsOf, findDrill, houseNameOf } from '@/core/vocabulary';
+import { arranged, partsOf, taughtBy, withPart } from '@/core/planning';
+import { findDrill, houseNameOf } from '@/core/vocabulary';
 import {
   deleteAttendee,
   deleteClass,
@@ -242,8 +242,7 @@ export const arrangePlan = defineCommand({
     if (stored?.version !== version)
       return refuse('There is a newer plan of this class by now. Reload the page, then arrange that one.');
     const part = partsOf(stored.plan)[Math.max(0, group - 1)];
-    const taughtOf = (id: string) => taughtHere(drillsOf(house), planNumbers).find((one) => one.id === id);
-    const found = part && arranged(part, lessons, taughtOf, planNumbers);
+    const found = part && arranged(part, lessons, taughtBy(house, planNumbers), planNumbers);
     if (!found) return refuse(GONE);
     if (!found.ok) return refuse(arrangeWords(found.problem, (id) => houseNameOf(house, id)));
     const kept = await inTransaction(pool(), async (client) => {

@@ -1,5 +1,4 @@
-import { type DoneBefore, doseOf, taughtHere } from '@/core/planning';
-import { drillOf } from '@/core/vocabulary';
+import { type DoneBefore, doseOf, taughtBy } from '@/core/planning';
 import { listDrilledBy } from '@/data/classes/log';
 import type { Database } from '@/data/client';
 import type { Academy } from '@/data/people/academy';
@@ -18,11 +17,11 @@ export async function listDoneBefore(
     listDrilledBy(database, personIds, since, timeZone),
     listHomeworkOf(database, personIds, since, timeZone),
   ]);
+  const taughtOf = taughtBy(house, planNumbers);
   const done = new Map<string, DoneBefore[]>();
   const add = (personId: string, one: DoneBefore) => done.set(personId, [...(done.get(personId) ?? []), one]);
   for (const { personId, drillId, minutes, day } of drilled) {
-    const known = drillOf(house, drillId);
-    const [drill] = known ? taughtHere([known], planNumbers) : [];
+    const drill = taughtOf(drillId);
     for (const errorId of drill?.targetErrorIds ?? [])
       add(personId, { errorId, day, dose: drill ? doseOf(drill, minutes, 1) : 0 });
   }

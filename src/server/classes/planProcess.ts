@@ -28,16 +28,17 @@ async function plan(asked: Planning) {
   if (asked.kind === 'class') return planClassOrGroups(asked.problem, await createSolver());
   const run = planRun(asked.run, (better) => process.send?.({ kind: 'better', run: better }));
   const plans = [];
-  // Each class is laid out with the lessons that the run gives it, and paired.
+  // Each class is laid out with the lessons that the run gives it, and paired; one whose plan stays has it already.
   for (const [at, problem] of asked.classes.entries()) {
     const lessons = run.classes[at]?.lessons ?? [];
+    const isKept = asked.run.classes[at]?.isKept === true;
     const chosen = new Set(lessons.map((one) => one.drillId));
     const locks = [
       ...problem.locks.filter((lock) => !chosen.has(lock.drillId)),
       ...lessons.map(({ drillId, minutes }) => ({ kind: 'keep' as const, drillId, minutes })),
     ];
     plans.push(
-      lessons.length > 0 || problem.theme
+      !isKept && (lessons.length > 0 || problem.theme)
         ? planClass({ ...problem, locks, restingDrillIds: new Set() }, await createSolver())
         : undefined,
     );

@@ -70,7 +70,7 @@ export async function workOutRun(database: pg.Pool, runId: string, today: string
     if (kept === 0) return;
     for (const [at, plan] of plans.entries()) {
       const [one, own] = [classes[at], problems[at]];
-      if (!one || !own || !plan?.ok || one.isKept) continue;
+      if (!one || !own || !plan?.ok) continue;
       // As if it had been asked for by itself: with the coach's locks, and a version of its own.
       const version = await insertAskedPlan(client, one.id, own.locks, asked.askedById);
       if (version !== undefined)

@@ -2,8 +2,8 @@ import type pg from 'pg';
 import { type ErrorDose, lessonEffect, type RoundSeen, refitKappa, type Worker, withPriors } from '@/core/effects';
 import { addDays } from '@/core/kernel';
 import { isHardlyMarked } from '@/core/patterns';
-import { doseOf, taughtHere } from '@/core/planning';
-import { type Drill, drillOf } from '@/core/vocabulary';
+import { doseOf, taughtBy } from '@/core/planning';
+import type { Drill } from '@/core/vocabulary';
 import { type DrilledBy, listEverythingDrilled } from '@/data/classes/log';
 import { inTransaction } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
@@ -19,10 +19,8 @@ export async function workOutEffects(database: pg.Pool, today: string): Promise<
   const house = await houseOf(database);
   const { timeZone, planNumbers } = await getAcademy(database);
   const drilled = await listEverythingDrilled(database, since, timeZone);
-  const drills = taughtHere(
-    [...new Set(drilled.map((one) => one.drillId))].flatMap((id) => drillOf(house, id) ?? []),
-    planNumbers,
-  );
+  const taughtOf = taughtBy(house, planNumbers);
+  const drills = [...new Set(drilled.map((one) => one.drillId))].flatMap((id) => taughtOf(id) ?? []);
   const errorIds = [...new Set(drills.flatMap((one) => one.targetErrorIds))];
   const seen = errorIds.length > 0 ? await listSeen(database, errorIds, since) : [];
   const workers = new Map(errorIds.map((errorId) => [errorId, workersFor(errorId, seen, drilled, drills)]));
