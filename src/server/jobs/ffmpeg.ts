@@ -10,6 +10,8 @@ export class FfmpegKilled extends Error {}
 
 export interface FfmpegRun {
   readonly args: readonly string[];
+  /** Where it runs: names of files are within it. */
+  readonly folder?: string;
   /** Extra outputs of the program, on descriptors 3, 4 …, read as they come. */
   readonly readers?: readonly ((chunk: Buffer) => void)[];
   /** Seconds of film that are done. */
@@ -25,6 +27,7 @@ export interface FfmpegRun {
  */
 export async function runFfmpeg({
   args,
+  folder,
   readers = [],
   onSeconds,
   onComplaint,
@@ -46,6 +49,7 @@ export async function runFfmpeg({
   // A killed process takes its children along: nobody else would end them.
   const child = spawn('setpriv', ['--pdeathsig', 'KILL', 'ffmpeg', ...fixed, ...args], {
     stdio: ['ignore', 'pipe', 'pipe', ...readers.map(() => 'pipe' as const)],
+    cwd: folder,
   });
   if (child.pid) calm(child.pid);
   const stop = () => child.kill('SIGKILL');

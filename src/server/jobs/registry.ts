@@ -6,6 +6,7 @@ import { pool } from '@/data/client';
 import { log } from '../../log/log';
 import { workOutPlan } from '../classes/workOutPlan';
 import { workOutRun } from '../classes/workOutRun';
+import { doClip } from '../clips/doClip';
 import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
 import { workOutEffects } from '../figures/workOutEffects';
@@ -16,7 +17,7 @@ import { makeProxy } from './makeProxy';
 import { takeIn } from './takeIn';
 
 /** Which of a process's lanes does a job: each lane has its own number of jobs at once, so that none waits for another's. */
-export type Lane = 'film' | 'arrival' | 'figures' | 'plan';
+export type Lane = 'film' | 'arrival' | 'figures' | 'plan' | 'clip';
 
 export interface JobSurroundings {
   /** Under which number this process gives its signs of life. */
@@ -71,6 +72,9 @@ export const jobs: Readonly<Record<string, Job>> = {
       throw error;
     }
   }),
+  clip: defineJob('clip', z.object({ clipId: z.uuid() }), ({ clipId }, { stopping, isLastTry }) =>
+    doClip(clipId, stopping, isLastTry),
+  ),
   'lesson-effects': defineJob('figures', z.object({}), async () => workOutEffects(pool(), await today())),
   'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), async ({ personId }) =>
     figurePerson(pool(), personId, await today()),

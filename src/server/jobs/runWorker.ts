@@ -69,6 +69,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
     await take('arrival', 1),
     await take('figures', FIGURES_AT_ONCE),
     await take('plan', 1),
+    await take('clip', 1),
   ];
   const inbox = createInboxWatcher(number);
   const life = createLife(number);

@@ -50,7 +50,8 @@ export async function sweepLeftovers(nowMs: number): Promise<void> {
     if (!name.endsWith('.part')) continue;
     const file = path.join(/*turbopackIgnore: true*/ footageFolder(), name);
     const found = await stat(/*turbopackIgnore: true*/ file).catch(() => undefined);
-    if (found && nowMs - found.mtimeMs > STALE_MS) await rm(/*turbopackIgnore: true*/ file, { force: true });
+    if (found && nowMs - found.mtimeMs > STALE_MS)
+      await rm(/*turbopackIgnore: true*/ file, { recursive: true, force: true });
   }
   const ids = (await readdir(/*turbopackIgnore: true*/ arrivingFolder()).catch(() => [])).filter(isUuid);
   for (const id of await listDoneAmong(pool(), ids))
