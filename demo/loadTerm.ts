@@ -155,8 +155,7 @@ async function signReview(client: pg.PoolClient, round: TermRound, marks: readon
     client,
     {
       id,
-      roundId: demoId('round', round.key),
-      slot: 'a',
+      about: { kind: 'round', roundId: demoId('round', round.key), slot: 'a' },
       version: 1,
       content: {
         good: {

@@ -16,7 +16,8 @@ export function pool(): pg.Pool {
     // Compiling a statement of a page takes longer than running it.
     holder.owlPool = new pg.Pool({
       connectionString,
-      max: 10,
+      // Each lane of background work listens on one of its own.
+      max: 16,
       connectionTimeoutMillis: 5000,
       options: '-c jit=off',
     });

@@ -187,14 +187,19 @@ describe('signed reviews', () => {
     const sign = (version: number, text: string, slot: 'a' | 'b' = 'a') =>
       insertSignedReview(
         pool(),
-        { id: randomUUID(), roundId: round.id, slot, version, content: { ...content, remark: text } },
+        {
+          id: randomUUID(),
+          about: { kind: 'round', roundId: round.id, slot },
+          version,
+          content: { ...content, remark: text },
+        },
         coach,
       );
     expect(await sign(1, 'first')).toBe(1);
     expect(await sign(1, 'at the same time')).toBe(0);
     expect(await sign(1, 'for the other', 'b')).toBe(1);
     expect(await sign(2, 'second thoughts')).toBe(1);
-    const versions = await listSignedReviews(pool(), round.id, 'a');
+    const versions = await listSignedReviews(pool(), { kind: 'round', roundId: round.id, slot: 'a' });
     expect(versions.map((one) => [one.version, one.content.remark])).toEqual([
       [2, 'second thoughts'],
       [1, 'first'],

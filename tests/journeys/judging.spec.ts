@@ -258,7 +258,8 @@ test('homework of an earlier round is looked for in a later one', async ({ page 
     remark: '',
   };
   await server.query(
-    "insert into signed_review (id, round_id, slot, version, content, signed_at) values ($1, $2, 'a', 1, $3, (select held_on + interval '20 hours' from round where id = $2))",
+    `with closed as (insert into closing (kind, round_id, slot) values ('round', $2, 'a') returning id)
+     insert into signed_review (id, closing_id, version, content, signed_at) select $1, id, 1, $3, (select held_on + interval '20 hours' from round where id = $2) from closed`,
     [randomUUID(), round('nadia-yara'), JSON.stringify(content)],
   );
   await openReview(page, `${server.url}/rounds/${round('open-mat-1')}`);

@@ -102,7 +102,11 @@ describe('what was done about an error', () => {
       markIds: [],
     };
     const review = (version: number, homework: string) => ({
-      ...{ id: `6f6b0d2e-8e0f-4f7c-9a53-00000000000${version}`, roundId: round.id, slot: 'a' as const, version },
+      ...{
+        id: `6f6b0d2e-8e0f-4f7c-9a53-00000000000${version}`,
+        about: { kind: 'round' as const, roundId: round.id, slot: 'a' as const },
+        version,
+      },
       content: { good: { text: '', markIds: [] }, points: [{ ...point, homework }], questions: [], remark: '' },
     });
     await insertSignedReview(pool(), review(1, 'ten a side'), coach);

@@ -117,7 +117,7 @@ describe('every action', () => {
       [savePerson as Action, [personDraft, { id: randomUUID(), version: 0 }]],
       [saveRound as Action, [roundDraft, { id: randomUUID(), version: 0 }]],
       [saveRounds as Action, [[{ ...roundDraft, id: randomUUID() }]]],
-      [signReview as Action, [round.id, 'a', 0, review, randomUUID()]],
+      [signReview as Action, [{ kind: 'round', roundId: round.id, slot: 'a' }, 0, review, randomUUID()]],
     ];
     for (const [action, args] of forms)
       for (const sent of fc.sample(spoiled(args, hostileValue(ids)), 120))
@@ -192,11 +192,25 @@ describe('a form whose answer was lost', () => {
   it('is one signing, and the versions are the database’s, whatever the page says it saw', async () => {
     const { signReview } = await import('@/server/reviews/closingActions');
     const id = randomUUID();
-    expect(await signReview(round.id, 'b', 0, review, id)).toEqual({ ok: true, version: 1 });
-    expect(await signReview(round.id, 'b', 0, review, id)).toEqual({ ok: true, version: 1 });
+    expect(await signReview({ kind: 'round', roundId: round.id, slot: 'b' }, 0, review, id)).toEqual({
+      ok: true,
+      version: 1,
+    });
+    expect(await signReview({ kind: 'round', roundId: round.id, slot: 'b' }, 0, review, id)).toEqual({
+      ok: true,
+      version: 1,
+    });
     for (const seen of [2_147_483_646, 2_147_483_647, 17, 2 ** 40])
-      expect(await signReview(round.id, 'b', seen, review, randomUUID()), String(seen)).toMatchObject({ ok: false });
-    expect(await signReview(round.id, 'b', 1, review, randomUUID())).toEqual({ ok: true, version: 2 });
-    expect((await listSignedReviews(pool(), round.id, 'b')).map((one) => one.version)).toEqual([2, 1]);
+      expect(
+        await signReview({ kind: 'round', roundId: round.id, slot: 'b' }, seen, review, randomUUID()),
+        String(seen),
+      ).toMatchObject({ ok: false });
+    expect(await signReview({ kind: 'round', roundId: round.id, slot: 'b' }, 1, review, randomUUID())).toEqual({
+      ok: true,
+      version: 2,
+    });
+    expect(
+      (await listSignedReviews(pool(), { kind: 'round', roundId: round.id, slot: 'b' })).map((one) => one.version),
+    ).toEqual([2, 1]);
   });
 });

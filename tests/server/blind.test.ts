@@ -55,12 +55,11 @@ describe('a coach whose second review of a round is open', () => {
     });
     const away = `to /rounds/${round.id}/second`;
     await expect(loadReview(round.id)).rejects.toThrow(away);
-    await expect(loadClosing(round.id, 'a')).rejects.toThrow(away);
+    await expect(loadClosing({ kind: 'round', roundId: round.id, slot: 'a' })).rejects.toThrow(away);
     await expect(loadOvertime(round.id)).rejects.toThrow(away);
     expect(
       await signReview(
-        round.id,
-        'a',
+        { kind: 'round', roundId: round.id, slot: 'a' },
         0,
         { good: { text: 'x', markIds: [] }, points: [], questions: [], remark: '' },
         randomUUID(),

@@ -114,8 +114,8 @@ describe('a round’s card', () => {
     expect(live.unknownWeightIds).toEqual([]);
     expect(live.spares).toEqual([{ personId: people[0], what: 'left wrist (card of 2026-11-20)' }]);
     // Punished, with nothing linked: said, and not "so far without a price".
-    const closing = (await loadClosing(round.id, 'a'))!;
-    expect(closing.candidates[0]?.text).toBe('It happened once in this round, and it was punished.');
+    const closing = (await loadClosing({ kind: 'round', roundId: round.id, slot: 'a' }))!;
+    expect(closing.draft.points[0]?.text).toBe('It happened once in this round, and it was punished.');
   });
 });
 
@@ -137,7 +137,11 @@ describe('homework', () => {
       questions: [],
       remark: '',
     };
-    await insertSignedReview(pool(), { id: randomUUID(), roundId: first.id, slot: 'a', version: 1, content }, coach.id);
+    await insertSignedReview(
+      pool(),
+      { id: randomUUID(), about: { kind: 'round', roundId: first.id, slot: 'a' }, version: 1, content },
+      coach.id,
+    );
     const signedOn = (day: string) =>
       pool().query('update signed_review set signed_at = $1::timestamptz', [`${day}T21:00:00`]);
     const found = async (round: { id: string }) =>

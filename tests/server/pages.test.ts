@@ -157,7 +157,12 @@ describe('a student’s page', () => {
     expect(page.past.hurts).toMatchObject([{ hurt: 'left knee' }]);
     expect((await loadStudent(marek))?.past.apart[0]?.marks).toEqual([]);
     const review = { good: { text: 'Waits.', markIds: [] }, points: [], questions: [], remark: '' };
-    const signed = { id: randomUUID(), roundId: lesson.id, slot: 'a' as const, version: 1, content: review };
+    const signed = {
+      id: randomUUID(),
+      about: { kind: 'round' as const, roundId: lesson.id, slot: 'a' as const },
+      version: 1,
+      content: review,
+    };
     await insertSignedReview(pool(), signed, coach.id);
     expect((await loadStudent(ana))?.past.reviews).toMatchObject([{ partner: 'Marek Osei', signedByName: 'ludo' }]);
   });
@@ -229,17 +234,22 @@ describe('two who were taken for one', () => {
 describe('closing a review', () => {
   it('drafts what to work on with its evidence, the homework due in three weeks, and knows what was signed', async () => {
     const round = await marked();
-    const page = (await loadClosing(round.id, 'a'))!;
+    const page = (await loadClosing({ kind: 'round', roundId: round.id, slot: 'a' }))!;
     expect(page.draft.points).toMatchObject([{ errorId: 'err-half-flat', homeworkDue: addDays(day, 21) }]);
     const [point] = page.draft.points;
     expect(point?.markIds).toHaveLength(2);
     expect(page.evidence[point?.markIds[0] ?? '']).toMatchObject({ at: '0:50', mediaSeconds: 60 });
-    expect((await loadClosing(round.id, 'b'))?.draft.points).toEqual([]);
+    expect((await loadClosing({ kind: 'round', roundId: round.id, slot: 'b' }))?.draft.points).toEqual([]);
     const review = { good: { text: 'Waits.', markIds: [] }, points: [], questions: [], remark: '' };
-    const signed = { id: randomUUID(), roundId: round.id, slot: 'a' as const, version: 1, content: review };
+    const signed = {
+      id: randomUUID(),
+      about: { kind: 'round' as const, roundId: round.id, slot: 'a' as const },
+      version: 1,
+      content: review,
+    };
     await insertSignedReview(pool(), signed, coach.id);
-    expect((await loadClosing(round.id, 'a'))?.signed).toHaveLength(1);
-    expect(await loadClosing(randomUUID(), 'a')).toBeUndefined();
+    expect((await loadClosing({ kind: 'round', roundId: round.id, slot: 'a' }))?.signed).toHaveLength(1);
+    expect(await loadClosing({ kind: 'round', roundId: randomUUID(), slot: 'a' })).toBeUndefined();
   });
 });
 

@@ -208,18 +208,34 @@ describe('a review', () => {
     const round = await seedRound(await seedPerson('Ana'), await seedPerson('Marek'));
     const id = randomUUID();
     for (let sent = 0; sent < 2; sent += 1)
-      expect(await signReview(round.id, 'a', 0, review, id)).toEqual({ ok: true, version: 1 });
-    expect(await signReview(round.id, 'a', 0, review, randomUUID())).toEqual(
+      expect(await signReview({ kind: 'round', roundId: round.id, slot: 'a' }, 0, review, id)).toEqual({
+        ok: true,
+        version: 1,
+      });
+    expect(await signReview({ kind: 'round', roundId: round.id, slot: 'a' }, 0, review, randomUUID())).toEqual(
       refusedWith('', 'signed this review meanwhile'),
     );
-    expect(await signReview(round.id, 'a', 1, { ...review, remark: 'And more.' }, randomUUID())).toEqual({
+    expect(
+      await signReview(
+        { kind: 'round', roundId: round.id, slot: 'a' },
+        1,
+        { ...review, remark: 'And more.' },
+        randomUUID(),
+      ),
+    ).toEqual({
       ...{ ok: true, version: 2 },
     });
-    expect(await listSignedReviews(pool(), round.id, 'a')).toHaveLength(2);
-    expect(await signReview(round.id, 'b', 0, review, id)).toEqual(refusedWith('', 'another round'));
+    expect(await listSignedReviews(pool(), { kind: 'round', roundId: round.id, slot: 'a' })).toHaveLength(2);
+    expect(await signReview({ kind: 'round', roundId: round.id, slot: 'b' }, 0, review, id)).toEqual(
+      refusedWith('', 'another review'),
+    );
     const empty = { ...review, good: { text: '', markIds: [] } };
-    expect(await signReview(round.id, 'b', 0, empty, randomUUID())).toMatchObject({ ok: false });
-    expect(await signReview(randomUUID(), 'a', 0, review, randomUUID())).toEqual(refusedWith('', 'no longer there'));
+    expect(await signReview({ kind: 'round', roundId: round.id, slot: 'b' }, 0, empty, randomUUID())).toMatchObject({
+      ok: false,
+    });
+    expect(await signReview({ kind: 'round', roundId: randomUUID(), slot: 'a' }, 0, review, randomUUID())).toEqual(
+      refusedWith('', 'no longer there'),
+    );
   });
 });
 

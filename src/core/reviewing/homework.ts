@@ -11,7 +11,8 @@ export interface Homework {
   /** When it was to be looked at again; empty when no day was set. */
   readonly due: string;
   readonly givenOn: CalendarDate;
-  readonly roundId: string;
+  /** The round after which it was given; absent when several were closed together. */
+  readonly roundId?: string;
   /** How often the error was seen then. */
   readonly countThen: number;
 }

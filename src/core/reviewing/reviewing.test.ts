@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type ErrorMark, type Mark, readChains, readRound, tideOf } from '../round';
-import { strengths } from '../vocabulary';
+import { type Belt, errors, strengths } from '../vocabulary';
 import {
   type Choosable,
   chooseRounds,
@@ -118,37 +118,76 @@ describe('the draft of a review', () => {
     error('asked', 60, 'err-half-flat', { unsure: true }),
     { kind: 'strength', id: 'good', atSeconds: 70, strengthId: strengths[0]!.id, athlete: 'a' },
   ];
-  const draft = (athlete: 'a' | 'b' = 'a', priorities = new Map<string, number>(), these = marks) => {
-    const reading = readRound(round, these);
-    return draftReview(reading, readChains(reading, tideOf(reading)), athlete, 'white', priorities);
+  const draft = (
+    athlete: 'a' | 'b' = 'a',
+    priorities = new Map<string, number>(),
+    rounds: readonly (readonly Mark[])[] = [marks],
+    belt: Belt = 'white',
+  ) => {
+    const toClose = rounds.map((these) => {
+      const reading = readRound(round, these);
+      return { reading, chains: readChains(reading, tideOf(reading)), athlete, personId: 'p' };
+    });
+    return draftReview(toClose, belt, priorities);
   };
-  it('names first causes, not what hung from them, nor what was given on purpose or is still to be asked', () => {
-    const { candidates, questionMarkIds, good } = draft();
-    expect(candidates.map((one) => [one.errorId, one.markIds])).toEqual([['err-half-flat', ['flat']]]);
-    expect(candidates[0]!.damage).toBeGreaterThanOrEqual(3);
-    expect(questionMarkIds).toEqual(['asked']);
-    expect(good).toEqual({ conceptId: strengths[0]!.id, markIds: ['good'] });
+  it('proposes first causes, not what hung from them, nor what was given on purpose or is still to be asked', () => {
+    const { points, others, questions, goods } = draft();
+    expect(points.map((one) => [one.conceptId, one.markIds])).toEqual([['err-half-flat', ['flat']]]);
+    expect(points[0]!.damage).toBeGreaterThanOrEqual(3);
+    expect(others.map((one) => [one.kind, one.conceptId])).toEqual([['symptom', 'err-flat-under-pin']]);
+    expect(questions).toEqual([{ markId: 'asked', asks: 'wanted', conceptIds: [] }]);
+    expect(goods).toEqual([{ conceptId: strengths[0]!.id, markIds: ['good'] }]);
   });
   it('is made for either athlete; without a strength, a finished technique is the good thing', () => {
-    expect(draft('b').candidates.map((one) => one.markIds)).toEqual([['theirs']]);
-    expect(draft('b').good).toEqual({ conceptId: 'crossface-half-pass', markIds: ['pass'] });
-    expect(draft('a', new Map(), []).good).toBeUndefined();
+    expect(draft('b').points.map((one) => one.markIds)).toEqual([['theirs']]);
+    expect(draft('b').goods).toEqual([{ conceptId: 'crossface-half-pass', markIds: ['pass'] }]);
+    expect(draft('a', new Map(), [[]]).goods).toEqual([]);
   });
   it('takes what was punished and is not linked yet at the usual price of its kind', () => {
     const punished = [error('one', 100, 'err-flat-under-pin', { punished: 'yes' })];
-    const open = [error('one', 100, 'err-flat-under-pin', { punished: 'no' })];
-    const [first] = draft('a', new Map(), punished).candidates;
-    const [second] = draft('a', new Map(), open).candidates;
-    expect(first).toMatchObject({ damage: 0, unlinked: 1, unpunished: 0 });
-    expect(second).toMatchObject({ unlinked: 0, unpunished: 1 });
+    const open = [error('one', 100, 'err-flat-under-pin', { punished: 'no', punishedFrom: 'purple' })];
+    const again = [error('two', 100, 'err-flat-under-pin', { punished: 'spared', punishedFrom: 'blue' })];
+    const [first] = draft('a', new Map(), [punished]).points;
+    const [second] = draft('a', new Map(), [open, again]).points;
+    expect(first).toMatchObject({ damage: 0, unlinked: 1, unpunished: 0, rounds: 1 });
+    expect(second).toMatchObject({ unlinked: 0, unpunished: 2, rounds: 2, punishedFrom: 'blue' });
     expect(first!.worth).toBeGreaterThan(second!.worth);
   });
   it('ranks by cost here and by what keeps happening', () => {
     const two = [...marks, error('hands', 100, 'err-flat-under-pin', { punished: 'no' })];
-    expect(draft('a', new Map(), two).candidates.map((one) => one.errorId)).toEqual([
+    expect(draft('a', new Map(), [two]).points.map((one) => one.conceptId)).toEqual([
       'err-half-flat',
       'err-flat-under-pin',
     ]);
-    expect(draft('a', new Map([['err-flat-under-pin', 50]]), two).candidates[0]!.errorId).toBe('err-flat-under-pin');
+    expect(draft('a', new Map([['err-flat-under-pin', 50]]), [two]).points[0]!.conceptId).toBe('err-flat-under-pin');
+  });
+  it('closes somebody of any belt, and what has no entry', () => {
+    const high = errors.find((one) => one.belts.length > 0 && !one.belts.includes('black'))!;
+    const marked = [error('one', 100, high.id, { punished: 'yes' })];
+    expect(draft('a', new Map(), [marked], 'black').points).toMatchObject([{ conceptId: high.id, fitsBelt: false }]);
+    const own = [error('one', 100, 'nobody-knows', { punished: 'yes' })];
+    expect(draft('a', new Map(), [own]).points).toMatchObject([{ conceptId: 'nobody-knows', worth: 1 }]);
+  });
+  it('offers missed chances and what several errors have in common', () => {
+    const [one, other] = errors.filter((entry) => entry.principles.includes('elbows'));
+    const missed: Mark = { kind: 'chance', id: 'missed', atSeconds: 90, techniqueId: 'armbar', athlete: 'a' };
+    const { others } = draft('a', new Map(), [[error('x', 10, one!.id), error('y', 20, other!.id), missed]]);
+    expect(others.find((entry) => entry.kind === 'chance')).toMatchObject({ conceptId: 'armbar', markIds: ['missed'] });
+    expect(others.find((entry) => entry.conceptId === 'elbows')).toMatchObject({
+      kind: 'principle',
+      markIds: ['x', 'y'],
+    });
+  });
+  it('asks the one who knows: what they wanted, and how tight it was on them', () => {
+    const lock = { kind: 'attempt', atSeconds: 30, techniqueId: 'armbar', unsure: true } as const;
+    const locked: Mark = { ...lock, id: 'lock', athlete: 'b', stage: 'locked', orElse: 'triangle' };
+    const tried: Mark = { ...lock, id: 'entry', athlete: 'b', stage: 'entry' };
+    expect(draft('a', new Map(), [[locked, tried]]).questions).toEqual([
+      { markId: 'lock', asks: 'felt', conceptIds: [] },
+    ]);
+    expect(draft('b', new Map(), [[locked, tried]]).questions).toEqual([
+      { markId: 'entry', asks: 'wanted', conceptIds: [] },
+      { markId: 'lock', asks: 'wanted', conceptIds: ['armbar', 'triangle'] },
+    ]);
   });
 });

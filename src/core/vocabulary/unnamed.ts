@@ -68,7 +68,7 @@ export const unnamedTechniques: readonly Technique[] = [
 ];
 
 /** What an error or a good thing without a name is about; the words themselves stay with the mark. */
-const aboutWords: Readonly<Record<Principle, string>> = {
+export const principleWords: Readonly<Record<Principle, string>> = {
   posture: 'posture',
   base: 'base',
   frames: 'frames',
@@ -102,7 +102,9 @@ const unnamedError = (id: string, title: string, principle: Principle): Catalogu
 
 export const unnamedErrors: readonly CatalogueError[] = [
   unnamedError('err-unnamed', 'An error without a name', 'awareness'),
-  ...principles.map((one) => unnamedError(`err-unnamed-${one}`, `An error in ${aboutWords[one]}, without a name`, one)),
+  ...principles.map((one) =>
+    unnamedError(`err-unnamed-${one}`, `An error in ${principleWords[one]}, without a name`, one),
+  ),
 ];
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
@@ -119,7 +121,7 @@ const unnamedStrength = (id: string, title: string, principle: Principle): Stren
 export const unnamedStrengths: readonly Strength[] = [
   unnamedStrength('good-unnamed', 'Well done, without a name', 'awareness'),
   ...principles.map((one) =>
-    unnamedStrength(`good-unnamed-${one}`, `${capital(aboutWords[one])}, without a name`, one),
+    unnamedStrength(`good-unnamed-${one}`, `${capital(principleWords[one])}, without a name`, one),
   ),
 ];
 

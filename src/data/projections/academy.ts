@@ -102,6 +102,6 @@ export const listWork = (database: Database) =>
     database,
     z.object({ marked: z.number(), unmarked: z.number(), unsigned: z.number() }),
     `select (count(*) filter (where coalesce(f.mark_count, 0) > 0))::int as marked, (count(*) filter (where coalesce(f.mark_count, 0) = 0))::int as unmarked,
-       (count(*) filter (where coalesce(f.mark_count, 0) > 0 and not exists (select 1 from signed_review s where s.round_id = r.id)))::int as unsigned
+       (count(*) filter (where coalesce(f.mark_count, 0) > 0 and not exists (select 1 from closing c where c.round_id = r.id)))::int as unsigned
      from round r left join round_figured f on f.round_id = r.id`,
   );

@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
-import { type ReviewContent, reviewContentShape } from './reviewContent';
+import { type ClosingAbout, findClosingId, putClosing } from './closings';
+import { reviewContentShape } from './reviewContent';
 
 const signedRow = z
   .object({
     id: z.string(),
-    round_id: z.string(),
-    slot: z.enum(['a', 'b']),
+    closing_id: z.string(),
     version: z.number(),
     content: reviewContentShape,
     signed_by_name: z.string().nullable(),
@@ -15,8 +15,7 @@ const signedRow = z
   })
   .transform((row) => ({
     id: row.id,
-    roundId: row.round_id,
-    slot: row.slot,
+    closingId: row.closing_id,
     version: row.version,
     content: row.content,
     signedByName: row.signed_by_name ?? undefined,
@@ -24,54 +23,53 @@ const signedRow = z
   }));
 export type SignedReview = z.output<typeof signedRow>;
 
-const select = `select s.id, s.round_id, s.slot, s.version, s.content, c.display_name as signed_by_name, s.signed_at
-  from signed_review s left join coach c on c.id = s.signed_by`;
+const columns = 's.id, s.closing_id, s.version, s.content, c.display_name as signed_by_name, s.signed_at';
+const select = `select ${columns} from signed_review s left join coach c on c.id = s.signed_by`;
 
-/** Every version of the review of one athlete of a round, newest first. */
-export const listSignedReviews = (database: Database, roundId: string, slot: 'a' | 'b') =>
-  listRows(database, signedRow, `${select} where s.round_id = $1 and s.slot = $2 order by s.version desc`, [
-    roundId,
-    slot,
-  ]);
+/** Every version of a closing, newest first. */
+export const listVersions = (database: Database, closingId: string) =>
+  listRows(database, signedRow, `${select} where s.closing_id = $1 order by s.version desc`, [closingId]);
+
+/** Every version of what was signed about this, newest first; empty while nothing is. */
+export async function listSignedReviews(database: Database, about: ClosingAbout): Promise<SignedReview[]> {
+  const closingId = await findClosingId(database, about);
+  return closingId ? listVersions(database, closingId) : [];
+}
 
 export const findSignedReview = (database: Database, id: string) =>
   findRow(database, signedRow, `${select} where s.id = $1`, [id]);
 
-/** The version of the latest signing; 0 before the first. */
-export async function latestSignedVersion(database: Database, roundId: string, slot: 'a' | 'b'): Promise<number> {
-  const row = await findRow(
-    database,
-    z.object({ version: z.number() }),
-    'select coalesce(max(version), 0)::int as version from signed_review where round_id = $1 and slot = $2',
-    [roundId, slot],
-  );
-  return row?.version ?? 0;
-}
+/** What holds of a closing. */
+export const findLatestReview = (database: Database, closingId: string) =>
+  findRow(database, signedRow, `${select} where s.closing_id = $1 order by s.version desc limit 1`, [closingId]);
 
 /** Keeps a signing as the next version; 0 rows when somebody else signed that version first. */
-export const insertSignedReview = (
+export async function insertSignedReview(
   database: Database,
   review: {
     readonly id: string;
-    readonly roundId: string;
-    readonly slot: 'a' | 'b';
+    readonly about: ClosingAbout;
     readonly version: number;
-    readonly content: ReviewContent;
+    readonly content: z.input<typeof reviewContentShape>;
   },
   coachId: string | undefined,
-) =>
-  runStatement(
+): Promise<number> {
+  const closingId = await putClosing(database, review.about);
+  return runStatement(
     database,
-    `insert into signed_review (id, round_id, slot, version, content, signed_by) values ($1, $2, $3, $4, $5, $6)
-     on conflict (round_id, slot, version) do nothing`,
-    [review.id, review.roundId, review.slot, review.version, JSON.stringify(review.content), coachId ?? null],
+    `insert into signed_review (id, closing_id, version, content, signed_by) values ($1, $2, $3, $4, $5)
+     on conflict (closing_id, version) do nothing`,
+    [review.id, closingId, review.version, JSON.stringify(review.content), coachId ?? null],
   );
+}
 
-const earlierRow = signedRow.in
-  .extend({ person_id: z.string(), held_on: z.string() })
-  .transform(({ person_id, held_on, ...row }) => ({ ...signedRow.parse(row), personId: person_id, heldOn: held_on }));
+const aboutWhom = z.object({ person_id: z.string(), round_id: z.string().nullable(), held_on: z.string() });
+const earlierRow = z.intersection(aboutWhom, signedRow).transform(({ person_id, round_id, held_on, ...row }) => ({
+  ...row,
+  ...{ personId: person_id, roundId: round_id ?? undefined, heldOn: held_on },
+}));
 
-/** The latest signing before a round's day of the earlier rounds of these people, newest rounds first: what was signed on that day or later, nobody could have done in it. */
+/** What holds of the closings of these people up to a round and signed before its day, newest first: what was signed on that day or later, nobody could have done in it. */
 export const listEarlierReviews = (
   database: Database,
   personIds: readonly string[],
@@ -81,54 +79,56 @@ export const listEarlierReviews = (
   listRows(
     database,
     earlierRow,
-    `select distinct on (r.held_on, r.number_in_session, s.round_id, s.slot) s.id, s.round_id, s.slot, s.version, s.content,
-       c.display_name as signed_by_name, s.signed_at, a.person_id, r.held_on::text as held_on
-     from signed_review s
-       join round r on r.id = s.round_id
-       join round_athlete a on a.round_id = s.round_id and a.slot = s.slot
-       left join coach c on c.id = s.signed_by
-     where a.person_id = any($1::uuid[]) and s.round_id <> $2 and (r.held_on, r.number_in_session) < ($3::date, $4::int)
+    `select ${columns}, a.person_id, a.round_id, a.last_day::text as held_on
+     from latest_review s join closing_about a on a.closing_id = s.closing_id left join coach c on c.id = s.signed_by
+     where a.person_id = any($1::uuid[]) and a.round_id is distinct from $2 and (a.last_day, a.place) < ($3::date, $4::int)
        and s.signed_at::date < $3::date
-     order by r.held_on desc, r.number_in_session desc, s.round_id, s.slot, s.version desc limit $5`,
+     order by a.last_day desc, a.place desc, s.closing_id limit $5`,
     [personIds, before.roundId, before.heldOn, before.numberInSession, most],
   );
 
 const reviewOfRow = z
   .object({
     id: z.string(),
-    round_id: z.string(),
-    slot: z.enum(['a', 'b']),
+    closing_id: z.string(),
+    kind: z.enum(['round', 'days', 'academy']),
+    round_id: z.string().nullable(),
+    slot: z.enum(['a', 'b']).nullable(),
+    first_day: z.string(),
     held_on: z.string(),
-    partner: z.string(),
+    partner: z.string().nullable(),
     content: reviewContentShape,
     signed_by_name: z.string().nullable(),
   })
   .transform((row) => ({
     id: row.id,
-    roundId: row.round_id,
-    slot: row.slot,
+    closingId: row.closing_id,
+    kind: row.kind,
+    roundId: row.round_id ?? undefined,
+    slot: row.slot ?? undefined,
+    firstDay: row.first_day,
     heldOn: row.held_on,
-    partner: row.partner,
+    /** Of a review of one round. */
+    partner: row.partner ?? undefined,
     content: row.content,
     signedByName: row.signed_by_name ?? undefined,
   }));
 /** A signed review of somebody, as it was signed last. */
 export type ReviewOf = z.output<typeof reviewOfRow>;
 
-/** The reviews of somebody's newest rounds, each as it was signed last. */
+/** What holds of somebody's newest closings. */
 export const listReviewsOf = (database: Database, personId: string, most: number) =>
   listRows(
     database,
     reviewOfRow,
-    `select distinct on (r.held_on, r.number_in_session, s.round_id) s.id, s.round_id, s.slot, r.held_on::text as held_on, p.name as partner,
-       s.content, c.display_name as signed_by_name
-     from signed_review s
-       join round_athlete a on a.round_id = s.round_id and a.slot = s.slot
-       join round r on r.id = s.round_id
-       join round_athlete o on o.round_id = s.round_id and o.slot <> s.slot join person p on p.id = o.person_id
+    `select s.id, s.closing_id, a.kind, a.round_id, a.slot, a.first_day::text as first_day, a.last_day::text as held_on, p.name as partner, s.content,
+       c.display_name as signed_by_name
+     from closing_about a
+       join latest_review s on s.closing_id = a.closing_id
+       left join round_athlete o on o.round_id = a.round_id and o.slot <> a.slot left join person p on p.id = o.person_id
        left join coach c on c.id = s.signed_by
      where a.person_id = $1
-     order by r.held_on desc, r.number_in_session desc, s.round_id, s.version desc limit $2`,
+     order by a.last_day desc, a.place desc, s.id limit $2`,
     [personId, most],
   );
 
@@ -145,16 +145,16 @@ const homeworkRow = z
     day: row.day,
   }));
 
-/** Homework of people's reviews as they were signed last, since a day, oldest first; days in the academy's own zone. */
+/** Homework against errors of people's reviews as they were signed last, since a day, oldest first; days in the academy's own zone. */
 export const listHomeworkOf = (database: Database, personIds: readonly string[], since: string, timeZone: string) =>
   listRows(
     database,
     homeworkRow,
     `select s.person_id, point ->> 'errorId' as error_id, point ->> 'drillId' as drill_id, point ->> 'homework' as homework, s.day
-     from (select distinct on (x.round_id, x.slot) a.person_id, x.content, (x.signed_at at time zone $3)::date as day from signed_review x
-       join round_athlete a on a.round_id = x.round_id and a.slot = x.slot where a.person_id = any($1::uuid[]) order by x.round_id, x.slot, x.version desc) s
+     from (select a.person_id, x.content, (x.signed_at at time zone $3)::date as day from closing_about a
+       join latest_review x on x.closing_id = a.closing_id where a.person_id = any($1::uuid[])) s
      cross join lateral jsonb_array_elements(s.content -> 'points') as point
-     where s.day >= $2 and point ->> 'homework' <> '' order by s.day`,
+     where s.day >= $2 and point ->> 'homework' <> '' and point ->> 'errorId' is not null order by s.day`,
     [personIds, since, timeZone],
   );
 
@@ -171,8 +171,8 @@ export const listFirstPoints = (database: Database, personId: string, since: str
     database,
     firstPointRow,
     `select s.content -> 'points' -> 0 ->> 'errorId' as error_id, s.content -> 'points' -> 0 ->> 'drillId' as drill_id, s.day::text as day
-     from (select distinct on (x.round_id, x.slot) x.content, (x.signed_at at time zone $3)::date as day from signed_review x
-       join round_athlete a on a.round_id = x.round_id and a.slot = x.slot where a.person_id = $1 order by x.round_id, x.slot, x.version desc) s
+     from (select x.content, (x.signed_at at time zone $3)::date as day from closing_about a
+       join latest_review x on x.closing_id = a.closing_id where a.person_id = $1) s
      where s.day >= $2 and s.content -> 'points' -> 0 ->> 'errorId' is not null order by s.day`,
     [personId, since, timeZone],
   );

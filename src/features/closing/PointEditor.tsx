@@ -1,14 +1,16 @@
 'use client';
 
 import { styled } from 'styled-components';
-import { drillOf } from '@/core/vocabulary';
+import { drillOf, drillsOf } from '@/core/vocabulary';
+import { AddByName } from '@/forms/AddByName';
 import { DayField } from '@/forms/DayField';
 import { useHouse } from '@/terms/HouseContext';
 import { Quiet, Row } from '@/ui/layout/Page';
-import { Button, TextArea } from '@/ui/primitives';
+import { Button, TextArea, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import type { WorkPoint } from './closingReducer';
-import { Evidences, type Moments } from './Evidences';
+import { MomentsField } from './MomentsField';
+import type { Moments } from './moments';
 
 const Box = styled.fieldset`
   border: 0; border-left: 4px solid ${color.focus}; margin: 0; padding: 0 0 0 ${space(4)}; display: flex; flex-direction: column; gap: ${space(3)}; min-width: 0;
@@ -21,36 +23,34 @@ export interface PointEditorProps {
   readonly number: number;
   readonly last: boolean;
   readonly point: WorkPoint;
-  readonly roundId: string;
   readonly evidence: Moments;
   readonly onChange: (patch: Partial<WorkPoint>) => void;
   readonly onMove: (by: 1 | -1) => void;
   readonly onDrop: () => void;
 }
 
-/** One thing to work on: what, why, the cue, an if-then, a drill, homework with a day. */
-export function PointEditor({ number, last, point, roundId, evidence, onChange, onMove, onDrop }: PointEditorProps) {
-  const house = useHouse();
-  const drill = point.drillId ? drillOf(house, point.drillId) : undefined;
+/** One thing to work on: what, why, its moments, the cue, what to do in its place, an if-then, a drill, homework with a day. */
+export function PointEditor({ number, last, point, evidence, onChange, onMove, onDrop }: PointEditorProps) {
+  const title = point.title || 'In your own words';
   return (
     <Box>
       <legend>
-        {number}. {point.title}
+        {number}. {title}
       </legend>
-      <Evidences roundId={roundId} markIds={point.markIds} evidence={evidence} />
+      <TextField label="Called" value={point.title} onChange={(next) => onChange({ title: next })} />
+      <MomentsField
+        of={title}
+        markIds={point.markIds}
+        evidence={evidence}
+        onChange={(markIds) => onChange({ markIds })}
+      />
       <TextArea label="What happens" value={point.text} onChange={(text) => onChange({ text })} />
       <div className="pair">
         <TextArea label="The cue" value={point.cue} onChange={(cue) => onChange({ cue })} />
-        <TextArea label="If … then …" value={point.branch} onChange={(branch) => onChange({ branch })} />
+        <TextArea label="Instead do" value={point.instead} onChange={(instead) => onChange({ instead })} />
       </div>
-      {drill ? (
-        <Row>
-          <span>Drill: {drill.name}</span>
-          <Button look="plain" onPress={() => onChange({ drillId: undefined })}>
-            Without a drill
-          </Button>
-        </Row>
-      ) : null}
+      <TextArea label="If … then …" rows={1} value={point.branch} onChange={(branch) => onChange({ branch })} />
+      <Drill drillId={point.drillId} onChange={(drillId) => onChange({ drillId })} />
       <div className="homework">
         <TextArea label="Homework" rows={1} value={point.homework} onChange={(homework) => onChange({ homework })} />
         <DayField
@@ -61,10 +61,10 @@ export function PointEditor({ number, last, point, roundId, evidence, onChange, 
         />
       </div>
       <Row>
-        <Button onPress={() => onMove(-1)} isDisabled={number === 1} aria-label={`${point.title}: earlier`}>
+        <Button onPress={() => onMove(-1)} isDisabled={number === 1} aria-label={`${title}: earlier`}>
           ↑
         </Button>
-        <Button onPress={() => onMove(1)} isDisabled={last} aria-label={`${point.title}: later`}>
+        <Button onPress={() => onMove(1)} isDisabled={last} aria-label={`${title}: later`}>
           ↓
         </Button>
         <Button look="plain" onPress={onDrop}>
@@ -74,4 +74,26 @@ export function PointEditor({ number, last, point, roundId, evidence, onChange, 
       </Row>
     </Box>
   );
+}
+
+/** The drill of a point: any of the academy's, or none. */
+function Drill({
+  drillId,
+  onChange,
+}: {
+  readonly drillId: string | undefined;
+  readonly onChange: (drillId: string | undefined) => void;
+}) {
+  const house = useHouse();
+  const drill = drillId ? drillOf(house, drillId) : undefined;
+  if (drill)
+    return (
+      <Row>
+        <span>Drill: {drill.name}</span>
+        <Button look="plain" onPress={() => onChange(undefined)}>
+          Without a drill
+        </Button>
+      </Row>
+    );
+  return <AddByName label="Drill" options={drillsOf(house)} onChoose={onChange} />;
 }

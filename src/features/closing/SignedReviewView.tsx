@@ -9,7 +9,9 @@ import { useHouse } from '@/terms/HouseContext';
 import { Notice, Quiet, Row } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import { Evidences, type Moments } from './Evidences';
+import { keysOf } from './closingReducer';
+import { Evidences } from './Evidences';
+import type { Moments } from './moments';
 
 const Sheet = styled.article`
   max-width: 74ch; display: flex; flex-direction: column; gap: ${space(4)}; line-height: 1.5;
@@ -31,12 +33,10 @@ export interface SignedVersion {
 /** What was signed, as it was signed; earlier versions stay readable. */
 export function SignedReviewView({
   signed,
-  roundId,
   evidence,
   onReopen,
 }: {
   readonly signed: readonly SignedVersion[];
-  readonly roundId: string;
   readonly evidence: Moments;
   readonly onReopen: () => void;
 }) {
@@ -46,6 +46,7 @@ export function SignedReviewView({
   if (!shown) return null;
   const { good, points, questions, remark } = shown.content;
   const isLatest = shown === signed[0];
+  const keys = keysOf(points);
   return (
     <Sheet>
       <div className="screen">
@@ -74,18 +75,19 @@ export function SignedReviewView({
         <>
           <h2>Done well</h2>
           <p>{good.text}</p>
-          <Evidences roundId={roundId} markIds={good.markIds} evidence={evidence} />
+          <Evidences markIds={good.markIds} evidence={evidence} />
         </>
       ) : null}
       {points.length > 0 ? (
         <>
           <h2>To work on</h2>
           <ol>
-            {points.map((point) => (
-              <li key={point.errorId}>
+            {points.map((point, at) => (
+              <li key={keys[at]}>
                 <h3>{point.title}</h3>
                 <p>{point.text}</p>
                 {point.cue ? <p className="cue">{point.cue}</p> : null}
+                {point.instead ? <p>Instead: {point.instead}</p> : null}
                 {point.branch ? <p>{point.branch}</p> : null}
                 {point.drillId ? <p>Drill: {drillOf(house, point.drillId)?.name}</p> : null}
                 {point.homework ? (
@@ -94,7 +96,7 @@ export function SignedReviewView({
                     {point.homeworkDue ? `, checked on ${dayWords(point.homeworkDue)}` : ''}: {point.homework}
                   </p>
                 ) : null}
-                <Evidences roundId={roundId} markIds={point.markIds} evidence={evidence} />
+                <Evidences markIds={point.markIds} evidence={evidence} />
               </li>
             ))}
           </ol>

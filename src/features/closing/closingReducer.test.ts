@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { closingInput } from '@/server/reviews/closingInput';
-import { closingReducer, type WorkPoint } from './closingReducer';
+import { closingReducer, keysOf, ownPoint, type WorkPoint } from './closingReducer';
 
 const point = (errorId: string): WorkPoint => ({
   errorId,
   title: errorId,
   text: '',
   cue: '',
+  instead: '',
   branch: '',
   homework: '',
   homeworkDue: '',
@@ -27,6 +28,16 @@ describe('the review before it is signed', () => {
     expect(order(closingReducer(two, { kind: 'take-point', point: point('q') }))).toBe('xzq');
     expect(order(closingReducer(three, { kind: 'take-point', point: point('q') }))).toBe('xyz');
   });
+  it('takes several in own words, each under a name that stays while it is written', () => {
+    const two = closingReducer(closingReducer(empty, { kind: 'take-point', point: ownPoint }), {
+      kind: 'take-point',
+      point: ownPoint,
+    });
+    const written = closingReducer(two, { kind: 'point', at: 0, patch: { title: 'breathe' } });
+    expect(keysOf(two.points)).toEqual(keysOf(written.points));
+    expect(keysOf([point('x'), ownPoint, { ...ownPoint, aboutId: 'armbar' }])).toEqual(['x', 'own 1', 'armbar']);
+    expect(closingInput.safeParse(written).error?.issues[0]?.message).toBe('Say what it is about.');
+  });
   it('keeps what is written in its place', () => {
     const written = closingReducer(three, { kind: 'point', at: 1, patch: { cue: 'elbow home' } });
     expect(written.points.map((one) => one.cue)).toEqual(['', 'elbow home', '']);
@@ -35,9 +46,9 @@ describe('the review before it is signed', () => {
       at: 0,
       text: 'why?',
     });
-    expect(asked.questions).toEqual([{ text: 'why?' }]);
+    expect(asked.questions).toEqual([{ text: 'why?', choices: [] }]);
     expect(closingReducer(asked, { kind: 'drop-question', at: 0 }).questions).toEqual([]);
-    expect(closingReducer(empty, { kind: 'good', text: 'calm' }).good.text).toBe('calm');
+    expect(closingReducer(empty, { kind: 'good', good: { text: 'calm' } }).good.text).toBe('calm');
   });
   it('is signed only when it says something, and with days that exist', () => {
     const problem = (content: object) => closingInput.safeParse({ ...empty, ...content }).error?.issues[0]?.message;

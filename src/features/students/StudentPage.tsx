@@ -313,7 +313,7 @@ function Past({ person, rounds, foot, past, unit }: PastProps) {
       <Section data-print="no">
         <h2>Reviews and homework</h2>
         <div className="matter">
-          <Reviews reviews={past.reviews} />
+          <Reviews personId={person.id} reviews={past.reviews} />
         </div>
       </Section>
       <Section data-print="no">

@@ -4,11 +4,11 @@ import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { type Outcome, refuse } from '@/core/kernel';
 import { pool } from '@/data/client';
-import { findSignedReview, insertSignedReview, latestSignedVersion } from '@/data/reviews/signedReviews';
-import { findRound } from '@/data/rounds/rounds';
+import { findClosingId } from '@/data/reviews/closings';
+import { findLatestReview, findSignedReview, insertSignedReview } from '@/data/reviews/signedReviews';
 import { defineCommand } from '../kernel/defineCommand';
-import { findOpenSecondReview } from './blindness';
-import { closingInput } from './closingInput';
+import { aboutInput, closingInput } from './closingInput';
+import { sightOf } from './loadClosing';
 
 /**
  * Signs a review as the version after the one that the coach saw; an earlier signing by somebody else is told, and nothing is overwritten. `reviewId` is
@@ -16,25 +16,26 @@ import { closingInput } from './closingInput';
  */
 export const signReview = defineCommand({
   actor: 'coach',
-  args: [z.uuid(), z.enum(['a', 'b']), z.number().int().min(0), closingInput, z.uuid()],
-  run: async (coach, roundId, slot, seenVersion, content, reviewId): Promise<Outcome<{ readonly version: number }>> => {
-    if (!(await findRound(pool(), roundId))) return refuse('This round is no longer there.');
-    if (await findOpenSecondReview(roundId, coach.id))
-      return refuse('You review this round blind: end your second review first.');
+  args: [aboutInput, z.number().int().min(0), closingInput, z.uuid()],
+  run: async (coach, about, seenVersion, content, reviewId): Promise<Outcome<{ readonly version: number }>> => {
+    const sight = await sightOf(about, coach.id);
+    if (sight === 'gone') return refuse('What this review closes is no longer there.');
+    if (sight === 'blind') return refuse('You review this round blind: end your second review first.');
+    const closingId = await findClosingId(pool(), about);
     const before = await findSignedReview(pool(), reviewId);
     if (before)
-      return before.roundId === roundId && before.slot === slot
+      return before.closingId === closingId
         ? { ok: true, version: before.version }
-        : refuse('This signing belongs to another round. Reload the page.');
+        : refuse('This signing belongs to another review. Reload the page.');
     // The page says what it saw; how far the versions are only the database knows.
-    const latest = await latestSignedVersion(pool(), roundId, slot);
-    const review = { id: reviewId, roundId, slot, version: latest + 1, content };
+    const latest = closingId ? ((await findLatestReview(pool(), closingId))?.version ?? 0) : 0;
+    const review = { id: reviewId, about, version: latest + 1, content };
     const stored = latest === seenVersion ? await insertSignedReview(pool(), review, coach.id) : 0;
     if (stored === 0)
       return refuse(
         'Another coach signed this review meanwhile. What you wrote stays on this page: reload it to see theirs.',
       );
-    revalidatePath(`/rounds/${roundId}/closing`);
+    revalidatePath('/', 'layout');
     return { ok: true, version: review.version };
   },
 });

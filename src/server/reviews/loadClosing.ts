@@ -1,12 +1,22 @@
+import { phraseMark } from '@/core/callline';
 import { formatClock } from '@/core/clock';
-import { addDays } from '@/core/kernel';
-import { draftReview, type WorkCandidate } from '@/core/reviewing';
-import { type Athlete, conceptIdOf, type Mark, readChains, readRound, tideOf } from '@/core/round';
-import { adultEquivalent, cueOf, drillOf, findError, type HouseWords, houseNameOf } from '@/core/vocabulary';
+import { roundFigures } from '@/core/figures';
+import { shortNamesOf } from '@/core/kernel';
+import {
+  checkHomework,
+  type DraftQuestion,
+  draftReview,
+  type Homework,
+  type HomeworkCheck,
+  type RoundToClose,
+} from '@/core/reviewing';
+import { type Athlete, type Mark, readChains, readRound, tideOf } from '@/core/round';
+import { adultEquivalent, type HouseWords, houseNameOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findPerson } from '@/data/people/people';
-import { listSignedReviews } from '@/data/reviews/signedReviews';
-import { findRound } from '@/data/rounds/rounds';
+import { type ClosingAbout, findClosingId } from '@/data/reviews/closings';
+import { listVersions } from '@/data/reviews/signedReviews';
+import { findRound, listRounds, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
 import { loadPatterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
@@ -14,115 +24,202 @@ import { isUuid } from '../kernel/isUuid';
 import { loadHouse } from '../language/loadHouse';
 import { marksByRound } from '../rounds/marksByRound';
 import { ruleSetOf } from '../rounds/ruleSetOf';
-import { requireSight } from './blindness';
+import { findOpenSecondReview, listBlindRounds, requireSight } from './blindness';
 import type { ReviewContent } from './closingInput';
+import { listHomeworkBefore } from './loadHomework';
+import { pointOf } from './pointOf';
 
-/** Homework is looked for on footage of three weeks later. @source own decision */
-const HOMEWORK_DAYS = 21;
+/** Rounds that one closing looks at. @source own decision: a week of a whole academy; more is no evening and no visit */
+const MOST_ROUNDS = 120;
 
-/** A piece of evidence: a mark with its moment of the round. */
+/** A piece of evidence: a mark with its moment. */
 export interface Evidence {
   readonly markId: string;
+  readonly roundId: string;
+  /** When, as one says it: "2:13", of several rounds with whom. */
   readonly at: string;
   readonly mediaSeconds: number;
+  /** What is marked there. */
+  readonly words: string;
+  readonly filmed: boolean;
 }
 export type WorkPoint = ReviewContent['points'][number];
 
-/** What closing the review of one athlete of a round needs: the draft, what else could be taken in, and what was signed. */
-export async function loadClosing(roundId: string, slot: Athlete) {
-  const coach = await requireCoach();
-  const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
-  if (!round) return undefined;
-  await requireSight(round.id, coach.id);
-  const [house, person, signed, rules] = await Promise.all([
-    loadHouse(),
-    findPerson(pool(), round[slot].personId),
-    listSignedReviews(pool(), round.id, slot),
-    ruleSetOf(pool(), round.ruleSet),
-  ]);
-  const marks = (await marksByRound(pool(), house, [round])).get(round.id) ?? [];
-  const reading = readRound(round, marks);
-  const athlete = round[slot];
-  const belt = adultEquivalent(athlete.belt);
-  const draft = draftReview(
-    reading,
-    readChains(reading, tideOf(reading), rules?.points?.points),
-    slot,
-    belt,
-    await prioritiesOf(athlete.personId),
+/** Homework that was given before, and what these rounds say of it. */
+export interface HomeworkSeen extends Homework {
+  readonly check: HomeworkCheck;
+}
+
+interface ClosedRound extends RoundToClose {
+  readonly round: Round;
+  readonly marks: readonly Mark[];
+}
+
+/** The rounds of somebody's days, or of everybody's, once for each athlete that is closed. */
+async function listClosed(about: ClosingAbout, coachId: string, house: HouseWords): Promise<ClosedRound[] | undefined> {
+  if (about.kind === 'round') {
+    const round = isUuid(about.roundId) ? await findRound(pool(), about.roundId) : undefined;
+    if (!round) return undefined;
+    await requireSight(round.id, coachId);
+    return readClosed([round], () => [about.slot], house);
+  }
+  const { firstDay, lastDay } = about;
+  const personIds = about.kind === 'days' ? [about.personId] : [];
+  const found = await listRounds(pool(), { personIds, fromDay: firstDay, toDay: lastDay, marked: true }, MOST_ROUNDS);
+  const blind = await listBlindRounds(coachId);
+  const rounds = found.rows.filter((round) => !blind.includes(round.id)).reverse();
+  const slotsOf = (round: Round): Athlete[] =>
+    about.kind === 'academy' ? ['a', 'b'] : [round.a.personId === about.personId ? 'a' : 'b'];
+  return readClosed(rounds, slotsOf, house);
+}
+
+async function readClosed(
+  rounds: readonly Round[],
+  slotsOf: (round: Round) => readonly Athlete[],
+  house: HouseWords,
+): Promise<ClosedRound[]> {
+  const marks = await marksByRound(pool(), house, rounds);
+  const closed = await Promise.all(
+    rounds.map(async (round) => {
+      const own = marks.get(round.id) ?? [];
+      const reading = readRound(round, own);
+      const rules = await ruleSetOf(pool(), round.ruleSet);
+      const chains = readChains(reading, tideOf(reading), rules?.points?.points);
+      return slotsOf(round).map((athlete) => ({
+        ...{ round, marks: own, reading, chains, athlete, personId: round[athlete].personId },
+      }));
+    }),
   );
-  const evidenceOf = (markId: string): Evidence | undefined => {
-    const mark = marks.find((one) => one.id === markId);
-    return mark && { markId, at: formatClock(mark.atSeconds - round.startSeconds), mediaSeconds: mark.atSeconds };
-  };
-  const day = await today();
-  const candidates = draft.candidates.map((one) => pointOf(one, house, day));
+  return closed.flat();
+}
+
+/** What closing a round, somebody's days or the academy's needs: the draft, what else could be taken in, what was asked of them before, and what was signed. */
+export async function loadClosing(about: ClosingAbout) {
+  const coach = await requireCoach();
+  const house = await loadHouse();
+  const closed = await listClosed(about, coach.id, house);
+  if (!closed) return undefined;
+  const personId = about.kind === 'academy' ? undefined : about.kind === 'days' ? about.personId : closed[0]?.personId;
+  const person = personId && isUuid(personId) ? await findPerson(pool(), personId) : undefined;
+  if (about.kind === 'days' && !person) return undefined;
+  const [first] = closed;
+  const belt = about.kind === 'academy' ? 'white' : adultEquivalent(first?.round[first.athlete].belt ?? person?.belt);
+  const [draft, closingId, day] = await Promise.all([
+    prioritiesOf(personId).then((priorities) => draftReview(closed, belt, priorities)),
+    findClosingId(pool(), about),
+    today(),
+  ]);
+  const evidence = evidenceOf(closed, house);
+  const [good] = draft.goods;
+  const points = draft.points.map((one) => pointOf(one, house, day));
   return {
-    round: { id: round.id, heldOn: round.heldOn, a: round.a.name, b: round.b.name, markCount: marks.length },
-    slot,
+    about,
+    closingId,
     coachId: coach.id,
-    athleteName: athlete.name,
-    standing: person?.standing ?? 'student',
-    candidates,
+    day,
+    rounds: describeRounds(closed),
+    markCount: new Set(closed.flatMap((one) => one.marks.map((mark) => mark.id))).size,
+    /** Absent for the academy. */
+    person: person && { id: person.id, name: person.name, standing: person.standing },
+    goods: draft.goods.map((one) => ({ ...one, title: houseNameOf(house, one.conceptId) })),
+    others: draft.others.map((one) => ({ kind: one.kind, point: pointOf(one, house, day) })),
     draft: {
-      good: { text: goodWords(draft.good, marks, house), markIds: [...(draft.good?.markIds ?? [])].slice(0, 3) },
-      points: candidates.slice(0, 3),
-      questions: draft.questionMarkIds.map((markId) => ({ markId, text: questionWords(marks, markId, house) })),
+      good: { text: good ? goodWords(good, closed, house) : '', markIds: [...(good?.markIds ?? [])].slice(0, 3) },
+      points,
+      questions: about.kind === 'academy' ? [] : draft.questions.map((one) => questionOf(one, evidence, house)),
       remark: '',
     } satisfies ReviewContent,
-    evidence: Object.fromEntries(marks.flatMap(({ id }) => (evidenceOf(id) ? [[id, evidenceOf(id)!]] : []))),
-    signed,
+    evidence,
+    homework: personId ? await homeworkSeen(personId, closed) : [],
+    signed: closingId ? await listVersions(pool(), closingId) : [],
     house,
   };
 }
 export type Closing = NonNullable<Awaited<ReturnType<typeof loadClosing>>>;
 
+/** The rounds that are closed, each once. */
+const describeRounds = (closed: readonly ClosedRound[]) =>
+  [...new Map(closed.map((one) => [one.round.id, one])).values()].map(({ round, athlete }) => ({
+    ...{ id: round.id, heldOn: round.heldOn, a: round.a.name, b: round.b.name, athlete },
+  }));
+
+function evidenceOf(closed: readonly ClosedRound[], house: HouseWords): Record<string, Evidence> {
+  const several = new Set(closed.map((one) => one.round.id)).size > 1;
+  const all: Record<string, Evidence> = {};
+  for (const { round, marks, athlete } of closed) {
+    const [a = '', b = ''] = shortNamesOf([round.a.name, round.b.name]);
+    const other = athlete === 'a' ? b : a;
+    for (const mark of marks) {
+      const clock = formatClock(mark.atSeconds - round.startSeconds);
+      all[mark.id] = {
+        ...{ markId: mark.id, roundId: round.id, mediaSeconds: mark.atSeconds, filmed: round.footageId !== undefined },
+        at: several ? `${clock} with ${other}` : clock,
+        words: phraseMark(mark, { a, b }, (id) => houseNameOf(house, id)),
+      };
+    }
+  }
+  return all;
+}
+
 /** What keeps happening to a person, by error. */
-async function prioritiesOf(personId: string): Promise<ReadonlyMap<string, number>> {
-  const person = await findPerson(pool(), personId);
+async function prioritiesOf(personId: string | undefined): Promise<ReadonlyMap<string, number>> {
+  const person = personId && isUuid(personId) ? await findPerson(pool(), personId) : undefined;
   if (!person) return new Map();
   const { errors } = await loadPatterns(pool(), person, await today());
   return new Map(errors.map((one) => [one.errorId, one.priority]));
 }
 
-function pointOf({ errorId, markIds, damage, unlinked }: WorkCandidate, house: HouseWords, day: string): WorkPoint {
-  const drillId = findError(errorId)?.drillIds.find((id) => !house.hiddenIds.includes(id));
-  const drill = drillId ? drillOf(house, drillId) : undefined;
-  const branch = drill?.branches[0];
-  const times = ['never', 'once', 'twice'][markIds.length] ?? `${markIds.length} times`;
-  const cost =
-    damage >= 0.5
-      ? `, and it cost about ${damage.toFixed(0)} points’ worth`
-      : unlinked > 0
-        ? ', and it was punished'
-        : ', so far without a price';
-  const cue = cueOf(house, errorId);
-  return {
-    errorId,
-    title: houseNameOf(house, errorId),
-    text: `It happened ${times} in this round${cost}.`,
-    cue,
-    branch: branch ? `If ${branch.when}, then ${branch.answer}.` : '',
-    drillId,
-    homework: cue ? `To be seen on your next footage: ${cue}` : '',
-    homeworkDue: addDays(day, HOMEWORK_DAYS),
-    markIds: [...markIds],
-  };
+/** The latest homework from before these rounds, and what they say of it together. */
+async function homeworkSeen(personId: string, closed: readonly ClosedRound[]): Promise<HomeworkSeen[]> {
+  const [first] = closed;
+  if (!first) return [];
+  const { id: roundId, heldOn, numberInSession } = first.round;
+  const given = await listHomeworkBefore(pool(), [personId], { roundId, heldOn, numberInSession });
+  const figures = closed.map(({ round, athlete, marks }) =>
+    roundFigures({
+      ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks, beltGap: 0, weightGap: 0 },
+    }),
+  );
+  return given.map(({ personId: _own, ...homework }) => {
+    const checks = figures.map((one) => checkHomework(one, homework.errorId));
+    const count = checks.reduce((sum, one) => sum + one.count, 0);
+    const exposure = checks.reduce((sum, one) => sum + one.exposure, 0);
+    const shows = count > 0 ? 'again' : exposure > 0 ? 'kept' : 'not-tested';
+    return { ...homework, athlete: first.athlete, check: { shows, count, exposure, unit: checks[0]?.unit ?? 'times' } };
+  });
 }
 
-const goodWords = (
-  good: { readonly conceptId: string; readonly markIds: readonly string[] } | undefined,
-  marks: readonly Mark[],
+function goodWords(
+  good: { readonly conceptId: string; readonly markIds: readonly string[] },
+  closed: readonly ClosedRound[],
   house: HouseWords,
-): string => {
-  if (!good) return '';
-  const note = marks.find((mark) => good.markIds.includes(mark.id))?.note;
+): string {
+  const note = closed.flatMap((one) => one.marks).find((mark) => good.markIds.includes(mark.id))?.note;
   const times = good.markIds.length > 1 ? `, ${good.markIds.length} times` : '';
   return `${houseNameOf(house, good.conceptId)}${times}.${note && note !== 'good' ? ` ${note}` : ''}`;
-};
+}
 
-function questionWords(marks: readonly Mark[], markId: string, house: HouseWords): string {
-  const mark = marks.find((one) => one.id === markId);
-  const conceptId = mark && conceptIdOf(mark);
-  return conceptId ? `What did you want there? (${houseNameOf(house, conceptId)})` : 'What did you want there?';
+/** How tight it was, as those say it who were in it. */
+const feltChoices = ['tight: I had to tap or move', 'there, but not tight', 'not there'];
+
+function questionOf(
+  { markId, asks, conceptIds }: DraftQuestion,
+  evidence: Readonly<Record<string, Evidence>>,
+  house: HouseWords,
+): ReviewContent['questions'][number] {
+  const at = evidence[markId]?.at ?? '';
+  if (asks === 'felt')
+    return { markId, text: `How tight was it on you at ${at}?`, choices: feltChoices.map((text) => ({ text })) };
+  const choices = conceptIds.map((conceptId) => ({ text: houseNameOf(house, conceptId), conceptId }));
+  return { markId, text: `What did you want at ${at}?`, choices };
+}
+
+/** Whether this coach may read and sign this now; `blind` while they review a round of it blind. */
+export async function sightOf(about: ClosingAbout, coachId: string): Promise<'gone' | 'blind' | undefined> {
+  if (about.kind === 'round') {
+    if (!(await findRound(pool(), about.roundId))) return 'gone';
+    return (await findOpenSecondReview(about.roundId, coachId)) ? 'blind' : undefined;
+  }
+  if (about.kind === 'days' && !(await findPerson(pool(), about.personId))) return 'gone';
+  return undefined;
 }

@@ -6,15 +6,28 @@ import type { Round } from '@/data/rounds/rounds';
 /** The latest homework against each error of both athletes, given after rounds before this one. */
 export async function loadHomework(database: Database, round: Round): Promise<Homework[]> {
   const before = { roundId: round.id, heldOn: round.heldOn, numberInSession: round.numberInSession };
-  const reviews = await listEarlierReviews(database, [round.a.personId, round.b.personId], before);
-  const found = new Map<string, Homework>();
-  for (const review of reviews) {
-    const athlete = review.personId === round.a.personId ? 'a' : 'b';
+  const given = await listHomeworkBefore(database, [round.a.personId, round.b.personId], before);
+  return given.map(({ personId, ...homework }) => ({
+    ...homework,
+    athlete: personId === round.a.personId ? 'a' : 'b',
+  }));
+}
+
+type Given = Omit<Homework, 'athlete'> & { readonly personId: string };
+
+/** The latest homework against each error of these people that was given before a round. */
+export async function listHomeworkBefore(
+  database: Database,
+  personIds: readonly string[],
+  before: { readonly roundId: string; readonly heldOn: string; readonly numberInSession: number },
+): Promise<Given[]> {
+  const found = new Map<string, Given>();
+  for (const review of await listEarlierReviews(database, personIds, before)) {
+    const { personId, heldOn: givenOn, roundId } = review;
     for (const { errorId, homework, homeworkDue: due, markIds } of review.content.points) {
-      const key = `${athlete} ${errorId}`;
-      if (homework === '' || found.has(key)) continue;
-      const { heldOn: givenOn, roundId } = review;
-      found.set(key, { athlete, errorId, text: homework, due, givenOn, roundId, countThen: markIds.length });
+      const key = `${personId} ${errorId}`;
+      if (errorId === undefined || homework === '' || found.has(key)) continue;
+      found.set(key, { personId, errorId, text: homework, due, givenOn, roundId, countThen: markIds.length });
     }
   }
   return [...found.values()];

@@ -133,8 +133,8 @@ async function problemOfJoin(
     if (other.a.personId !== first.a.personId || other.b.personId !== first.b.personId)
       return `${other.a.name} and ${other.b.name} are on the other card. Rounds are joined when both cards name the same two in the same order.`;
     const signed = [
-      ...(await listSignedReviews(client, other.id, 'a')),
-      ...(await listSignedReviews(client, other.id, 'b')),
+      ...(await listSignedReviews(client, { kind: 'round', roundId: other.id, slot: 'a' })),
+      ...(await listSignedReviews(client, { kind: 'round', roundId: other.id, slot: 'b' })),
       ...(await listSecondReviews(client, other.id)),
     ];
     if (signed.length > 0) return 'The later round has a review of its own, which would be lost. Leave the two apart.';

@@ -51,7 +51,8 @@ export async function loadPast(
     loadQuestionsAbout(person),
     loadReadiness(person),
   ]);
-  const isSeen = ({ roundId }: { readonly roundId: string }) => !withoutRoundIds.includes(roundId);
+  const isSeen = ({ roundId }: { readonly roundId?: string }) =>
+    roundId === undefined || !withoutRoundIds.includes(roundId);
   return {
     ...{ belts, weights, hurts, questions, units },
     reviews: reviews.filter(isSeen),

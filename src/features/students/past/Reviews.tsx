@@ -17,16 +17,18 @@ const Review = styled.article`
 
 export interface SignedReviewLine {
   readonly id: string;
-  readonly roundId: string;
-  readonly slot: 'a' | 'b';
+  /** Of a review of one round; one of days has neither, nor a partner. */
+  readonly roundId?: string;
+  readonly slot?: 'a' | 'b';
+  readonly firstDay: string;
   readonly heldOn: string;
-  readonly partner: string;
+  readonly partner?: string;
   readonly signedByName?: string;
   readonly content: {
     readonly good: { readonly text: string };
     readonly points: readonly {
       readonly title: string;
-      readonly errorId: string;
+      readonly errorId?: string;
       readonly cue: string;
       readonly drillId?: string;
       readonly homework: string;
@@ -38,24 +40,28 @@ export interface SignedReviewLine {
 const SHOWN = 3;
 
 /** Signed reviews, newest first: what was good, what to work on with its homework, and what was asked. */
-export function Reviews({ reviews }: { readonly reviews: readonly SignedReviewLine[] }) {
+export function Reviews({
+  personId,
+  reviews,
+}: {
+  readonly personId: string;
+  readonly reviews: readonly SignedReviewLine[];
+}) {
   const wordOf = useWordOf();
   const { shown, toggle } = useShowAll(reviews, SHOWN);
   if (reviews.length === 0) return <p>No review is signed yet: “Close the review” in Review drafts one.</p>;
   return (
     <>
-      {shown.map(({ id, roundId, slot, heldOn, partner, signedByName, content }) => (
+      {shown.map(({ id, signedByName, content, ...closed }) => (
         <Review key={id}>
           <h3>
-            <Link href={`/rounds/${roundId}/closing?for=${slot}`}>
-              {dayWords(heldOn)} with {partner}
-            </Link>{' '}
+            <Link href={closingAddress(personId, closed)}>{closedWords(closed)}</Link>{' '}
             <Quiet style={{ fontWeight: 400 }}>{signedByName ? `signed by ${signedByName}` : ''}</Quiet>
           </h3>
           <ul>
             {content.good.text ? <li>Good: {content.good.text}</li> : null}
             {content.points.map((point) => (
-              <li key={point.errorId}>
+              <li key={point.title}>
                 <strong>{point.title}</strong>
                 {point.cue ? `: ${point.cue}` : ''}
                 {point.drillId ? <Quiet> · {wordOf(point.drillId)}</Quiet> : null}
@@ -79,3 +85,13 @@ export function Reviews({ reviews }: { readonly reviews: readonly SignedReviewLi
     </>
   );
 }
+
+type Closed = Pick<SignedReviewLine, 'roundId' | 'slot' | 'firstDay' | 'heldOn' | 'partner'>;
+
+const closingAddress = (personId: string, { roundId, slot, firstDay, heldOn }: Closed): string =>
+  roundId ? `/rounds/${roundId}/closing?for=${slot}` : `/students/${personId}/closing?from=${firstDay}&to=${heldOn}`;
+
+const closedWords = ({ partner, firstDay, heldOn }: Closed): string => {
+  if (partner) return `${dayWords(heldOn)} with ${partner}`;
+  return firstDay === heldOn ? `${dayWords(heldOn)}, the evening` : `${dayWords(firstDay)} to ${dayWords(heldOn)}`;
+};

@@ -11,18 +11,11 @@ import { checkHomework, type Homework } from '@/core/reviewing';
 import { type Athlete, type RoundReading, type Tide, thirdsOf } from '@/core/round';
 import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
+import { homeworkWords } from '@/terms/homeworkWords';
 import { color, size, space } from '@/ui/tokens/tokens';
 import type { Names } from '../../reviewView';
 import { SidePanel } from '../../SidePanel';
-import {
-  chanceWords,
-  classWords,
-  conversionWords,
-  homeworkWords,
-  nextMarkWords,
-  reactionWords,
-  thirdWords,
-} from './figuresView';
+import { chanceWords, classWords, conversionWords, nextMarkWords, reactionWords, thirdWords } from './figuresView';
 
 const Matter = styled.div`
   display: contents;

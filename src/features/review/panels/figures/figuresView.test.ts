@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { chanceFigures } from '@/core/attempts';
 import type { Mark } from '@/core/round';
-import { chanceWords, conversionWords, homeworkWords, nextMarkWords, reactionWords, thirdWords } from './figuresView';
+import { homeworkWords } from '@/terms/homeworkWords';
+import { chanceWords, conversionWords, nextMarkWords, reactionWords, thirdWords } from './figuresView';
 
 const names = { a: 'Ana', b: 'Marek' };
 

@@ -1,7 +1,5 @@
 import type { ChanceFigures } from '@/core/attempts';
-import { formatClock } from '@/core/clock';
 import type { ReactionFigures } from '@/core/reaction';
-import type { HomeworkCheck } from '@/core/reviewing';
 import type { Third } from '@/core/round';
 import { techniqueFamilyWords } from '@/terms/techniqueFamilyWords';
 import { type Names, tideWords } from '../../reviewView';
@@ -54,16 +52,4 @@ export function thirdWords(third: Third, names: Names): string {
   const tide = third.meanTide === undefined ? 'nothing live' : tideWords(third.meanTide, names);
   const both = (counts: Readonly<Record<'a' | 'b', number>>) => `${counts.a} : ${counts.b}`;
   return `${tide}; errors ${both(third.errors)}, attempts ${both(third.attempts)}`;
-}
-
-/** What this round says about homework. */
-export function homeworkWords({ shows, count, exposure, unit }: HomeworkCheck, countThen: number): string {
-  const chance =
-    unit === 'minutes'
-      ? `${formatClock(exposure * 60)} in the position`
-      : `${Math.round(exposure)} chances to go wrong`;
-  const then = countThen > 0 ? `; ${countThen} then` : '';
-  if (shows === 'not-tested') return 'This round did not put it to the test.';
-  if (shows === 'kept') return `It shows: not once in ${chance}${then}.`;
-  return `Again: ${count} in ${exposure > 0 ? chance : 'this round'}${then}.`;
 }

@@ -13,15 +13,12 @@ interface Address {
 
 export default async function Closing({ params, searchParams }: Address) {
   const slot = (await searchParams).for === 'b' ? 'b' : 'a';
-  const page = await loadClosing((await params).roundId, slot);
+  const page = await loadClosing({ kind: 'round', roundId: (await params).roundId, slot });
   if (!page) return <NothingHere />;
-  const { house, round, coachId, athleteName, draft, candidates, evidence, signed } = page;
+  const { house, ...closing } = page;
   return (
     <HouseProvider house={house}>
-      <ClosingPage
-        key={`${slot} ${signed[0]?.version ?? 0}`}
-        {...{ round, slot, coachId, athleteName, draft, candidates, evidence, signed }}
-      />
+      <ClosingPage key={`${slot} ${closing.signed[0]?.version ?? 0}`} {...closing} />
     </HouseProvider>
   );
 }
