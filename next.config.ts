@@ -18,6 +18,15 @@ const config: NextConfig = {
         { key: 'cross-origin-opener-policy', value: 'same-origin' },
       ],
     },
+    // A student's link: told to nobody when they follow a link on it, kept by nothing on the way, found by no search.
+    {
+      source: '/:kind(s|api/shared)/:path*',
+      headers: [
+        { key: 'referrer-policy', value: 'no-referrer' },
+        { key: 'x-robots-tag', value: 'noindex, nofollow, noarchive' },
+      ],
+    },
+    { source: '/s/:path*', headers: [{ key: 'cache-control', value: 'private, no-store' }] },
     // Nothing under /api is a page: whatever it holds, no browser may run or show it as one.
     {
       source: '/api/:path*',

@@ -1,3 +1,4 @@
+export * from './answerWords';
 export * from './chooseRounds';
 export * from './draftQuestions';
 export * from './draftReview';

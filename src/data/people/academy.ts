@@ -36,6 +36,7 @@ const academyRow = z
     time_zone: z.string().nullable(),
     plan_first: z.enum(planFirsts),
     plan_numbers: keptNumbers.nullable(),
+    student_pages: z.boolean(),
   })
   .transform((row) => ({
     name: row.name,
@@ -46,6 +47,8 @@ const academyRow = z
     planFirst: row.plan_first,
     /** How it plans: every number, its own where it set one. */
     planNumbers: { ...usualNumbers, ...row.plan_numbers },
+    /** Students may have pages of their own. */
+    studentPages: row.student_pages,
   }));
 /** Where nobody said where the academy is, it is where its server stands. */
 export const serverZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
@@ -55,26 +58,31 @@ export async function getAcademy(database: Database): Promise<Academy> {
   const found = await findRow(
     database,
     academyRow,
-    'select name, live_weight_gap_ratio, minors_with_adults, time_zone, plan_first, plan_numbers from academy where id = 1',
+    'select name, live_weight_gap_ratio, minors_with_adults, time_zone, plan_first, plan_numbers, student_pages from academy where id = 1',
   );
   return (
     found ?? {
       ...{ name: 'The academy', liveWeightGapRatio: 0.2, minorsWithAdults: false },
-      ...{ timeZone: serverZone(), planFirst: 'errors', planNumbers: usualNumbers },
+      ...{ timeZone: serverZone(), planFirst: 'errors', planNumbers: usualNumbers, studentPages: false },
     }
   );
 }
 
-/** Stores the academy; a time zone that is not given stays as it was. */
+/** Stores the academy; a time zone, and whether students have pages, that is not given stays as it was. */
 export const saveAcademy = (
   database: Database,
-  academy: Omit<Academy, 'timeZone' | 'planFirst' | 'planNumbers'> & Partial<Pick<Academy, 'timeZone'>>,
+  academy: Omit<Academy, 'timeZone' | 'planFirst' | 'planNumbers' | 'studentPages'> &
+    Partial<Pick<Academy, 'timeZone' | 'studentPages'>>,
 ) =>
   runStatement(
     database,
-    `insert into academy (id, name, live_weight_gap_ratio, minors_with_adults, time_zone) values (1, $1, $2, $3, $4)
-     on conflict (id) do update set name = $1, live_weight_gap_ratio = $2, minors_with_adults = $3, time_zone = coalesce($4, academy.time_zone)`,
-    [academy.name, academy.liveWeightGapRatio, academy.minorsWithAdults, academy.timeZone ?? null],
+    `insert into academy (id, name, live_weight_gap_ratio, minors_with_adults, time_zone, student_pages) values (1, $1, $2, $3, $4, coalesce($5, false))
+     on conflict (id) do update set name = $1, live_weight_gap_ratio = $2, minors_with_adults = $3, time_zone = coalesce($4, academy.time_zone),
+       student_pages = coalesce($5, academy.student_pages)`,
+    [
+      ...[academy.name, academy.liveWeightGapRatio, academy.minorsWithAdults, academy.timeZone ?? null],
+      academy.studentPages ?? null,
+    ],
   );
 
 /** Keeps the numbers of the planner that differ from the usual ones: what is usual may become better. */

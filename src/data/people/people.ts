@@ -18,8 +18,7 @@ const personRow = z
     height_cm: z.number().nullable(),
     competes_on: z.string().nullable(),
     note: z.string(),
-    consent_by: z.string().nullable(),
-    consent_on: z.string().nullable(),
+    email: z.string(),
     version: z.number(),
   })
   .transform((row) => ({
@@ -36,16 +35,15 @@ const personRow = z
     heightCm: row.height_cm ?? undefined,
     competesOn: row.competes_on ?? undefined,
     note: row.note,
-    consentBy: row.consent_by ?? undefined,
-    consentOn: row.consent_on ?? undefined,
+    email: row.email,
     version: row.version,
   }));
 export type Person = z.output<typeof personRow>;
-type LateFacts = 'heightCm' | 'competesOn' | 'division' | 'belt' | 'note' | 'consentBy' | 'consentOn';
+type LateFacts = 'heightCm' | 'competesOn' | 'division' | 'belt' | 'note' | 'email';
 export type NewPerson = Omit<Person, 'version' | LateFacts> & Partial<Pick<Person, LateFacts>>;
 
 const columns =
-  'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on, note, consent_by, consent_on, version';
+  'id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on, note, email, version';
 
 /** Everybody there is, by name: for choosing among them. */
 export const listPeople = (database: Database) =>
@@ -101,16 +99,15 @@ const valuesOf = (person: NewPerson) => [
   person.heightCm ?? null,
   person.competesOn ?? null,
   person.note ?? '',
-  person.consentBy ?? null,
-  person.consentOn ?? null,
+  person.email ?? '',
 ];
 
 export const insertPerson = (database: Database, person: NewPerson) =>
   runStatement(
     database,
     `insert into person (id, name, standing, division, born_on, belt, stripes, weight_kg, injured_until, injury_note, height_cm, competes_on,
-       note, consent_by, consent_on)
-     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14, $15) on conflict (id) do nothing`,
+       note, email)
+     values ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13, $14) on conflict (id) do nothing`,
     valuesOf(person),
   );
 
@@ -119,9 +116,9 @@ export const updatePerson = (database: Database, person: NewPerson & Pick<Person
   runStatement(
     database,
     `update person set name = $2, standing = $3, division = $4, born_on = $5, belt = $6, stripes = $7, weight_kg = $8,
-       injured_until = $9, injury_note = $10, height_cm = $11, competes_on = $12, note = $13, consent_by = $14, consent_on = $15,
+       injured_until = $9, injury_note = $10, height_cm = $11, competes_on = $12, note = $13, email = $14,
        version = version + 1
-     where id = $1 and version = $16`,
+     where id = $1 and version = $15`,
     [...valuesOf(person), person.version],
   );
 

@@ -5,8 +5,10 @@ import { useState } from 'react';
 import type { ClosingAbout, ReviewContent } from '@/server/reviews/closingInput';
 import { dayWords } from '@/terms/dayWords';
 import { ActionLink, Notice, Page } from '@/ui/layout/Page';
+import { type AnswerLine, AnswersHere } from './AnswersHere';
 import { ClosingEditor, type ClosingEditorProps } from './ClosingEditor';
 import { type HomeworkLine, LastHomework } from './LastHomework';
+import { Sharing, type SharingProps } from './Sharing';
 import { SignedReviewView, type SignedVersion } from './SignedReviewView';
 import { WhichDays } from './WhichDays';
 
@@ -25,6 +27,9 @@ export interface ClosingPageProps extends Omit<ClosingEditorProps, 'start' | 'se
   readonly homework: readonly HomeworkLine[];
   /** Newest first. */
   readonly signed: readonly SignedVersion[];
+  /** How it is shared, once it is signed for somebody. */
+  readonly sharing?: SharingProps;
+  readonly answers: readonly AnswerLine[];
 }
 
 /** Closing a round, an evening, a visit or the academy's week: a draft to be edited and signed, or what was signed, to be read, printed, shared and opened again. */
@@ -41,7 +46,11 @@ export function ClosingPage(props: ClosingPageProps) {
       {about.kind === 'round' ? null : <WhichDays about={about} />}
       <LastHomework homework={homework} />
       {latest && !reopened ? (
-        <SignedReviewView signed={signed} evidence={props.evidence} onReopen={() => setReopened(true)} />
+        <>
+          <SignedReviewView signed={signed} evidence={props.evidence} onReopen={() => setReopened(true)} />
+          <AnswersHere answers={props.answers} />
+          {props.sharing ? <Sharing {...props.sharing} /> : null}
+        </>
       ) : markCount === 0 ? (
         <Notice data-tone="calm">
           {about.kind === 'round' ? (

@@ -17,6 +17,7 @@ export interface SettingsPageProps {
     readonly name: string;
     readonly liveWeightGapRatio: number;
     readonly minorsWithAdults: boolean;
+    readonly studentPages: boolean;
     readonly timeZone: string;
   };
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
@@ -27,6 +28,7 @@ const fieldsOf = (academy: SettingsPageProps['academy'], coach: SettingsPageProp
   academyName: academy.name,
   gap: String(Math.round(academy.liveWeightGapRatio * 100)),
   minorsWithAdults: academy.minorsWithAdults,
+  studentPages: academy.studentPages,
   timeZone: academy.timeZone,
   lead: String(Number(coach.reactionLeadSeconds.toFixed(2))),
   weightUnit: coach.weightUnit,
@@ -129,6 +131,13 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
               Minors with adults only where the academy allows it and a guardian agreed: no live submissions, and the
               adult goes slower.
             </Notice>
+            <Checkbox
+              isSelected={fields.studentPages}
+              onChange={(studentPages) => change({ studentPages })}
+              isDisabled={!isHead}
+            >
+              Students may have a page of their own, behind a link
+            </Checkbox>
           </Stack>
         </div>
       </Section>
@@ -151,6 +160,13 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
         <div className="note">Minutes, shares, days and weights that plans are made with.</div>
         <div className="matter">
           <Link href="/settings/planning">How classes are planned, number by number</Link>
+        </div>
+      </Section>
+      <Section>
+        <h2>Outbox</h2>
+        <div className="note">Messages to students: new reviews, homework, questions.</div>
+        <div className="matter">
+          <Link href="/settings/outbox">What was written, and whether it was sent</Link>
         </div>
       </Section>
       <PasswordSection />

@@ -50,6 +50,7 @@ afterEach(cleanup);
 
 const academy = {
   ...{ name: 'The loft', liveWeightGapRatio: 0.2, minorsWithAdults: false, timeZone: 'Europe/Lisbon' },
+  studentPages: false,
 };
 const coaches = [
   { id: '1', displayName: 'Ludo', signInName: 'ludo', role: 'head' },

@@ -27,9 +27,8 @@ export interface PersonFacts {
   readonly heightCm?: number;
   readonly competesOn?: string;
   readonly note?: string;
-  /** Who agreed, and when, that they are filmed and their footage shown. */
-  readonly consentBy?: string;
-  readonly consentOn?: string;
+  /** Where messages to them go; empty for nowhere. */
+  readonly email?: string;
 }
 
 export interface PersonDialogProps {
@@ -52,8 +51,7 @@ const fieldsOf = (person: PersonFacts | undefined, unit: WeightUnit) => ({
   height: person?.heightCm === undefined ? '' : String(person.heightCm),
   competesOn: person?.competesOn ?? '',
   note: person?.note ?? '',
-  consentBy: person?.consentBy ?? '',
-  consentOn: person?.consentOn ?? '',
+  email: person?.email ?? '',
 });
 
 const readNumber = (text: string): number | undefined =>
@@ -139,17 +137,11 @@ export function PersonDialog({ person, isOpen, onClose, unit }: PersonDialogProp
           problem={messages.injuryNote}
         />
         <TextField
-          label="Agreed to be filmed and shown"
-          hint="who: themselves, or a guardian"
-          value={fields.consentBy}
-          onChange={(consentBy) => set({ consentBy })}
-          problem={messages.consentBy}
-        />
-        <DayField
-          label="Agreed on"
-          value={fields.consentOn}
-          onChange={(consentOn) => set({ consentOn })}
-          problem={messages.consentOn}
+          label="E-mail"
+          hint="for their reviews; empty for none"
+          value={fields.email}
+          onChange={(email) => set({ email })}
+          problem={messages.email}
         />
       </Fields>
       <TextArea label="Notes" value={fields.note} onChange={(note) => set({ note })} problem={messages.note} />

@@ -18,7 +18,7 @@ import {
   type SideCount,
   type ThemeFigures,
 } from '@/core/patterns';
-import { type AnyBelt, beltCloth, beltWords } from '@/core/vocabulary';
+import { type AnyBelt, beltCloth, beltWords, isChildBelt } from '@/core/vocabulary';
 import { FiguresDue, type FiguresDueProps } from '@/forms/FiguresDue';
 import { dayWords } from '@/terms/dayWords';
 import { FoldedBelt } from '@/ui/charts/FoldedBelt';
@@ -36,10 +36,12 @@ import { TwoPeriods, type TwoPeriodsProps } from './errors/TwoPeriods';
 import { WorkOn } from './errors/WorkOn';
 import { PersonDialog, type PersonFacts } from './PersonDialog';
 import { BeltsAndWeights, type BeltsAndWeightsProps } from './past/BeltsAndWeights';
+import { type ConsentLine, Consents } from './past/Consents';
 import { Curriculum, type CurriculumProps } from './past/Curriculum';
 import { Keeping, type KeepingProps } from './past/Keeping';
+import { OwnPage, type OwnPageProps } from './past/OwnPage';
 import { type QuestionAbout, QuestionsAbout } from './past/QuestionsAbout';
-import { Reviews, type SignedReviewLine } from './past/Reviews';
+import { Reviews, type SaidLine, type SignedReviewLine } from './past/Reviews';
 import { type RoundApartLine, RoundsApart } from './past/RoundsApart';
 import { AgainstWhom, edgeWords } from './rounds/AgainstWhom';
 import { Chances, type ChancesProps } from './rounds/Chances';
@@ -72,6 +74,9 @@ export interface StudentPageProps {
     readonly reviews: readonly SignedReviewLine[];
     readonly apart: readonly RoundApartLine[];
     readonly hurts: KeepingProps['hurts'];
+    readonly consents: readonly ConsentLine[];
+    readonly said: readonly SaidLine[];
+    readonly links: OwnPageProps['links'];
     readonly questions: readonly QuestionAbout[];
     readonly units: CurriculumProps['units'];
   };
@@ -86,10 +91,13 @@ export interface StudentPageProps {
   /** The day of the oldest round that counts for how often things happen, and how many older ones are looked at for changes. */
   readonly window: { readonly since?: string; readonly earlierRounds: number; readonly isCut: boolean };
   readonly unit: WeightUnit;
+  readonly today: string;
+  /** The academy gives students pages of their own. */
+  readonly givesPages: boolean;
 }
 
 /** A student in the order of a coach's questions: what to work on, what changed, what goes well, how the rounds flow, everything else. */
-export function StudentPage({ person, rounds, figuresDue, unit, ...figures }: StudentPageProps) {
+export function StudentPage({ person, rounds, figuresDue, unit, today, givesPages, ...figures }: StudentPageProps) {
   const [editing, setEditing] = useState(false);
   const { habits, window } = figures;
   const belt = beltWords(person.belt as AnyBelt, person.stripes);
@@ -130,7 +138,7 @@ export function StudentPage({ person, rounds, figuresDue, unit, ...figures }: St
       ) : (
         <WhatRoundsSay rounds={rounds} name={person.name} {...figures} />
       )}
-      <Past person={person} rounds={rounds} unit={unit} {...figures} />
+      <Past person={person} rounds={rounds} unit={unit} today={today} givesPages={givesPages} {...figures} />
       <PersonDialog person={person} isOpen={editing} onClose={() => setEditing(false)} unit={unit} />
     </Page>
   );
@@ -151,7 +159,7 @@ function NothingYet({ name, waiting }: { readonly name: string; readonly waiting
   );
 }
 
-type FiguresProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit'>;
+type FiguresProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit' | 'today' | 'givesPages'>;
 
 const labelsOf = (rounds: readonly StudentRound[]): RoundLabels =>
   new Map(
@@ -291,10 +299,10 @@ function HowRoundsGo({ labels, habits, flows, funnels, partners, errorsAgainst, 
   );
 }
 
-type PastProps = Pick<StudentPageProps, 'person' | 'rounds' | 'foot' | 'past' | 'unit'>;
+type PastProps = Pick<StudentPageProps, 'person' | 'rounds' | 'foot' | 'past' | 'unit' | 'today' | 'givesPages'>;
 
 /** Rounds, signed reviews, belts and weights over time, and what is to be kept in mind. */
-function Past({ person, rounds, foot, past, unit }: PastProps) {
+function Past({ person, rounds, foot, past, unit, today, givesPages }: PastProps) {
   return (
     <>
       <Section data-print="no">
@@ -313,7 +321,7 @@ function Past({ person, rounds, foot, past, unit }: PastProps) {
       <Section data-print="no">
         <h2>Reviews and homework</h2>
         <div className="matter">
-          <Reviews personId={person.id} reviews={past.reviews} />
+          <Reviews personId={person.id} reviews={past.reviews} said={past.said} />
         </div>
       </Section>
       <Section data-print="no">
@@ -337,6 +345,22 @@ function Past({ person, rounds, foot, past, unit }: PastProps) {
           <Keeping person={person} hurts={past.hurts} />
         </div>
       </Section>
+      <Section data-print="no">
+        <h2>Filming and showing</h2>
+        <div className="note">Who agreed to what. Nothing with a minor is shared without a guardian’s consent.</div>
+        <div className="matter">
+          <Consents person={person} childBelt={isChildBelt(person.belt)} consents={past.consents} day={today} />
+        </div>
+      </Section>
+      {givesPages || past.links.length > 0 ? (
+        <Section data-print="no">
+          <h2>Their own page</h2>
+          <div className="note">Behind a link: what is shared with them, homework, what to work on.</div>
+          <div className="matter">
+            <OwnPage personId={person.id} links={past.links} givesPages={givesPages} />
+          </div>
+        </Section>
+      ) : null}
     </>
   );
 }

@@ -11,6 +11,7 @@ import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
 import { workOutEffects } from '../figures/workOutEffects';
 import { today } from '../kernel/academyTime';
+import { sendMessage } from '../sharing/sendMessage';
 import { doWork } from './doWork';
 import { lookAt } from './lookAt';
 import { makeProxy } from './makeProxy';
@@ -75,6 +76,7 @@ export const jobs: Readonly<Record<string, Job>> = {
   clip: defineJob('clip', z.object({ clipId: z.uuid() }), ({ clipId }, { stopping, isLastTry }) =>
     doClip(clipId, stopping, isLastTry),
   ),
+  'send-message': defineJob('figures', z.object({ messageId: z.uuid() }), ({ messageId }) => sendMessage(messageId)),
   'lesson-effects': defineJob('figures', z.object({}), async () => workOutEffects(pool(), await today())),
   'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), async ({ personId }) =>
     figurePerson(pool(), personId, await today()),

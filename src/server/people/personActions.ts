@@ -15,7 +15,7 @@ export const savePerson = defineCommand({
   actor: 'coach',
   args: [personInput, seenVersion],
   run: async (_coach, draft, { id, version }): Promise<Outcome<{ readonly personId: string }>> => {
-    const { weight, weightUnit, bornOn, injuredUntil, injuryNote, competesOn, consentBy, consentOn, ...rest } = draft;
+    const { weight, weightUnit, bornOn, injuredUntil, injuryNote, competesOn, ...rest } = draft;
     const person = {
       id,
       ...rest,
@@ -24,8 +24,6 @@ export const savePerson = defineCommand({
       injuredUntil: injuredUntil || undefined,
       injuryNote: injuryNote || undefined,
       competesOn: competesOn || undefined,
-      consentBy: consentBy || undefined,
-      consentOn: consentOn || undefined,
     };
     const touched = await inTransaction(pool(), async (client) => {
       const changed = await putOnce(version, {

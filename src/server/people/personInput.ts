@@ -35,8 +35,10 @@ export const personInput = z
     competesOn: optionalDay,
     injuryNote: storableText().trim().max(300, 'Use at most 300 characters.'),
     note: storableText().trim().max(4000, 'Use at most 4000 characters.').default(''),
-    consentBy: storableText().trim().max(120, 'Use at most 120 characters.').default(''),
-    consentOn: optionalDay.default(''),
+    /** Where messages to them go; empty for nowhere. */
+    email: z
+      .union([z.literal(''), z.email('Write an address such as nadia@example.org, or leave it empty.').max(254)])
+      .default(''),
   })
   .superRefine((person, context) => {
     if (person.weight !== undefined && !isPlausibleWeight(toKilograms(person.weight, person.weightUnit))) {
@@ -44,13 +46,6 @@ export const personInput = z
         code: 'custom',
         path: ['weight'],
         message: `${person.weight} ${person.weightUnit} is not a weight that somebody on the mat has.`,
-      });
-    }
-    if ((person.consentBy === '') !== (person.consentOn === '')) {
-      context.addIssue({
-        code: 'custom',
-        path: [person.consentBy === '' ? 'consentBy' : 'consentOn'],
-        message: person.consentBy === '' ? 'Say who agreed.' : 'Say on which day they agreed.',
       });
     }
     if (person.stripes > mostStripes(person.belt)) {

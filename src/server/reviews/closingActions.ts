@@ -6,7 +6,9 @@ import { type Outcome, refuse } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { findClosingId } from '@/data/reviews/closings';
 import { findLatestReview, findSignedReview, insertSignedReview } from '@/data/reviews/signedReviews';
+import { isShared } from '@/data/sharing/links';
 import { defineCommand } from '../kernel/defineCommand';
+import { prepareClips } from '../sharing/prepareClips';
 import { aboutInput, closingInput } from './closingInput';
 import { sightOf } from './loadClosing';
 
@@ -35,6 +37,9 @@ export const signReview = defineCommand({
       return refuse(
         'Another coach signed this review meanwhile. What you wrote stays on this page: reload it to see theirs.',
       );
+    const signed = await findSignedReview(pool(), reviewId);
+    // Whoever has a link reads the new version from now on.
+    if (signed && (await isShared(pool(), signed.closingId))) await prepareClips(signed, coach.id);
     revalidatePath('/', 'layout');
     return { ok: true, version: review.version };
   },

@@ -24,6 +24,7 @@ import { isUuid } from '../kernel/isUuid';
 import { loadHouse } from '../language/loadHouse';
 import { marksByRound } from '../rounds/marksByRound';
 import { ruleSetOf } from '../rounds/ruleSetOf';
+import { loadSharing } from '../sharing/loadSharing';
 import { findOpenSecondReview, listBlindRounds, requireSight } from './blindness';
 import type { ReviewContent } from './closingInput';
 import { listHomeworkBefore } from './loadHomework';
@@ -131,11 +132,18 @@ export async function loadClosing(about: ClosingAbout) {
     } satisfies ReviewContent,
     evidence,
     homework: personId ? await homeworkSeen(personId, closed) : [],
-    signed: closingId ? await listVersions(pool(), closingId) : [],
+    ...(await signedOf(closingId)),
     house,
   };
 }
 export type Closing = NonNullable<Awaited<ReturnType<typeof loadClosing>>>;
+
+/** What was signed, newest first, how it is shared, and what was said to it. */
+async function signedOf(closingId: string | undefined) {
+  const signed = closingId ? await listVersions(pool(), closingId) : [];
+  if (!closingId || signed.length === 0) return { signed, answers: [] };
+  return { signed, ...(await loadSharing(closingId, signed)) };
+}
 
 /** The rounds that are closed, each once. */
 const describeRounds = (closed: readonly ClosedRound[]) =>

@@ -13,7 +13,15 @@ export const saveSettings = defineCommand({
   actor: 'coach',
   args: [settingsInput],
   run: async (coach, input): Promise<Outcome> => {
-    const { academyName, liveWeightGapPercent, minorsWithAdults, reactionLeadSeconds, weightUnit, timeZone } = input;
+    const {
+      academyName,
+      liveWeightGapPercent,
+      minorsWithAdults,
+      reactionLeadSeconds,
+      weightUnit,
+      timeZone,
+      studentPages,
+    } = input;
     await inTransaction(pool(), async (client) => {
       await updateCoachPreferences(client, coach.id, reactionLeadSeconds, weightUnit);
       if (coach.role === 'head')
@@ -22,6 +30,7 @@ export const saveSettings = defineCommand({
           liveWeightGapRatio: liveWeightGapPercent / 100,
           minorsWithAdults,
           timeZone,
+          studentPages,
         });
     });
     revalidatePath('/', 'layout');

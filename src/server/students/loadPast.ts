@@ -1,15 +1,18 @@
 import { type ApartReason, reasonApart } from '@/core/round';
 import { pool } from '@/data/client';
+import { listConsents, type RecordedConsent } from '@/data/people/consents';
 import { type BeltStep, listBeltSteps, listWeighings, type Weighing } from '@/data/people/histories';
 import type { Person } from '@/data/people/people';
 import { listReviewsOf, type ReviewOf } from '@/data/reviews/signedReviews';
 import { type Hurt, listHurtsOf } from '@/data/rounds/hurts';
 import { listRoundsApart } from '@/data/rounds/rounds';
+import { listAnswersOf, type StudentAnswer } from '@/data/sharing/answers';
+import { listStudentLinks, type ShareLink } from '@/data/sharing/links';
 import { type AnsweredQuestion, loadQuestionsAbout } from '../search/loadQuestions';
 import { loadReadiness, type UnitOfStudent } from './loadReadiness';
 
 /** Signed reviews, cards that say something hurt, and rounds apart shown at once. @source own decision: what can be looked through in one list */
-const SHOWN = { reviews: 12, hurts: 12, apart: 12 } as const;
+const SHOWN = { reviews: 12, hurts: 12, apart: 12, said: 40 } as const;
 
 /** A round that enters no rate, with what is marked of somebody in it. */
 export interface RoundApart {
@@ -32,6 +35,12 @@ export interface StudentPast {
   readonly apart: readonly RoundApart[];
   /** This coach's kept questions about them, answered. */
   readonly questions: readonly AnsweredQuestion[];
+  /** What they, or a guardian for them, agreed to, newest first. */
+  readonly consents: readonly RecordedConsent[];
+  /** Their reviews' answers, newest first. */
+  readonly said: readonly StudentAnswer[];
+  /** The links to their own page, newest first. */
+  readonly links: readonly ShareLink[];
   /** The units of their belt: taught when, seen how often. */
   readonly units: readonly UnitOfStudent[];
 }
@@ -42,7 +51,7 @@ export async function loadPast(
   withoutRoundIds: readonly string[],
 ): Promise<StudentPast> {
   const { id: personId } = person;
-  const [belts, weights, hurts, reviews, apart, questions, units] = await Promise.all([
+  const [belts, weights, hurts, reviews, apart, questions, units, consents, said, links] = await Promise.all([
     listBeltSteps(pool(), [personId]),
     listWeighings(pool(), [personId]),
     listHurtsOf(pool(), personId, SHOWN.hurts),
@@ -50,11 +59,14 @@ export async function loadPast(
     listRoundsApart(pool(), personId, SHOWN.apart),
     loadQuestionsAbout(person),
     loadReadiness(person),
+    listConsents(pool(), [personId]),
+    listAnswersOf(pool(), personId, SHOWN.said),
+    listStudentLinks(pool(), personId),
   ]);
   const isSeen = ({ roundId }: { readonly roundId?: string }) =>
     roundId === undefined || !withoutRoundIds.includes(roundId);
   return {
-    ...{ belts, weights, hurts, questions, units },
+    ...{ belts, weights, hurts, questions, units, consents, said, links },
     reviews: reviews.filter(isSeen),
     apart: apart.filter(isSeen).flatMap(({ circumstances, ...round }) => {
       const reason = reasonApart(circumstances);

@@ -97,6 +97,8 @@ export interface StudentPage {
   readonly window: { readonly since?: string; readonly earlierRounds: number; readonly isCut: boolean };
   readonly today: string;
   readonly weightUnit: WeightUnit;
+  /** The academy gives students pages of their own. */
+  readonly givesPages: boolean;
   readonly figuresDue: FiguresDue;
 }
 
@@ -112,15 +114,16 @@ export async function loadStudent(
   const { filter, after } = query;
   const { partnerId, uniform, fromDay, toDay } = filter;
   const listed = { personIds: [person.id, ...(partnerId ? [partnerId] : [])], uniform, fromDay, toDay };
-  const [{ record, errors }, rounds, figuresDue, past, usual, { planNumbers }, edge = houseEdge] = await Promise.all([
-    loadPatterns(pool(), person, day, { withoutRoundIds: blind, filter }),
-    listRounds(pool(), listed, SHOWN_ROUNDS, after),
-    findFiguresDue(pool(), [person.id]),
-    loadPast(person, blind),
-    listUsualCounts(pool(), beltsLike(person), person.id),
-    getAcademy(pool()),
-    findEdge(pool()),
-  ]);
+  const [{ record, errors }, rounds, figuresDue, past, usual, { planNumbers, studentPages }, edge = houseEdge] =
+    await Promise.all([
+      loadPatterns(pool(), person, day, { withoutRoundIds: blind, filter }),
+      listRounds(pool(), listed, SHOWN_ROUNDS, after),
+      findFiguresDue(pool(), [person.id]),
+      loadPast(person, blind),
+      listUsualCounts(pool(), beltsLike(person), person.id),
+      getAcademy(pool()),
+      findEdge(pool()),
+    ]);
   const all = [...record.earlier, ...record.rounds];
   const [compared, met, world] = await Promise.all([
     compare(query, { record, errors }, past, day, blind),
@@ -129,6 +132,7 @@ export async function loadStudent(
   ]);
   return {
     ...{ person, query, past, compared, figuresDue, today: day, weightUnit: coach.weightUnit },
+    givesPages: studentPages,
     errors: withDrawnHistory(errors),
     notTheirs: listNotTheirs(record, usual),
     lessons: lessonsDone(errors, planNumbers),

@@ -5,14 +5,13 @@ import { Quiet } from '@/ui/layout/Page';
 import type { PersonFacts } from '../PersonDialog';
 
 export interface KeepingProps {
-  readonly person: PersonFacts & { readonly age?: number };
+  readonly person: PersonFacts;
   readonly hurts: readonly { readonly heldOn: string; readonly hurt: string; readonly saidIn: 'card' | 'class' }[];
 }
 
-/** What is to be kept in mind: what hurts or hurt, who agreed to filming, notes. */
+/** What is to be kept in mind: what hurts or hurt, notes. */
 export function Keeping({ person, hurts }: KeepingProps) {
-  const { injuryNote, injuredUntil, consentBy, consentOn, note, age } = person;
-  const isMinor = age !== undefined && age < 18;
+  const { injuryNote, injuredUntil, note } = person;
   return (
     <>
       {injuryNote ? (
@@ -30,13 +29,6 @@ export function Keeping({ person, hurts }: KeepingProps) {
         </p>
       ))}
       {!injuryNote && hurts.length === 0 ? <p>Nothing that hurts is noted.</p> : null}
-      <p>
-        {consentBy && consentOn
-          ? `Filming and showing: agreed by ${consentBy}, ${dayWords(consentOn)}.`
-          : isMinor
-            ? 'Filming and showing: no guardian’s consent is noted.'
-            : 'Filming and showing: no consent is noted.'}
-      </p>
       {note ? <p style={{ whiteSpace: 'pre-line' }}>{note}</p> : null}
       <Quiet>For pain or injury ask a licensed medical person. “Change details” changes all of this.</Quiet>
     </>

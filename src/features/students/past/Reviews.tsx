@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { styled } from 'styled-components';
+import { answerWords } from '@/core/reviewing';
 import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
 import { Quiet } from '@/ui/layout/Page';
@@ -14,6 +15,16 @@ const Review = styled.article`
   ul { margin: ${space(1)} 0 0; padding: 0; list-style: none; display: flex; flex-direction: column; gap: 2px; }
   li strong { font-weight: 600; }
 `;
+
+/** What the student said to a review. */
+export interface SaidLine {
+  readonly reviewId: string;
+  readonly kind: 'question' | 'feeling' | 'homework';
+  readonly place: number;
+  readonly said: string;
+  readonly choice?: number;
+  readonly isDone?: boolean;
+}
 
 export interface SignedReviewLine {
   readonly id: string;
@@ -34,7 +45,8 @@ export interface SignedReviewLine {
       readonly homework: string;
       readonly homeworkDue: string;
     }[];
-    readonly questions: readonly { readonly text: string }[];
+    readonly questions: readonly { readonly text: string; readonly choices: readonly { readonly text: string }[] }[];
+    readonly remark: string;
   };
 }
 const SHOWN = 3;
@@ -43,9 +55,11 @@ const SHOWN = 3;
 export function Reviews({
   personId,
   reviews,
+  said,
 }: {
   readonly personId: string;
   readonly reviews: readonly SignedReviewLine[];
+  readonly said: readonly SaidLine[];
 }) {
   const wordOf = useWordOf();
   const { shown, toggle } = useShowAll(reviews, SHOWN);
@@ -60,7 +74,7 @@ export function Reviews({
           </h3>
           <ul>
             {content.good.text ? <li>Good: {content.good.text}</li> : null}
-            {content.points.map((point) => (
+            {content.points.map((point, at) => (
               <li key={point.title}>
                 <strong>{point.title}</strong>
                 {point.cue ? `: ${point.cue}` : ''}
@@ -69,15 +83,27 @@ export function Reviews({
                   <Quiet>
                     {' '}
                     · homework{point.homeworkDue ? ` for ${dayWords(point.homeworkDue)}` : ''}: {point.homework}
+                    {doneWords(said.find((one) => one.reviewId === id && one.kind === 'homework' && one.place === at))}
                   </Quiet>
                 ) : null}
               </li>
             ))}
-            {content.questions.map((question) => (
+            {content.questions.map((question, at) => (
               <li key={question.text}>
-                Asked: “{question.text}” <Quiet>not answered yet</Quiet>
+                Asked: “{question.text}”{' '}
+                <Quiet>
+                  {saidWords(
+                    question.choices,
+                    said.find((one) => one.reviewId === id && one.kind === 'question' && one.place === at),
+                  )}
+                </Quiet>
               </li>
             ))}
+            {said
+              .filter((one) => one.reviewId === id && one.kind === 'feeling')
+              .map((one) => (
+                <li key="felt">Felt: “{one.said}”</li>
+              ))}
           </ul>
         </Review>
       ))}
@@ -95,3 +121,8 @@ const closedWords = ({ partner, firstDay, heldOn }: Closed): string => {
   if (partner) return `${dayWords(heldOn)} with ${partner}`;
   return firstDay === heldOn ? `${dayWords(heldOn)}, the evening` : `${dayWords(firstDay)} to ${dayWords(heldOn)}`;
 };
+
+const doneWords = (said: SaidLine | undefined): string => (said ? ` · they say: ${answerWords(said)}` : '');
+
+const saidWords = (choices: readonly { readonly text: string }[], said: SaidLine | undefined): string =>
+  said ? answerWords(said, choices) : 'not answered yet';

@@ -45,7 +45,7 @@ export default async function Student({ params, searchParams }: Address) {
       start: query.after ? { href: `/students/${person.id}`, words: 'Back to the newest' } : undefined,
       unreadable: rounds.unreadable,
     },
-    unit: weightUnit,
+    ...{ unit: weightUnit, today },
   };
   return <PackedStudent packed={pack(shown)} />;
 }

@@ -1,0 +1,2 @@
+export * from './consent';
+export * from './withoutNames';

@@ -1,0 +1,51 @@
+import { isMinorShown, mayBeNamed, type SharingProblem, sharingProblem } from '@/core/consent';
+import { ageOn } from '@/core/kernel';
+import { type AnyBelt, isChildBelt } from '@/core/vocabulary';
+import type { Database } from '@/data/client';
+import { listConsents, listShownIn } from '@/data/people/consents';
+
+/** Somebody in a round, and what stands against showing it to anybody but coaches. */
+export interface ShownPerson {
+  readonly personId: string;
+  readonly name: string;
+  readonly isMinor: boolean;
+  readonly problem?: SharingProblem;
+  /** Agreed to be named. */
+  readonly isNamed: boolean;
+}
+
+/** Everybody in these rounds, once each, as of a day. */
+export async function whoIsShown(
+  database: Database,
+  roundIds: readonly string[],
+  day: string,
+): Promise<readonly ShownPerson[]> {
+  const shown = await listShownIn(database, roundIds);
+  const consents = await listConsents(database, [...new Set(shown.map((one) => one.personId))]);
+  const people = new Map<string, ShownPerson>();
+  for (const { personId, name, bornOn, belt } of shown) {
+    const person = {
+      age: bornOn ? ageOn(bornOn, day) : undefined,
+      childBelt: isChildBelt((belt ?? undefined) as AnyBelt | undefined),
+      consents: consents.filter((one) => one.personId === personId),
+    };
+    people.set(personId, {
+      ...{ personId, name, isMinor: isMinorShown(person), problem: sharingProblem(person, day) },
+      isNamed: mayBeNamed(person, day),
+    });
+  }
+  return [...people.values()];
+}
+
+const problemWords: Readonly<Record<SharingProblem, (name: string) => string>> = {
+  withdrawn: (name) => `${name} withdrew their consent`,
+  ended: (name) => `${name}’s consent has ended`,
+  'guardian-missing': (name) => `${name} is a minor, and no guardian’s consent is recorded`,
+};
+
+/** Why these people's footage leaves nobody's hands, in one sentence with what to do; undefined when nothing stands against it. */
+export function whyNotShown(people: readonly ShownPerson[]): string | undefined {
+  const found = people.flatMap(({ name, problem }) => (problem ? [problemWords[problem](name)] : []));
+  if (found.length === 0) return undefined;
+  return `${found.join('; ')}. Record it on their page under “Filming and showing”, then try again.`;
+}
