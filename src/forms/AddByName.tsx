@@ -7,12 +7,14 @@ export interface AddByNameProps {
   readonly label: string;
   readonly options: readonly { readonly id: string; readonly name: string }[];
   readonly onChoose: (id: string) => void;
+  /** What to type; a name unless it says otherwise. */
+  readonly placeholder?: string;
 }
 
 const MOST_OFFERED = 8;
 
 /** Adds one of many by its name, one after the other: after a choice the field is empty, closed and still has the focus. */
-export function AddByName({ label, options, onChoose }: AddByNameProps) {
+export function AddByName({ label, options, onChoose, placeholder = 'a name' }: AddByNameProps) {
   const [text, setText] = useState('');
   const [chosen, setChosen] = useState(0);
   const wanted = text.trim().toLowerCase();
@@ -33,7 +35,7 @@ export function AddByName({ label, options, onChoose }: AddByNameProps) {
         setChosen(chosen + 1);
         onChoose(id);
       }}
-      placeholder="a name"
+      placeholder={placeholder}
     />
   );
 }

@@ -45,6 +45,7 @@ export function ToldLink({ link }: { readonly link: NewLink }) {
     );
   return (
     <Told>
+      {/* biome-ignore lint/performance/noImgElement: drawn from the address itself, there is nothing to load */}
       <img
         className="qr"
         alt="The link, for a phone’s camera"

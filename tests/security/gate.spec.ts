@@ -19,6 +19,7 @@ const samples: Readonly<Record<string, string>> = {
   '[classId]': demoId('class', 'evening'),
   '[conceptId]': 'half-guard',
   '[markId]': demoId('ana-marek', '8'),
+  '[part]': 'film',
 };
 
 /** Every address that the application answers, read from its folder of routes: a new one is tested by itself. */
@@ -41,13 +42,15 @@ test('nothing but the sign-in page answers without a session, footage included',
   for (const { address, api } of addresses) {
     // The first shows nothing, the second proves which server it is to whoever started it.
     if (address === '/sign-in' || address === '/api/alive') continue;
-    // A calendar program cannot sign in: only an address that was made for it opens anything.
-    const refusals = address === '/api/calendar/[token]' ? [404, 405] : [401, 405];
+    // A calendar program cannot sign in, nor can a student: only an address that was made for them opens anything.
+    const isByToken = address.includes('[token]');
+    const refusals = isByToken ? [404, 405] : [401, 405];
     const methods = api ? (['GET', 'PUT', 'POST', 'HEAD'] as const) : (['GET'] as const);
     for (const method of methods) {
       const answer = await request.fetch(server.url + address, { method, maxRedirects: 0 });
       const text = await answer.text();
       if (api) expect(refusals, `${method} ${address}`).toContain(answer.status());
+      else if (isByToken) expect(text, address).toContain('This link is closed');
       else if (answer.status() === 200) {
         // A page that began to stream before it knew: it may hold nothing but the way to the sign-in page.
         expect(text, address).toContain('/sign-in');

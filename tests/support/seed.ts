@@ -60,11 +60,16 @@ export async function seedFilm(): Promise<string> {
 }
 
 /** A round of 300 seconds between two people, from second 10 on. */
-export async function seedRound(personA: string, personB: string, heldOn = '2026-11-20'): Promise<Round> {
+export async function seedRound(
+  personA: string,
+  personB: string,
+  heldOn = '2026-11-20',
+  footageId?: string,
+): Promise<Round> {
   const id = randomUUID();
   const content = {
     id,
-    footageId: undefined,
+    footageId,
     heldOn,
     uniform: 'gi' as const,
     ruleSet: 'no-score',

@@ -1,6 +1,7 @@
 'use client';
 
 import Form from 'next/form';
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { signOut } from '@/server/accounts/accountActions';
@@ -22,7 +23,14 @@ const places = [
   { href: '/settings', label: 'Settings' },
 ];
 
-export function DaybookFrame({ coachName, children }: { readonly coachName: string; readonly children: ReactNode }) {
+export interface DaybookFrameProps {
+  readonly coachName: string;
+  /** Answers of students that no coach has taken yet. */
+  readonly answersWaiting: number;
+  readonly children: ReactNode;
+}
+
+export function DaybookFrame({ coachName, answersWaiting, children }: DaybookFrameProps) {
   const end = (
     <>
       <Form action="/search" role="search">
@@ -35,6 +43,9 @@ export function DaybookFrame({ coachName, children }: { readonly coachName: stri
           autoComplete="off"
         />
       </Form>
+      {answersWaiting > 0 ? (
+        <Link href="/answers">{answersWaiting === 1 ? 'one answer' : `${answersWaiting} answers`}</Link>
+      ) : null}
       <span>{coachName}</span>
       <form action={signOut}>
         <Button look="plain" type="submit">

@@ -47,9 +47,9 @@ export function ClosingPage(props: ClosingPageProps) {
       <LastHomework homework={homework} />
       {latest && !reopened ? (
         <>
-          <SignedReviewView signed={signed} evidence={props.evidence} onReopen={() => setReopened(true)} />
           <AnswersHere answers={props.answers} />
           {props.sharing ? <Sharing {...props.sharing} /> : null}
+          <SignedReviewView signed={signed} evidence={props.evidence} onReopen={() => setReopened(true)} />
         </>
       ) : markCount === 0 ? (
         <Notice data-tone="calm">

@@ -27,7 +27,7 @@ export function GoodEditor({ good, goods, evidence, onChange }: GoodEditorProps)
     <Stack $gap={3}>
       <TextArea label="What was good" value={good.text} onChange={(text) => onChange({ text })} />
       <MomentsField
-        of="what was good"
+        of="the good thing"
         markIds={good.markIds}
         evidence={evidence}
         onChange={(markIds) => onChange({ markIds })}

@@ -59,7 +59,12 @@ export function MomentsField({ of, markIds, evidence, onChange }: MomentsFieldPr
           </li>
         ))}
       </ul>
-      <AddByName label="Add a moment" options={options} onChoose={(id) => onChange([id, ...markIds])} />
+      <AddByName
+        label="Add a moment"
+        placeholder="a time, a word"
+        options={options}
+        onChoose={(id) => onChange([id, ...markIds])}
+      />
       <p>{clipWords(found.length, filmed.length)}</p>
     </Box>
   );
@@ -68,5 +73,6 @@ export function MomentsField({ of, markIds, evidence, onChange }: MomentsFieldPr
 function clipWords(found: number, filmed: number): string {
   if (found === 0) return 'Without a moment there is no clip.';
   if (filmed === 0) return 'Not filmed: there is no clip.';
-  return filmed > MOST_SHOWN ? `The first ${MOST_SHOWN} are its clip.` : 'They are its clip.';
+  if (filmed > MOST_SHOWN) return `The first ${MOST_SHOWN} are its clip.`;
+  return filmed === 1 ? 'It is the clip.' : 'They are the clip.';
 }

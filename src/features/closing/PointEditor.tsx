@@ -8,7 +8,7 @@ import { useHouse } from '@/terms/HouseContext';
 import { Quiet, Row } from '@/ui/layout/Page';
 import { Button, TextArea, TextField } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import type { WorkPoint } from './closingReducer';
+import { entryOf, type WorkPoint } from './closingReducer';
 import { MomentsField } from './MomentsField';
 import type { Moments } from './moments';
 
@@ -37,7 +37,9 @@ export function PointEditor({ number, last, point, evidence, onChange, onMove, o
       <legend>
         {number}. {title}
       </legend>
-      <TextField label="Called" value={point.title} onChange={(next) => onChange({ title: next })} />
+      {entryOf(point) ? null : (
+        <TextField label="What it is about" value={point.title} onChange={(next) => onChange({ title: next })} />
+      )}
       <MomentsField
         of={title}
         markIds={point.markIds}

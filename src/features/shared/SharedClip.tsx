@@ -15,7 +15,6 @@ export interface ClipOfReview {
   readonly id: string;
   readonly isReady: boolean;
   readonly seconds?: number;
-  readonly hasCaptions: boolean;
 }
 
 /** The moments of a part of a review, as one film with its captions. */
@@ -47,9 +46,7 @@ export function SharedClip({
         src={address('film')}
         aria-label={`Clip: ${of}`}
       >
-        {clip.hasCaptions ? (
-          <track kind="captions" srcLang="en" label="What is shown" src={address('captions')} default />
-        ) : null}
+        <track kind="captions" srcLang="en" label="What is shown" src={address('captions')} default />
       </video>
       {clip.seconds === undefined ? null : (
         <figcaption>{formatClock(clip.seconds)}, it stops where something is meant.</figcaption>

@@ -33,6 +33,7 @@ export interface ReviewShown {
   readonly firstName: string;
   readonly coachName?: string;
   readonly version: number;
+  readonly isOneRound: boolean;
   readonly firstDay: string;
   readonly lastDay: string;
   readonly good: { readonly text: string; readonly clip?: ClipOfReview };
@@ -86,7 +87,7 @@ export function SharedReviewPage({ token, review, until, back }: SharedReviewPag
           <Owl size={22} /> {review.academyName}
         </div>
         <h1>
-          {firstName}, your rounds of {days}
+          {firstName}, your {review.isOneRound ? 'round' : 'rounds'} of {days}
         </h1>
         <p className="quiet">
           {coachName ? `Seen and written by ${coachName}` : 'Seen and written by your coach'}

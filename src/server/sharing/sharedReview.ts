@@ -20,7 +20,6 @@ export interface SharedClip {
   readonly id: string;
   readonly isReady: boolean;
   readonly seconds?: number;
-  readonly hasCaptions: boolean;
 }
 
 /** What a student said to a part of their review before. */
@@ -53,6 +52,8 @@ export interface SharedReview {
   readonly coachName?: string;
   readonly signedAt: string;
   readonly version: number;
+  /** Of one round, and not of several. */
+  readonly isOneRound: boolean;
   readonly firstDay: string;
   readonly lastDay: string;
   readonly good: { readonly text: string; readonly clip?: SharedClip };
@@ -104,7 +105,7 @@ export async function loadSharedReview(link: ShareLink, closingId?: string): Pro
   const clipAt = (place: ClipPlace | undefined): SharedClip | undefined => {
     const clip = place && clips.get(clipIds.get(place) ?? '');
     if (!clip || clip.state === 'failed' || clip.state === 'cancelled') return undefined;
-    return { id: clip.id, isReady: clip.state === 'ready', seconds: clip.seconds, hasCaptions: clip.captions !== '' };
+    return { id: clip.id, isReady: clip.state === 'ready', seconds: clip.seconds };
   };
   const clean = cleanerFor(people, person.name);
   const saidTo = (kind: AnswerKind, place: number) =>
@@ -123,6 +124,7 @@ export async function loadSharedReview(link: ShareLink, closingId?: string): Pro
       firstDay: closing.firstDay,
       lastDay: closing.lastDay,
     },
+    isOneRound: closing.kind === 'round',
     good: { text: clean(good.text), clip: clipAt('good') },
     points: points.map((point, place) => ({
       ...{ place, title: clean(point.title), text: clean(point.text), cue: clean(point.cue) },
