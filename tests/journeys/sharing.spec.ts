@@ -16,10 +16,13 @@ test.afterAll(() => server.close());
 
 /** Nothing that keeps somebody out who does not see, hear or point. @source WCAG 2.2 A and AA, as axe checks them */
 async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.target.join(' ')).join(', ')}`)).toEqual(
-    [],
-  );
+  const { violations } = await new AxeBuilder({ page })
+    // What the library of controls reads out lies here for a moment.
+    .exclude('[data-live-announcer]')
+    .analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 300)).join(', ')}`),
+  ).toEqual([]);
 }
 
 test('a signed review reaches its student’s phone, is watched and answered there, and the answer settles the mark', async ({
@@ -36,6 +39,8 @@ test('a signed review reaches its student’s phone, is watched and answered the
   await expect(question).toHaveValue('What did you want at 2:05?');
   await expect(page.getByText('To choose from: triangle · armbar')).toBeVisible();
   await page.getByLabel('What was good').fill('You kept Marek moving for a whole minute.');
+  // Two clips are enough here: what was good, and one point.
+  for (let left = 2; left > 0; left -= 1) await page.getByRole('button', { name: 'Leave it out' }).nth(1).click();
   await page.getByLabel('Instead do').first().fill('Elbow to the hip at once.');
   await page.getByRole('button', { name: 'Sign the review' }).click();
   await page.getByRole('button', { name: 'Sign it' }).click();
@@ -58,7 +63,7 @@ test('a signed review reaches its student’s phone, is watched and answered the
   await expect(student.getByText('You kept your partner moving for a whole minute.')).toBeVisible();
   await expect(student.getByText('Elbow to the hip at once.')).toBeVisible();
   const films = student.locator('video');
-  await expect(films).toHaveCount(4, { timeout: 60_000 });
+  await expect(films).toHaveCount(2, { timeout: 60_000 });
   await expectAccessible(student);
   await films.nth(1).scrollIntoViewIfNeeded();
   const seconds = await films.nth(1).evaluate(async (film: HTMLVideoElement) => {

@@ -1,1 +1,2 @@
 export * from './reel';
+export * from './savedReel';

@@ -19,6 +19,7 @@ const places = [
   { href: '/students', label: 'Students' },
   { href: '/academy', label: 'Academy' },
   { href: '/classes', label: 'Classes' },
+  { href: '/reels', label: 'Reels' },
   { href: '/library', label: 'Library' },
   { href: '/settings', label: 'Settings' },
 ];

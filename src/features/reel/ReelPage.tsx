@@ -2,12 +2,12 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useCallback, useReducer, useRef, useState } from 'react';
-import { styled } from 'styled-components';
+import { useState } from 'react';
 import { formatClock } from '@/core/clock';
-import { moveCommands } from '@/player/moveCommands';
-import type { Playhead } from '@/player/usePlayhead';
-import { wholePicture, zoomAt } from '@/player/zoom';
+import { newPiece, type SavedPiece } from '@/core/reel';
+import { useNewId } from '@/forms/useNewId';
+import { whyNot } from '@/forms/whyNot';
+import { saveReel } from '@/server/reels/reelActions';
 import { markAddress } from '@/terms/addresses';
 import { dayWords } from '@/terms/dayWords';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
@@ -15,32 +15,12 @@ import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { useReady } from '@/ui/keys/useReady';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
-import { color, font, size, space } from '@/ui/tokens/tokens';
 import { ReelList } from './ReelList';
 import { ReelScreen } from './ReelScreen';
-import { beginReel, type ReelCourse, type ReelStep, stepReel } from './reelCourse';
+import { Body, Frame, Screen } from './reelFrame';
 import { type ReelCommand, reelKeyGroups, reelKeys } from './reelKeys';
 import type { ReelPiece } from './reelPiece';
-
-const Frame = styled.div`
-  height: 100vh; min-height: 520px; display: grid; grid-template-rows: 46px minmax(0, 1fr) 56px; background: ${color.ground}; color: ${color.ink}; overflow: hidden;
-  > header { display: flex; align-items: center; gap: ${space(4)}; padding: 0 ${space(4)}; border-bottom: 1px solid ${color.rule}; }
-  > header .home { display: flex; }
-  > header h1 { font-family: ${font.serif}; font-size: ${size.large}; font-weight: 500; margin: 0; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
-  > header .count { color: ${color.quiet}; font-size: ${size.small}; white-space: nowrap; }
-  > header .end { margin-left: auto; display: flex; gap: ${space(3)}; align-items: center; white-space: nowrap; }
-  > footer { display: flex; align-items: center; gap: ${space(3)}; padding: 0 ${space(4)}; border-top: 1px solid ${color.rule}; font-size: ${size.small}; color: ${color.quiet}; }
-  > footer .end { margin-left: auto; display: flex; gap: ${space(3)}; align-items: center; }
-`;
-const Body = styled.main`
-  display: grid; grid-template-columns: minmax(0, 1fr) 340px; min-height: 0;
-  @media (max-width: 1080px) { grid-template-columns: minmax(0, 1fr) 280px; }
-`;
-const Screen = styled.div`
-  min-height: 0; min-width: 0; display: grid; background: #0c0f0d; position: relative;
-  > .said { position: absolute; left: ${space(4)}; bottom: ${space(4)}; max-width: 80%; background: rgba(12, 15, 13, 0.78); color: #efeadb; padding: ${space(2)} ${space(3)}; font-family: ${font.serif}; font-size: ${size.large}; line-height: 1.25; pointer-events: none; }
-  > .said small { display: block; font-family: ${font.sans}; font-size: ${size.small}; color: #bdb8a8; }
-`;
+import { useReelPlay } from './useReelPlay';
 
 export interface ReelPageProps {
   readonly title: string;
@@ -55,51 +35,25 @@ export interface ReelPageProps {
 export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
   const router = useRouter();
   const ready = useReady();
-  const isShown = pieces.map((one) => one.footage !== undefined);
-  const [course, step] = useReducer(
-    (now: ReelCourse, next: ReelStep) => stepReel(isShown, now, next),
-    isShown,
-    beginReel,
-  );
-  const [zoom, setZoom] = useState(wholePicture);
   const [keysOpen, setKeysOpen] = useState(false);
-  const [playhead, setPlayhead] = useState<Playhead>();
-  const speed = useRef(1);
-  const screen = useRef<HTMLDivElement>(null);
+  const [problem, setProblem] = useState<string>();
+  const fresh = useNewId();
+  const reel = useReelPlay(pieces);
+  const { course, commands: playing, playhead } = reel;
   const piece = pieces[course.at];
-  const hear = useCallback((next: Playhead) => {
-    speed.current = next.speed;
-    setPlayhead(next);
-  }, []);
-  const play = (playing: boolean) => step({ step: 'playing', playing });
-  const move = playhead && moveCommands(playhead, playhead.seek);
-  const still = (act: (() => void) | undefined) => () => {
-    play(false);
-    act?.();
-  };
-  const closer = (factor: number) => setZoom((now) => zoomAt(now, factor));
-  const goTo = (at: number) => step({ step: 'go', at });
   const openReview = () =>
     piece &&
     router.push(markAddress({ roundId: piece.roundId, markId: piece.markId ?? '', mediaSeconds: piece.atSeconds }));
+  const keep = async () => {
+    const id = fresh.id();
+    const content = { isRanked: false, pieces: pieces.map(keptPiece) };
+    const outcome = await saveReel({ name: title, content }, { id, version: 0 }).catch(() => undefined);
+    const why = whyNot(outcome);
+    setProblem(why);
+    if (!why) router.push(`/reels/${id}`);
+  };
   const commands: Record<ReelCommand, () => void> = {
-    play: () => play(!course.playing),
-    next: () => step({ step: 'next' }),
-    previous: () => step({ step: 'previous' }),
-    'from-start': () => goTo(Math.max(0, isShown.indexOf(true))),
-    again: () => step({ step: 'again' }),
-    'frame-back': still(move?.['frame-back']),
-    'frame-on': still(move?.['frame-on']),
-    'jump-back': () => move?.['jump-back'](),
-    'jump-on': () => move?.['jump-on'](),
-    slower: () => playhead?.changeSpeed(-1),
-    faster: () => playhead?.changeSpeed(1),
-    closer: () => closer(1.4),
-    wider: () => closer(1 / 1.4),
-    'whole-screen': () =>
-      void (document.fullscreenElement ? document.exitFullscreen() : screen.current?.requestFullscreen())?.catch(
-        () => undefined,
-      ),
+    ...playing,
     'to-review': () => openReview(),
     keys: () => setKeysOpen(true),
     leave: () => router.push(back),
@@ -116,6 +70,8 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
         <h1>{title}</h1>
         <span className="count">{countWords(pieces.length, filmed.length, seconds, left)}</span>
         <div className="end">
+          {problem ? <span role="alert">{problem}</span> : null}
+          <Button onPress={() => void keep()}>Keep as a reel</Button>
           <Link href={back}>Back (Esc)</Link>
           <Button look="plain" onPress={() => setKeysOpen(true)}>
             Keys (?)
@@ -123,17 +79,17 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
         </div>
       </header>
       <Body>
-        <Screen ref={screen}>
+        <Screen ref={reel.screen}>
           {piece ? (
             <ReelScreen
               key={`${piece.key} ${course.turn}`}
               piece={piece}
               playing={course.playing}
-              firstSpeed={speed.current}
-              zoom={zoom}
-              onZoom={setZoom}
-              onPlayhead={hear}
-              onEnded={() => step({ step: 'ended' })}
+              firstSpeed={reel.speed}
+              zoom={reel.zoom}
+              onZoom={reel.setZoom}
+              onPlayhead={reel.hear}
+              onEnded={reel.ended}
             />
           ) : null}
           {piece ? (
@@ -145,7 +101,7 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
             </div>
           ) : null}
         </Screen>
-        <ReelList pieces={pieces} at={course.at} onGo={goTo} />
+        <ReelList pieces={pieces} at={course.at} onGo={reel.goTo} />
       </Body>
       <footer>
         <Button look="lead" onPress={commands.play} isDisabled={filmed.length === 0}>
@@ -173,8 +129,14 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
   );
 }
 
+/** A moment as it is kept: it stands still for a breath where something was drawn. */
+const keptPiece = ({ roundId, markId, atSeconds, drawing }: ReelPiece): SavedPiece => ({
+  ...newPiece({ id: crypto.randomUUID(), roundId, markId, atSeconds }),
+  freezes: drawing.length > 0 ? [{ fromMoment: 0, forSeconds: 3 }] : [],
+});
+
 /** "12 moments, 9 filmed, 1:12; 2 are gone". */
-function countWords(all: number, filmed: number, seconds: number, left: number): string {
+export function countWords(all: number, filmed: number, seconds: number, left: number): string {
   const moments = all === 1 ? 'one moment' : `${all} moments`;
   const seen = filmed === all ? '' : filmed === 0 ? ', none filmed' : `, ${filmed} filmed`;
   const gone = left === 0 ? '' : left === 1 ? '; one is gone' : `; ${left} are gone`;

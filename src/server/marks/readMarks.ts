@@ -4,7 +4,7 @@ import { listMarks, listVersions, type MarkVersion } from '@/data/marks/marks';
 import { houseOf, withMerges } from '../language/loadHouse';
 import type { MarksPlace } from './marksPlace';
 
-export { hearMarksChanged, startHearing } from '@/data/marks/notices';
+export { hear as hearMarksChanged, startHearing } from '@/data/notices';
 
 /** All marks as they are now, each with the change that made it so. */
 export async function readMarks({ scopeId, store }: MarksPlace): Promise<{ mark: Mark; changeId: string }[]> {

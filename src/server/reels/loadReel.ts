@@ -1,4 +1,6 @@
+import type { Reading } from '@/core/clip';
 import type { FrameRate, Span } from '@/core/clock';
+import type { Stroke } from '@/core/drawing';
 import { shortNamesOf } from '@/core/kernel';
 import { spanOfMoment, unpackReel } from '@/core/reel';
 import { houseNameOf } from '@/core/vocabulary';
@@ -25,6 +27,12 @@ export interface ReelPiece extends Span {
   /** What the mark says; empty where no mark stands for the moment. */
   readonly words: string;
   readonly footage?: { readonly id: string; readonly frameRate: FrameRate; readonly looking: Looking };
+  /** The round that it lies in. */
+  readonly round: Span;
+  /** What is drawn on the picture of its mark. */
+  readonly drawing: readonly Stroke[];
+  /** Score and tide as they change, where they are to be seen. */
+  readonly readings: readonly Reading[];
 }
 /** Where a moment lies, before its footage is known. */
 type MomentPlace = Pick<ReelPiece, 'roundId' | 'markId' | 'atSeconds' | 'words'>;
@@ -46,6 +54,7 @@ export async function loadReel(packed: string): Promise<Reel> {
       moments.flatMap((one) => ('markId' in one ? one.markId : [])),
     ),
   ]);
+  const drawings = new Map(found.map((one) => [one.mark.id, one.mark.drawing ?? []]));
   const marks = new Map(found.map((one) => [one.mark.id, describeFound(one, (id) => houseNameOf(house, id))]));
   const places = moments.flatMap((one): MomentPlace[] => {
     if (!('markId' in one)) return [{ ...one, words: '' }];
@@ -71,6 +80,8 @@ export async function loadReel(packed: string): Promise<Reel> {
         ...{ roundId, markId, words, atSeconds, names: [a, b], heldOn: round.heldOn },
         roundSeconds: atSeconds - round.startSeconds,
         ...spanOfMoment(atSeconds, round),
+        ...{ round: { startSeconds: round.startSeconds, endSeconds: round.endSeconds }, readings: [] },
+        drawing: (markId && drawings.get(markId)) || [],
         footage: round.footageId === undefined ? undefined : footage.get(round.footageId),
       },
     ];

@@ -17,10 +17,12 @@ const ownsKeys = (event: KeyboardEvent): boolean =>
   );
 
 /** Enter or Space on a button or link that was reached by keyboard is for that; one that was clicked leaves them to the page. */
-const pressesFocused = (event: KeyboardEvent): boolean =>
+const pressesFocused = (event: KeyboardEvent, clicked: EventTarget | null): boolean =>
   (event.key === 'Enter' || event.key === ' ') &&
   event.target instanceof HTMLElement &&
-  event.target.matches('button:focus-visible, a[href]:focus-visible, [role="button"]:focus-visible');
+  event.target.matches('button:focus-visible, a[href]:focus-visible, [role="button"]:focus-visible') &&
+  // A browser takes a clicked button for one that was reached by keyboard as soon as any key is pressed.
+  !(clicked instanceof Node && event.target.contains(clicked));
 
 /** Hands key presses of the page to their commands; none while something is written or a sheet is open. */
 export function useKeyCommands<Command extends string>(
@@ -30,8 +32,13 @@ export function useKeyCommands<Command extends string>(
   const latest = useRef({ entries, act });
   latest.current = { entries, act };
   useEffect(() => {
+    let clicked: EventTarget | null = null;
+    const onPointerDown = (event: PointerEvent) => {
+      clicked = event.target;
+    };
     const onKeyDown = (event: KeyboardEvent) => {
-      if (isTyping(event.target) || ownsKeys(event) || pressesFocused(event)) return;
+      if (event.key === 'Tab') clicked = null;
+      if (isTyping(event.target) || ownsKeys(event) || pressesFocused(event, clicked)) return;
       const command = commandOf(latest.current.entries, event);
       if (!command) return;
       // A focused button would also take Enter or Space as a press.
@@ -40,7 +47,11 @@ export function useKeyCommands<Command extends string>(
       event.stopPropagation();
       latest.current.act(command, event.key);
     };
+    window.addEventListener('pointerdown', onPointerDown, { capture: true });
     window.addEventListener('keydown', onKeyDown, { capture: true });
-    return () => window.removeEventListener('keydown', onKeyDown, { capture: true });
+    return () => {
+      window.removeEventListener('pointerdown', onPointerDown, { capture: true });
+      window.removeEventListener('keydown', onKeyDown, { capture: true });
+    };
   }, []);
 }

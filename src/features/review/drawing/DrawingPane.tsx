@@ -4,9 +4,9 @@ import dynamic from 'next/dynamic';
 import { type RefObject, useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { MOST_LABEL_CHARACTERS } from '@/core/drawing';
-import type { PicturePlace } from '@/player/drawing/Drawing';
 import { drawingTools } from '@/player/drawing/drawingTools';
-import { pointOfFrame, pointOfPicture, type Size } from '@/player/pictureArea';
+import { placeIn } from '@/player/drawing/placeIn';
+import type { Size } from '@/player/pictureArea';
 import type { Zoom } from '@/player/zoom';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -98,17 +98,4 @@ function LabelField({ onDone }: { readonly onDone: (text: string) => void }) {
       }}
     />
   );
-}
-
-function placeIn(frame: Size, video: HTMLVideoElement | null, zoom: Zoom): PicturePlace {
-  const picture = { width: video?.videoWidth || frame.width || 1, height: video?.videoHeight || frame.height || 1 };
-  const fit = Math.min(frame.width / picture.width, frame.height / picture.height) * zoom.scale;
-  return {
-    toFrame: ([x, y]) => pointOfFrame(frame, picture, zoom, { x, y }),
-    toPicture: (at) => {
-      const { x, y } = pointOfPicture(frame, picture, zoom, at);
-      return [x, y];
-    },
-    shown: { width: picture.width * fit, height: picture.height * fit },
-  };
 }

@@ -1,6 +1,6 @@
 import pg from 'pg';
 
-type Listener = () => void;
+type Listener = (said: string) => void;
 interface Ear {
   readonly listeners: Map<string, Set<Listener>>;
   client?: pg.Client;
@@ -13,8 +13,8 @@ function ear(): Ear {
   return holder.owlEar;
 }
 
-/** Calls `listener` whenever marks of a round or a second review change, through whichever server, until the answer is called. One connection hears for all. */
-export function hearMarksChanged(scopeId: string, listener: Listener): () => void {
+/** Calls `listener` whenever marks of a round or a second review change, or something is told about a reel, through whichever server, until the answer is called. One connection hears for all. */
+export function hear(scopeId: string, listener: Listener): () => void {
   const { listeners } = ear();
   const known = listeners.get(scopeId) ?? new Set();
   known.add(listener);
@@ -51,11 +51,12 @@ async function open(one: Ear): Promise<void> {
   client.on('error', lose);
   client.on('end', () => one.client === client && lose());
   client.on('notification', ({ payload }) => {
-    for (const listener of one.listeners.get(payload ?? '') ?? []) listener();
+    const [scopeId = '', said = ''] = (payload ?? '').split(' ');
+    for (const listener of one.listeners.get(scopeId) ?? []) listener(said);
   });
   try {
     await client.connect();
-    await client.query('listen marks_changed');
+    await client.query('listen marks_changed; listen reel_told');
     one.client = client;
   } catch {
     lose();
@@ -63,5 +64,5 @@ async function open(one: Ear): Promise<void> {
 }
 
 const tellAll = ({ listeners }: Ear): void => {
-  for (const known of listeners.values()) for (const listener of known) listener();
+  for (const known of listeners.values()) for (const listener of known) listener('');
 };
