@@ -146,7 +146,7 @@ it('the academy has limits before anybody sets them', async () => {
   await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true });
   expect(await getAcademy(pool())).toEqual({
     ...{ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true },
-    ...{ planFirst: 'errors', planNumbers: usualNumbers },
+    ...{ planFirst: 'errors', planNumbers: usualNumbers, studentPages: false },
     timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
   });
   await saveAcademy(pool(), { name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true, timeZone: 'Asia/Tokyo' });

@@ -99,7 +99,7 @@ describe('settings', () => {
     expect(await saveSettings(input)).toEqual({ ok: true });
     expect(await getAcademy(pool())).toEqual({
       ...{ name: 'Loft', liveWeightGapRatio: 0.15, minorsWithAdults: true, timeZone: 'Asia/Tokyo' },
-      ...{ planFirst: 'errors', planNumbers: usualNumbers },
+      ...{ planFirst: 'errors', planNumbers: usualNumbers, studentPages: false },
     });
     coach = { id: await seedCoach('felix'), role: 'assistant' };
     expect(await saveSettings({ ...input, academyName: 'Mine', reactionLeadSeconds: 1 })).toEqual({ ok: true });

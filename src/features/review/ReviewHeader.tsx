@@ -58,6 +58,8 @@ export interface ReviewHeaderProps {
   readonly onKeys: () => void;
   readonly pace: PaceProps;
   readonly second?: { readonly id: string };
+  /** Why nothing of the round is shown to anybody but coaches. */
+  readonly notShown?: string;
 }
 
 function Athlete({
@@ -93,7 +95,7 @@ function Athlete({
 }
 
 export function ReviewHeader(props: ReviewHeaderProps) {
-  const { a, b, roundId, facts, unit, stills, keeping, waiting, onWho, onKeys, pace, second } = props;
+  const { a, b, roundId, facts, unit, stills, keeping, waiting, onWho, onKeys, pace, second, notShown } = props;
   const gap = a.weightKg !== undefined && b.weightKg !== undefined ? weightGap(a.weightKg, b.weightKg) : undefined;
   const gapWords = gap ? `${Math.abs(gap.ratioOfLighter * 100).toFixed(0)} % of the lighter` : 'weight gap not known';
   return (
@@ -106,6 +108,11 @@ export function ReviewHeader(props: ReviewHeaderProps) {
       <Athlete one={b} unit={unit} still={stills.b} onWho={onWho} other />
       <span className="quiet">{gap ? gapWords : ''}</span>
       <div className="end">
+        {notShown ? (
+          <span className="keep" data-waits title={notShown}>
+            Not to be shown
+          </span>
+        ) : null}
         <span className="quiet facts" title={facts}>
           {second ? 'Blind second review · ' : ''}
           {facts}

@@ -70,6 +70,7 @@ export function ReviewPage(props: ReviewPageProps) {
           keeping={marks.keeping}
           pace={{ spent: desk.spent, playhead, span, marks: reading.marks }}
           second={desk.second}
+          notShown={props.notShown}
           waiting={state.pending.length}
           onWho={() => act('open who', '')}
           onKeys={() => setKeysOpen(true)}

@@ -76,6 +76,8 @@ export interface ReviewPageProps {
   readonly second?: { readonly id: string };
   /** Whose review this is: what waits on this machine is sent as theirs only. */
   readonly coachId: string;
+  /** Why nothing of the round is shown to anybody but coaches. */
+  readonly notShown?: string;
 }
 
 /** Everything that lies on the desk of a review: the footage, the marks and what they say, the panels, and the verbs of its keys. */

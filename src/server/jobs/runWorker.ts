@@ -14,7 +14,9 @@ import {
 } from '@/data/footage/queue';
 import { reviveWork } from '@/data/footage/work';
 import { log } from '../../log/log';
+import { sweepClips } from '../clips/sweepClips';
 import { today } from '../kernel/academyTime';
+import { remindStudents } from '../sharing/remind';
 import { queueArrival, queueWorkTask } from './queueWork';
 import { askForStaleFigures } from './refigure';
 import { type Lane, taskListOf } from './registry';
@@ -82,6 +84,8 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
         sweptAt = Date.now();
         await sweepLeftovers(sweptAt);
         await askForStaleFigures(pool(), await today());
+        await sweepClips();
+        await remindStudents(await today());
       }
       if (watchesInbox) await inbox.look(Date.now());
     },

@@ -43,9 +43,14 @@ const problemWords: Readonly<Record<SharingProblem, (name: string) => string>> =
   'guardian-missing': (name) => `${name} is a minor, and no guardian’s consent is recorded`,
 };
 
+/** What stands against showing these people to anybody but coaches; undefined when nothing does. */
+export function standsAgainst(people: readonly ShownPerson[]): string | undefined {
+  const found = people.flatMap(({ name, problem }) => (problem ? [problemWords[problem](name)] : []));
+  return found.length > 0 ? found.join('; ') : undefined;
+}
+
 /** Why these people's footage leaves nobody's hands, in one sentence with what to do; undefined when nothing stands against it. */
 export function whyNotShown(people: readonly ShownPerson[]): string | undefined {
-  const found = people.flatMap(({ name, problem }) => (problem ? [problemWords[problem](name)] : []));
-  if (found.length === 0) return undefined;
-  return `${found.join('; ')}. Record it on their page under “Filming and showing”, then try again.`;
+  const found = standsAgainst(people);
+  return found && `${found}. Record it on their page under “Filming and showing”, then try again.`;
 }

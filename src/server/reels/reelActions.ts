@@ -93,7 +93,7 @@ export const askReelClip = defineCommand({
     const problem = whyNotShown(people);
     if (problem) return refuse(problem);
     const hidden = isNamed ? [] : people.map((one) => one.name);
-    const clean = (text: string) => hidden.reduce((left, name) => withoutName(left, name, 'they'), text);
+    const clean = (text: string) => hidden.reduce((left, name) => withoutName(left, name, 'a partner'), text);
     const recipe: ClipRecipe = {
       captions,
       pieces: shown.flatMap(({ at, piece, round, footage, found, readings }) => {

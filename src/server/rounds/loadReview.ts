@@ -14,10 +14,12 @@ import { findRound, type Round } from '@/data/rounds/rounds';
 import { listTalks, type Talk } from '@/data/rounds/talks';
 import { requireCoach } from '../accounts/currentCoach';
 import { type Looking, lookingOf } from '../footage/loadProgress';
+import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { withMerges } from '../language/loadHouse';
 import { type Language, loadLanguage } from '../language/loadLanguage';
 import { placeOfRound } from '../marks/marksPlace';
+import { standsAgainst, whoIsShown } from '../people/whoIsShown';
 import { requireSight } from '../reviews/blindness';
 import { loadHomework } from '../reviews/loadHomework';
 import { ruleSetOf } from './ruleSetOf';
@@ -41,6 +43,8 @@ export interface ReviewPage {
   /** The blind second review that the marks belong to. */
   readonly second?: SecondReview;
   readonly coachId: string;
+  /** Why nothing of this round is shown to anybody but coaches, in words. */
+  readonly notShown?: string;
 }
 
 /** What Review needs; with `second`, the marks of this coach's own second review instead of the round's. Undefined for what is not there, or is not theirs. */
@@ -55,7 +59,7 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
     as === 'second' ? (await listSecondReviews(pool(), round.id)).find((one) => one.coachId === coach.id) : undefined;
   if (as === 'second' && !second) return undefined;
   const place = second ? { scopeId: second.id, store: secondMarks } : placeOfRound(round);
-  const [marks, clocks, signals, ruleSet, homework, spentSeconds, talks] = await Promise.all([
+  const [marks, clocks, signals, ruleSet, homework, spentSeconds, talks, people] = await Promise.all([
     listMarks(pool(), place.scopeId, place.store),
     listClocks(pool(), round.id),
     footage && findSignals(pool(), footage.id),
@@ -63,6 +67,7 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
     loadHomework(pool(), round),
     findReviewSeconds(pool(), round.id, coach.id),
     second ? [] : listTalks(pool(), round.id),
+    whoIsShown(pool(), [round.id], await today()),
   ]);
   return {
     clocks,
@@ -79,5 +84,6 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
     reactionLeadSeconds: coach.reactionLeadSeconds,
     weightUnit: coach.weightUnit,
     coachId: coach.id,
+    notShown: standsAgainst(people),
   };
 }

@@ -33,6 +33,7 @@ export function ReviewRound({
         homework={page.homework}
         spentSeconds={page.spentSeconds}
         coachId={page.coachId}
+        notShown={page.notShown}
         second={page.second && { id: page.second.id }}
       />
     </HouseProvider>

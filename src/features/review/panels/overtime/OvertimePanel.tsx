@@ -6,9 +6,11 @@ import { type DisplayedClock, formatClock, formatClockTenths } from '@/core/cloc
 import type { TurnMark } from '@/core/round';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { color, font, size, space } from '@/ui/tokens/tokens';
+import { Evidence } from '../../evidence/EvidenceDialog';
 import type { Names } from '../../reviewView';
 import { SidePanel } from '../../SidePanel';
 import { OfficialResult } from './OfficialResult';
+import { overtimePacket } from './overtimePacket';
 import {
   findingWords,
   neededWords,
@@ -113,7 +115,10 @@ export function OvertimePanel({
         ) : null}
         {last ? <OfficialResult key={last.mark.id} turn={last.mark} names={names} overtime={overtime} /> : null}
         {record ? (
-          <Link href={`/rounds/${roundId}/overtime`}>The evidence sheet, to print</Link>
+          <>
+            <Link href={`/rounds/${roundId}/overtime`}>The evidence sheet, to print</Link>
+            <Evidence roundId={roundId} packet={() => overtimePacket(record, names, startSeconds)} />
+          </>
         ) : (
           <p>No turn is marked yet.</p>
         )}

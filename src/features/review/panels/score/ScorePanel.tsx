@@ -13,8 +13,10 @@ import {
 } from '@/core/scoring';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { color, font, size, space } from '@/ui/tokens/tokens';
+import { Evidence } from '../../evidence/EvidenceDialog';
 import type { Names } from '../../reviewView';
 import { SidePanel } from '../../SidePanel';
+import { scorePacket } from './scorePacket';
 import {
   askedWords,
   differenceWords,
@@ -37,6 +39,7 @@ const Matter = styled.div`
 `;
 
 export interface ScorePanelProps {
+  readonly roundId: string;
   readonly ruleSetName: string;
   readonly reading: ScoreReading;
   readonly differences: readonly BoardDifference[];
@@ -141,6 +144,7 @@ export function ScorePanel(props: ScorePanelProps) {
             </ol>
           </>
         ) : null}
+        {reading.events.length > 0 ? <Evidence roundId={props.roundId} packet={() => scorePacket(props)} /> : null}
         <p>{ruleSetName}. The event’s own rules and its referee come first.</p>
       </Matter>
     </SidePanel>

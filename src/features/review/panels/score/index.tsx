@@ -8,11 +8,11 @@ export const score = definePanel({
   toggles: true,
   refuse: (desk) => (desk.score ? undefined : 'This round is sparring without score. Its card can give it a rule set.'),
   Component: ({ desk }) => {
-    const { names, playhead, span, toLedger } = desk;
+    const { names, playhead, span, round, toLedger } = desk;
     return desk.score ? (
       <ScorePanel
         {...desk.score}
-        {...{ names, playhead, startSeconds: span.startSeconds }}
+        {...{ names, playhead, startSeconds: span.startSeconds, roundId: round.id }}
         onLook={playhead.seek}
         onLeave={toLedger}
       />
