@@ -145,16 +145,18 @@ const homeworkRow = z
     day: row.day,
   }));
 
-/** Homework against errors of people's reviews as they were signed last, since a day, oldest first; days in the academy's own zone. */
+/** Homework against errors of people's reviews as they were signed last, but what they say they did not do, since a day, oldest first; days in the academy's own zone. */
 export const listHomeworkOf = (database: Database, personIds: readonly string[], since: string, timeZone: string) =>
   listRows(
     database,
     homeworkRow,
     `select s.person_id, point ->> 'errorId' as error_id, point ->> 'drillId' as drill_id, point ->> 'homework' as homework, s.day
-     from (select a.person_id, x.content, (x.signed_at at time zone $3)::date as day from closing_about a
+     from (select a.person_id, x.id, x.content, (x.signed_at at time zone $3)::date as day from closing_about a
        join latest_review x on x.closing_id = a.closing_id where a.person_id = any($1::uuid[])) s
-     cross join lateral jsonb_array_elements(s.content -> 'points') as point
-     where s.day >= $2 and point ->> 'homework' <> '' and point ->> 'errorId' is not null order by s.day`,
+     cross join lateral jsonb_array_elements(s.content -> 'points') with ordinality as p (point, place)
+     where s.day >= $2 and point ->> 'homework' <> '' and point ->> 'errorId' is not null
+       and not exists (select 1 from student_answer n where n.review_id = s.id and n.kind = 'homework' and n.place = p.place - 1 and not n.is_done)
+     order by s.day`,
     [personIds, since, timeZone],
   );
 

@@ -118,7 +118,10 @@ function Answer({
         </Link>
       </div>
       <div>
-        <p className="asked">{answer.asked}</p>
+        <p className="asked">
+          {answer.kind === 'homework' ? 'Homework: ' : ''}
+          {answer.asked}
+        </p>
         <p className="said">{answer.words}</p>
         {mark ? (
           <Row>

@@ -1,5 +1,8 @@
+'use client';
+
 import type { HomeworkCheck } from '@/core/reviewing';
 import { dayWords } from '@/terms/dayWords';
+import { useWordOf } from '@/terms/HouseContext';
 import { homeworkWords } from '@/terms/homeworkWords';
 import { Quiet, Section } from '@/ui/layout/Page';
 
@@ -16,6 +19,7 @@ export interface HomeworkLine {
 
 /** What was to be worked on since the last review, and what became of it. */
 export function LastHomework({ homework }: { readonly homework: readonly HomeworkLine[] }) {
+  const wordOf = useWordOf();
   if (homework.length === 0) return null;
   return (
     <Section aria-label="The last homework">
@@ -24,7 +28,7 @@ export function LastHomework({ homework }: { readonly homework: readonly Homewor
       <div className="matter">
         {homework.map((one) => (
           <p key={`${one.errorId} ${one.givenOn}`}>
-            <strong>{one.text}</strong> <Quiet>given {dayWords(one.givenOn)}</Quiet>
+            <strong>{wordOf(one.errorId)}</strong>: {one.text} <Quiet>given {dayWords(one.givenOn)}</Quiet>
             <br />
             {homeworkWords(one.check, one.countThen)}{' '}
             {one.said ? (

@@ -116,7 +116,7 @@ function ClipState({ clip }: { readonly clip: ClipLine }) {
   if (clip.state === 'ready')
     return (
       <Quiet>
-        Clip of {part}: <a href={`/api/clips/${clip.id}/film`}>ready</a>
+        clip of {part}: <a href={`/api/clips/${clip.id}/film`}>ready</a>
       </Quiet>
     );
   if (clip.state === 'failed' || clip.state === 'cancelled')

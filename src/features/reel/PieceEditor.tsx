@@ -96,7 +96,7 @@ export function PieceEditor({ number, piece, saved, isCurrent, captionField, onG
           {saved.freezes.map((freeze, at) => (
             <Row key={freeze.fromMoment}>
               <label className="line">
-                Stands still at {freezeWords(freeze.fromMoment)} for
+                Stands still {freezeWords(freeze.fromMoment)}
                 <input
                   type="number"
                   min={0.5}
@@ -136,6 +136,6 @@ export function PieceEditor({ number, piece, saved, isCurrent, captionField, onG
 }
 
 const freezeWords = (fromMoment: number): string => {
-  if (Math.abs(fromMoment) < 0.05) return 'the moment';
+  if (Math.abs(fromMoment) < 0.05) return 'at the moment';
   return fromMoment < 0 ? `${(-fromMoment).toFixed(1)} s before` : `${fromMoment.toFixed(1)} s after`;
 };

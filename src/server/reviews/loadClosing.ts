@@ -17,6 +17,7 @@ import { findPerson } from '@/data/people/people';
 import { type ClosingAbout, findClosingId } from '@/data/reviews/closings';
 import { listVersions } from '@/data/reviews/signedReviews';
 import { findRound, listRounds, type Round } from '@/data/rounds/rounds';
+import { listAnswersOf } from '@/data/sharing/answers';
 import { requireCoach } from '../accounts/currentCoach';
 import { loadPatterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
@@ -32,6 +33,8 @@ import { pointOf } from './pointOf';
 
 /** Rounds that one closing looks at. @source own decision: a week of a whole academy; more is no evening and no visit */
 const MOST_ROUNDS = 120;
+/** The newest of what a student said: homework of before is among them. */
+const MOST_ANSWERS = 60;
 
 /** A piece of evidence: a mark with its moment. */
 export interface Evidence {
@@ -49,6 +52,8 @@ export type WorkPoint = ReviewContent['points'][number];
 /** Homework that was given before, and what these rounds say of it. */
 export interface HomeworkSeen extends Homework {
   readonly check: HomeworkCheck;
+  /** What they said of it themselves. */
+  readonly said?: { readonly isDone: boolean; readonly text: string };
 }
 
 interface ClosedRound extends RoundToClose {
@@ -188,12 +193,20 @@ async function homeworkSeen(personId: string, closed: readonly ClosedRound[]): P
       ...{ roundId: round.id, heldOn: round.heldOn, span: round, athlete, marks, beltGap: 0, weightGap: 0 },
     }),
   );
-  return given.map(({ personId: _own, ...homework }) => {
+  const answers = await listAnswersOf(pool(), personId, MOST_ANSWERS);
+  return given.map(({ personId: _own, reviewId, place, ...homework }) => {
+    const answer = answers.find((one) => one.reviewId === reviewId && one.kind === 'homework' && one.place === place);
+    const said = answer && { isDone: answer.isDone === true, text: answer.said };
     const checks = figures.map((one) => checkHomework(one, homework.errorId));
     const count = checks.reduce((sum, one) => sum + one.count, 0);
     const exposure = checks.reduce((sum, one) => sum + one.exposure, 0);
     const shows = count > 0 ? 'again' : exposure > 0 ? 'kept' : 'not-tested';
-    return { ...homework, athlete: first.athlete, check: { shows, count, exposure, unit: checks[0]?.unit ?? 'times' } };
+    return {
+      ...homework,
+      said,
+      athlete: first.athlete,
+      check: { shows, count, exposure, unit: checks[0]?.unit ?? 'times' },
+    };
   });
 }
 

@@ -1,10 +1,12 @@
 'use client';
 
+import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
-import type { ChainReading, Mark, RoundReading } from '@/core/round';
+import { type ChainReading, conceptIdOf, type Mark, type RoundReading } from '@/core/round';
 import { loadLatentDamage } from '@/server/reviews/latentActions';
+import { reelAddress } from '@/terms/addresses';
 import { useWordOf } from '@/terms/HouseContext';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
@@ -90,9 +92,20 @@ export function CausesPanel(props: CausesPanelProps) {
                 <div className="words">
                   {damageWords(damage)}
                   {chain.length > 0 ? (
-                    <Button look="plain" onPress={() => onWalk(chain[chain.length - 1]!)}>
-                      Walk it back
-                    </Button>
+                    <>
+                      <Link
+                        href={reelAddress({
+                          title: `${wordOf(conceptIdOf(mark) ?? '')} and what came of it`,
+                          moments: [mark, ...chain].map(({ id }) => ({ markId: id })),
+                          back: `/rounds/${roundId}`,
+                        })}
+                      >
+                        Play it
+                      </Link>
+                      <Button look="plain" onPress={() => onWalk(chain[chain.length - 1]!)}>
+                        Walk it back
+                      </Button>
+                    </>
                   ) : null}
                 </div>
               </li>
