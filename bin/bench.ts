@@ -3,6 +3,7 @@ import { cpus, tmpdir } from 'node:os';
 import path from 'node:path';
 import { measureAcademy } from '../bench/academy/measure';
 import { importAsShipped } from '../bench/asShipped';
+import { measureClips } from '../bench/clips';
 import { measureFootage, measureUploads } from '../bench/footage';
 import { measureLongRound } from '../bench/longRound';
 import { measurePages } from '../bench/pages';
@@ -46,6 +47,8 @@ export async function runBenchmarks(): Promise<void> {
     lines.push(...(await measureUploads(server, scratch)));
     say('the copy for looking, seeking and stepping …');
     lines.push(...(await measureFootage(server, scratch)));
+    say('a reel as a film …');
+    lines.push(...(await measureClips(scratch)));
     say('pages and key presses in the browser …');
     lines.push(...(await measurePages(server.url)));
     say('a round with 2,000 marks in Review …');

@@ -80,7 +80,12 @@ export function AcademyPage({
     <Page
       title="The academy"
       aside="Across all students, from the rounds of their last months."
-      actions={<PrintButton look="plain" />}
+      actions={
+        <>
+          <PrintButton look="plain" />
+          <ActionLink href="/academy/closing">Close the week</ActionLink>
+        </>
+      }
     >
       <FiguresDue {...figuresDue} />
       {table.belts.length === 0 ? (

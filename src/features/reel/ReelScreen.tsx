@@ -17,6 +17,7 @@ const Drawing = dynamic(() => import('@/player/drawing/Drawing').then((module) =
 
 const Corner = styled.div`
   position: absolute; left: ${space(4)}; top: ${space(3)}; background: rgba(12, 15, 13, 0.78); color: #efeadb; padding: ${space(1)} ${space(3)}; font-family: ${font.sans}; font-size: ${size.body}; font-variant-numeric: tabular-nums; pointer-events: none;
+  :fullscreen & { font-size: 28px; }
 `;
 
 /** How a moment is shown, beyond its stretch of footage. */

@@ -116,6 +116,7 @@ export function StudentPage({ person, rounds, figuresDue, unit, today, givesPage
   const actions = (
     <>
       <PrintButton look="plain" />
+      <ActionLink href={`/students/${person.id}/closing`}>Close an evening</ActionLink>
       <Button onPress={() => setEditing(true)}>Change details</Button>
     </>
   );

@@ -11,7 +11,7 @@ export interface SourceFile extends PictureSize {
 /** A moment within so much before a picture counts as that picture: media times come from players, rounded. */
 const NEAR_SECONDS = 0.002;
 /** The film is read from so long before a segment, so that the picture that stands there already is known. */
-const LEAD_SECONDS = 1;
+const LEAD_SECONDS = 0.5;
 const SOUND_RATE = 48_000;
 
 /** What lies over one segment, as the script that is burned in. */
@@ -102,7 +102,7 @@ export function segmentArgs(
       ? ['-ss', segment.fromSeconds.toFixed(6), '-t', (seconds * speed + 0.5).toFixed(6), '-i', source.path]
       : ['-f', 'lavfi', '-i', `anullsrc=r=${SOUND_RATE}:cl=stereo`]),
     ...['-filter_complex', `[0:v:0]${picture}[v];${sound}[a]`, '-map', '[v]', '-map', '[a]'],
-    ...['-c:v', 'libx264', '-preset', 'veryfast', '-crf', '21', '-bf', '0', '-g', String(Math.round(perSecond * 2))],
+    ...['-c:v', 'libx264', '-preset', 'superfast', '-crf', '22', '-bf', '0', '-g', String(Math.round(perSecond * 2))],
     ...['-video_track_timescale', String(rate.numerator), '-c:a', 'pcm_s16le', '-ar', String(SOUND_RATE), '-ac', '2'],
     ...['-map_metadata', '-1', '-f', 'mov', target],
   ];

@@ -11,7 +11,7 @@ import { useNewId } from '@/forms/useNewId';
 import { useDraft, useSending } from '@/forms/useSending';
 import { recordConsent, withdrawRecordedConsent } from '@/server/people/consentActions';
 import { dayWords } from '@/terms/dayWords';
-import { Fields, Notice, Quiet, Row } from '@/ui/layout/Page';
+import { Fields, Notice, Quiet, Row, Stack } from '@/ui/layout/Page';
 import { Button, Checkbox, ConfirmDialog, Dialog, TextField } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
 
@@ -50,7 +50,7 @@ export function Consents({ person, childBelt, consents, day }: ConsentsProps) {
   const isMinor = person.age === undefined ? childBelt : person.age < 18;
   const problem = sharingProblem({ age: person.age, childBelt, consents }, day);
   return (
-    <>
+    <Stack $gap={3}>
       {problem ? <Notice data-tone="caution">{standingWords[problem](person.name)}</Notice> : null}
       <FormMessage messages={messages} />
       {consents.length === 0 ? (
@@ -102,7 +102,7 @@ export function Consents({ person, childBelt, consents, day }: ConsentsProps) {
           )
         }
       />
-    </>
+    </Stack>
   );
 }
 
