@@ -56,6 +56,18 @@ test('moments are kept as a reel, put together by keys, shown with a phone as re
   }).toPass();
   await page.keyboard.press('e');
   await expect(moments.first().getByText(/Stands still .* (before|after|moment)/)).toBeVisible();
+  // What is drawn here belongs to the reel.
+  await page.keyboard.press('d');
+  await expect(page.getByRole('toolbar', { name: 'Drawing on this picture' })).toBeVisible();
+  const picture = (await page.locator('[data-drawing]').boundingBox())!;
+  await page.mouse.move(picture.x + picture.width / 2, picture.y + picture.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(picture.x + picture.width / 2 + 90, picture.y + picture.height / 2 + 40, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.locator('[data-drawing="1"]')).toBeVisible();
+  await page.keyboard.press('d');
+  await expect(page.getByRole('toolbar', { name: 'Drawing on this picture' })).toHaveCount(0);
+  await expect(page.locator('[data-drawing="1"]')).toBeVisible();
   await page.keyboard.press('r');
   await page.keyboard.type('Look at the elbow');
   await page.keyboard.press('Escape');

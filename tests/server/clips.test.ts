@@ -309,6 +309,19 @@ describe('asking for a clip', () => {
     await doClip(clip.id, never, true);
     expect(await findClip(pool(), clip.id)).toMatchObject({ state: 'ready' });
   });
+  it('leaves the room on the disk on which the database lives, and says so', async () => {
+    const id = await shelve('even.mp4');
+    const recipe: ClipRecipe = { pieces: [pieceOf(id)], captions: 'beside' };
+    const clip = await ask(recipe);
+    process.env.OWL_RESERVE_BYTES = String(2 ** 53);
+    await doClip(clip.id, never, true).finally(() => {
+      delete process.env.OWL_RESERVE_BYTES;
+    });
+    expect(await findClip(pool(), clip.id)).toMatchObject({ state: 'failed', problem: { code: 'disk-full' } });
+    await ask(recipe);
+    await doClip(clip.id, never, true);
+    expect(await findClip(pool(), clip.id)).toMatchObject({ state: 'ready' });
+  });
   it('ends when it is cancelled, is handed back when the process is to stop, and begins anew when ffmpeg was killed', async () => {
     const id = await shelve('even.mp4');
     const pieces = Array.from({ length: 60 }, (_, at) => pieceOf(id, { startSeconds: 1 + at / 50, speed: 0.2 }));

@@ -19,6 +19,7 @@ import { newPiece, type SavedReel } from '@/core/reel';
 import { pool } from '@/data/client';
 import { findClip, findRecipe } from '@/data/clips/clips';
 import { insertFootage } from '@/data/footage/footage';
+import { findPacket } from '@/data/packets/packets';
 import { findReel } from '@/data/reels/reels';
 import { findClosingId } from '@/data/reviews/closings';
 import { insertSignedReview } from '@/data/reviews/signedReviews';
@@ -129,7 +130,7 @@ describe('a saved reel', () => {
     await pool().query("update clip set used_at = now() - interval '90 days'");
     await sweepClips(30);
     expect(await findClip(pool(), first.clipId)).toBeUndefined();
-    expect(readdirSync(footageFolder()).filter((name) => name.includes('clip'))).toEqual([]);
+    expect(readdirSync(footageFolder()).filter((name) => name.startsWith(first.clipId))).toEqual([]);
   });
   it('of 200 moments is a film as long as it may be, or says how long it would be', async () => {
     const short = { ...piece(20), beforeSeconds: 1, afterSeconds: 1 };
@@ -196,9 +197,9 @@ describe('evidence as one file', () => {
     };
     expect(await makePacket(roundId, packet, id)).toEqual({ ok: true });
     expect(await lookAtPacket(id)).toMatchObject({ ok: true, isReady: false });
-    const { rows } = await pool().query('select id from clip order by asked_at');
-    await doClip(rows[0].id, new AbortController().signal, true);
-    await pool().query("update clip set state = 'failed' where id = $1", [rows[1].id]);
+    const [shown, missing] = (await findPacket(pool(), id))!.content.clipIds;
+    await doClip(shown!, new AbortController().signal, true);
+    await pool().query("update clip set state = 'failed' where id = $1", [missing]);
     expect(await lookAtPacket(id)).toEqual({ ok: true, progress: 1, isReady: true, failed: 1 });
     const answer = (await zipPacket(id, coach.id))!;
     const files = await unzip(Buffer.from(await answer.arrayBuffer()));

@@ -41,6 +41,9 @@ describe('a saved reel', () => {
     )!;
     expect(secondsOfPiece(clip)).toBe(13);
     expect(clip.freezes.map((one) => one.drawing.length)).toEqual([1, 0]);
+    const own = [{ kind: 'ring' as const, centre: [0.5, 0.5] as [number, number], radius: 0.1 }];
+    const drawn = editReel({ pieces: [first!], isRanked: false }, { edit: 'draw', at: 0, freeze: 1, drawing: own });
+    expect(clipPieceOf(drawn, 0, round, [], [])?.freezes.map((one) => one.drawing)).toEqual([[], own]);
     expect(
       editReel({ pieces: [first!], isRanked: false }, { edit: 'go-on', at: 0, freeze: 0 }).pieces[0]!.freezes,
     ).toHaveLength(1);

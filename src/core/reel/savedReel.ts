@@ -8,6 +8,7 @@ import {
   SLOWEST,
 } from '../clip';
 import type { Span } from '../clock';
+import type { Stroke } from '../drawing';
 import { LEAD_IN_SECONDS, LEAD_OUT_SECONDS } from './reel';
 
 /** The picture stands still at a moment of a piece. */
@@ -15,6 +16,8 @@ export interface ReelFreeze {
   /** Seconds from the moment of the piece, before it or after it. */
   readonly fromMoment: number;
   readonly forSeconds: number;
+  /** Drawn for this reel; without it, at the moment itself, what is drawn on its mark. */
+  readonly drawing?: readonly Stroke[];
 }
 
 /** One moment of a saved reel and how it is shown. Its place is that of its mark today, else the second that was chosen. */
@@ -70,6 +73,7 @@ export type ReelEdit =
   | { readonly edit: 'begin-here' | 'end-here' | 'stop-here'; readonly at: number; readonly seconds: number }
   | { readonly edit: 'stop-for'; readonly at: number; readonly freeze: number; readonly forSeconds: number }
   | { readonly edit: 'go-on'; readonly at: number; readonly freeze: number }
+  | { readonly edit: 'draw'; readonly at: number; readonly freeze: number; readonly drawing: readonly Stroke[] }
   | {
       readonly edit: 'change';
       readonly at: number;
@@ -101,6 +105,11 @@ function editPiece(piece: SavedPiece, edit: ReelEdit): SavedPiece {
         freezes: piece.freezes.map((one, at) =>
           at === edit.freeze ? { ...one, forSeconds: within(edit.forSeconds, 0.2, LONGEST_FREEZE_SECONDS) } : one,
         ),
+      };
+    case 'draw':
+      return {
+        ...piece,
+        freezes: piece.freezes.map((one, at) => (at === edit.freeze ? { ...one, drawing: edit.drawing } : one)),
       };
     case 'go-on':
       return { ...piece, freezes: piece.freezes.filter((_, at) => at !== edit.freeze) };
@@ -152,6 +161,10 @@ export const captionOf = (reel: SavedReel, at: number): string => {
   return caption ? `${place} ${caption}` : place;
 };
 
+/** What is drawn on a picture that stands still: its own, or that of the mark, which belongs to the mark's own picture. */
+export const drawingOf = ({ fromMoment, drawing }: ReelFreeze, ofMark: readonly Stroke[]): readonly Stroke[] =>
+  drawing ?? (Math.abs(fromMoment) < 0.1 ? ofMark : []);
+
 /** A piece as the recipe of a clip; `readings` are those of its round, `drawing` what is drawn at its moment. */
 export function clipPieceOf(
   reel: SavedReel,
@@ -165,10 +178,9 @@ export function clipPieceOf(
   const span = spanOfPiece(piece, round);
   return boundedPiece({
     ...{ ...span, footageId: round.footageId, speed: piece.speed, sound: piece.sound, caption: captionOf(reel, at) },
-    freezes: piece.freezes.map(({ fromMoment, forSeconds }) => ({
-      ...{ atSeconds: piece.atSeconds + fromMoment, forSeconds },
-      // A drawing belongs to the picture of its mark.
-      drawing: Math.abs(fromMoment) < 0.1 ? drawing : [],
+    freezes: piece.freezes.map((freeze) => ({
+      ...{ atSeconds: piece.atSeconds + freeze.fromMoment, forSeconds: freeze.forSeconds },
+      drawing: drawingOf(freeze, drawing),
     })),
     readings: piece.reading ? readings.filter((one) => one.atSeconds <= span.endSeconds) : [],
   });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MOST_FREEZES, MOST_PIECES } from '@/core/clip';
-import { momentSchema, storableText } from '@/core/marks';
+import { drawingSchema, momentSchema, storableText } from '@/core/marks';
 import { MOST_AROUND_SECONDS, MOST_CAPTION, type SavedReel } from '@/core/reel';
 import type { Database } from '../client';
 import { findRow, readPiece, runStatement } from '../rows';
@@ -14,7 +14,13 @@ const piece = z.object({
   afterSeconds: z.number().min(0).max(MOST_AROUND_SECONDS),
   speed: z.number().min(0.1).max(2),
   freezes: z
-    .array(z.object({ fromMoment: z.number().min(-600).max(600), forSeconds: z.number().min(0).max(20) }))
+    .array(
+      z.object({
+        fromMoment: z.number().min(-600).max(600),
+        forSeconds: z.number().min(0).max(20),
+        drawing: drawingSchema.readonly().optional(),
+      }),
+    )
     .max(MOST_FREEZES)
     .readonly(),
   caption: storableText().max(MOST_CAPTION, `Use at most ${MOST_CAPTION} characters below a moment.`),

@@ -33,6 +33,7 @@ export interface ComparePageProps {
   readonly leftKey: string;
   readonly rightKey?: string;
   readonly atSeconds?: number;
+  readonly rightAtSeconds?: number;
 }
 
 /** The likeliest counterpart: another round of the same people, else whatever else there is. */
@@ -43,13 +44,13 @@ function counterpartOf(pieces: readonly Piece[], left: Piece): Piece {
 }
 
 /** Chooses the two clips; each pair gets a fresh board. */
-export function ComparePage({ pieces, leftKey, rightKey, atSeconds }: ComparePageProps) {
+export function ComparePage({ pieces, leftKey, rightKey, atSeconds, rightAtSeconds }: ComparePageProps) {
   const find = (key: string | undefined) => pieces.find((one) => one.key === key);
   const first = find(leftKey) ?? pieces[0]!;
   const [left, setLeft] = useState({ piece: first, at: atSeconds ?? first.startSeconds });
   const [right, setRight] = useState(() => {
     const piece = find(rightKey) ?? counterpartOf(pieces, first);
-    return { piece, at: piece.startSeconds };
+    return { piece, at: (rightKey === piece.key ? rightAtSeconds : undefined) ?? piece.startSeconds };
   });
   return (
     <Board

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { type RefObject, useEffect, useRef } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
@@ -33,13 +34,16 @@ export interface PieceEditorProps {
   readonly piece: ReelPiece & { readonly lasts: number };
   readonly saved: SavedPiece | undefined;
   readonly isCurrent: boolean;
+  /** Where it is looked at beside the next moment of the reel; absent where one of the two was not filmed. */
+  readonly beside?: string;
   readonly captionField: RefObject<HTMLTextAreaElement | null>;
   readonly onGo: () => void;
   readonly onEdit: (edit: Edit) => void;
 }
 
 /** A moment in the list of a reel; the one that is looked at opens to be changed. */
-export function PieceEditor({ number, piece, saved, isCurrent, captionField, onGo, onEdit }: PieceEditorProps) {
+export function PieceEditor(props: PieceEditorProps) {
+  const { number, piece, saved, isCurrent, beside, captionField, onGo, onEdit } = props;
   const item = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (isCurrent) item.current?.scrollIntoView({ block: 'nearest' });
@@ -128,6 +132,7 @@ export function PieceEditor({ number, piece, saved, isCurrent, captionField, onG
             <Button look="plain" onPress={() => onEdit({ edit: 'drop' })}>
               Leave it out
             </Button>
+            {beside ? <Link href={beside}>Beside the next</Link> : null}
           </Row>
         </div>
       ) : null}

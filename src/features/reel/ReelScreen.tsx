@@ -3,7 +3,9 @@
 import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import { styled } from 'styled-components';
+import { DrawingPane } from '@/player/drawing/DrawingPane';
 import { placeIn } from '@/player/drawing/placeIn';
+import type { DrawnOn } from '@/player/drawing/useDrawingTools';
 import { FootagePicture } from '@/player/FootagePicture';
 import { useFootageSource } from '@/player/useFootageSource';
 import { type Playhead, usePlayhead } from '@/player/usePlayhead';
@@ -31,6 +33,8 @@ export const plainShowing: Showing = { freezes: [], sound: true };
 export interface ReelScreenProps {
   readonly piece: ReelPiece;
   readonly showing?: Showing;
+  /** The picture that is drawn on, while the tools are out. */
+  readonly drawn?: DrawnOn;
   readonly playing: boolean;
   readonly firstSpeed: number;
   readonly zoom: Zoom;
@@ -44,6 +48,7 @@ export interface ReelScreenProps {
 export function ReelScreen({
   piece,
   showing = plainShowing,
+  drawn,
   playing,
   firstSpeed,
   zoom,
@@ -60,7 +65,7 @@ export function ReelScreen({
     ...{ hasVideo, rate: source.frameRate, span, firstSeconds: startSeconds },
     firstSpeed: showing.speed ?? firstSpeed,
   });
-  const stop = useFreezes(playhead, showing.freezes, playing);
+  const { stop, shown } = useFreezes(playhead, showing.freezes, playing);
   const latest = useRef({ playhead, onEnded, stop });
   latest.current = { playhead, onEnded, stop };
 
@@ -91,8 +96,10 @@ export function ReelScreen({
       onZoom={onZoom}
       without="This round was not filmed: the moment can only be read."
     >
-      {stop && stop.drawing.length > 0 ? (
-        <Drawing drawing={stop.drawing} placeOf={(frame) => placeIn(frame, video.current, zoom)} />
+      {drawn?.isOpen ? (
+        <DrawingPane drawing={drawn} video={video} zoom={zoom} />
+      ) : shown && shown.drawing.length > 0 ? (
+        <Drawing drawing={shown.drawing} placeOf={(frame) => placeIn(frame, video.current, zoom)} />
       ) : null}
       {piece.readings.length > 0 ? <ReadingCorner piece={piece} playhead={playhead} /> : null}
     </FootagePicture>

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
-import { captionOf, type ReelEdit, type SavedReel, spanOfPiece } from '@/core/reel';
+import { captionOf, drawingOf, type ReelEdit, type SavedReel, spanOfPiece } from '@/core/reel';
 import { removeReel } from '@/server/reels/reelActions';
 import { markAddress } from '@/terms/addresses';
 import { dayWords } from '@/terms/dayWords';
@@ -23,6 +23,7 @@ import { RemoteDialog } from './RemoteDialog';
 import { Body, Frame, Screen } from './reelFrame';
 import { type EditCommand, editorKeyGroups, editorKeys, type ReelCommand } from './reelKeys';
 import type { ReelPiece } from './reelPiece';
+import { useFreezeDrawing } from './useFreezeDrawing';
 import { useReelEditing } from './useReelEditing';
 import { useReelPlay } from './useReelPlay';
 import { useRemote } from './useRemote';
@@ -69,6 +70,7 @@ export function SavedReelPage({ id, left, problem, remote, ...page }: SavedReelP
     edit({ edit: 'move', at, by });
     reel.goTo(Math.min(content.pieces.length - 1, Math.max(0, at + by)));
   };
+  const drawn = useFreezeDrawing({ piece, saved, at, playhead, edit, pause: () => reel.play(false) });
   const change = (patch: Extract<ReelEdit, { edit: 'change' }>['change']) =>
     edit({ edit: 'change', at, change: patch });
   const commands: Record<ReelCommand | EditCommand, () => void> = {
@@ -76,6 +78,7 @@ export function SavedReelPage({ id, left, problem, remote, ...page }: SavedReelP
     'begin-here': here('begin-here'),
     'end-here': here('end-here'),
     'stop-here': here('stop-here'),
+    draw: drawn.toggle,
     write: () => {
       reel.play(false);
       caption.current?.focus();
@@ -131,6 +134,7 @@ export function SavedReelPage({ id, left, problem, remote, ...page }: SavedReelP
               key={`${piece.key} ${course.turn}`}
               piece={piece}
               showing={piece.showing}
+              drawn={drawn.on}
               playing={course.playing}
               firstSpeed={reel.speed}
               zoom={reel.zoom}
@@ -159,6 +163,7 @@ export function SavedReelPage({ id, left, problem, remote, ...page }: SavedReelP
               saved={content.pieces[place]}
               isCurrent={place === at}
               captionField={caption}
+              beside={besideAddress(one, pieces[place + 1])}
               onGo={() => reel.goTo(place)}
               onEdit={(what) => edit({ ...what, at: place } as ReelEdit)}
             />
@@ -210,6 +215,12 @@ export function SavedReelPage({ id, left, problem, remote, ...page }: SavedReelP
   );
 }
 
+/** Two moments beside each other, as rounds are compared. */
+const besideAddress = (one: ReelPiece, next: ReelPiece | undefined): string | undefined =>
+  one.footage && next?.footage
+    ? `/compare?${new URLSearchParams({ left: one.roundId, right: next.roundId, at: one.startSeconds.toFixed(1), rightAt: next.startSeconds.toFixed(1) })}`
+    : undefined;
+
 /** The pieces as they are put together now, with what shows each of them. */
 function piecesOf(content: SavedReel, known: readonly ReelPiece[]) {
   const byKey = new Map(known.map((one) => [one.key, one]));
@@ -218,9 +229,9 @@ function piecesOf(content: SavedReel, known: readonly ReelPiece[]) {
     if (!piece) return [];
     const span = spanOfPiece(saved, piece.round);
     const freezes = saved.freezes
-      .map(({ fromMoment, forSeconds }) => ({
-        ...{ atSeconds: saved.atSeconds + fromMoment, forSeconds },
-        drawing: Math.abs(fromMoment) < 0.1 ? piece.drawing : [],
+      .map((freeze) => ({
+        ...{ atSeconds: saved.atSeconds + freeze.fromMoment, forSeconds: freeze.forSeconds },
+        drawing: drawingOf(freeze, piece.drawing),
       }))
       .filter((one) => one.atSeconds >= span.startSeconds && one.atSeconds <= span.endSeconds);
     const stops = freezes.reduce((sum, one) => sum + one.forSeconds, 0);

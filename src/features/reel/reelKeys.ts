@@ -25,6 +25,7 @@ export type EditCommand =
   | 'begin-here'
   | 'end-here'
   | 'stop-here'
+  | 'draw'
   | 'write'
   | 'sound'
   | 'reading'
@@ -74,6 +75,7 @@ const editGroup: KeyGroup<EditCommand> = {
     { command: 'begin-here', shown: 'Q', does: 'this moment begins here', matches: plain('q') },
     { command: 'end-here', shown: 'W', does: 'it ends here', matches: plain('w') },
     { command: 'stop-here', shown: 'E', does: 'the picture stands still here', matches: plain('e') },
+    { command: 'draw', shown: 'D', does: 'draw on the picture, which stands still then', matches: plain('d') },
     { command: 'write', shown: 'R', does: 'write what stands below', matches: plain('r') },
     { command: 'sound', shown: 'U', does: 'with sound, or silent', matches: plain('u') },
     { command: 'reading', shown: 'I', does: 'score and tide in the corner, or not', matches: plain('i') },

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import type { Stroke } from '@/core/drawing';
 import type { Playhead } from '@/player/usePlayhead';
 
@@ -14,13 +14,15 @@ export interface ShownFreeze {
 
 /** Playback that came so far beyond a stop has been sent beyond it, and does not stop. */
 const REACH_SECONDS = 0.7;
+/** A picture that was gone to by hand is the one that stands still. */
+const NEAR_SECONDS = 0.05;
 
-/** Stops the picture where it is to stand still, and goes on by itself. Gives the stop at which it stands. */
+/** Stops the picture where it is to stand still, and goes on by itself. Gives the stop at which it stands, also when somebody went there by hand. */
 export function useFreezes(
   playhead: Playhead,
   freezes: readonly ShownFreeze[],
   isRunning: boolean,
-): ShownFreeze | undefined {
+): { readonly stop: ShownFreeze | undefined; readonly shown: ShownFreeze | undefined } {
   const [frozen, setFrozen] = useState<number>();
   const done = useRef(new Set<number>());
   const latest = useRef({ playhead, freezes, frozen });
@@ -61,5 +63,8 @@ export function useFreezes(
     }, forSeconds * 1000);
     return () => clearTimeout(timer);
   }, [forSeconds, isRunning]);
-  return stop;
+  const readNear = () =>
+    playhead.playing ? -1 : freezes.findIndex((one) => Math.abs(one.atSeconds - playhead.now()) < NEAR_SECONDS);
+  const near = useSyncExternalStore(subscribe, readNear, readNear);
+  return { stop, shown: stop ?? freezes[near] };
 }

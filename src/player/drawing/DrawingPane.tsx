@@ -4,16 +4,16 @@ import dynamic from 'next/dynamic';
 import { type RefObject, useEffect, useState } from 'react';
 import { styled } from 'styled-components';
 import { MOST_LABEL_CHARACTERS } from '@/core/drawing';
-import { drawingTools } from '@/player/drawing/drawingTools';
-import { placeIn } from '@/player/drawing/placeIn';
-import type { Size } from '@/player/pictureArea';
-import type { Zoom } from '@/player/zoom';
 import { Button } from '@/ui/primitives';
 import { color, font, size, space } from '@/ui/tokens/tokens';
-import type { MarkDrawing } from './useMarkDrawing';
+import type { Size } from '../pictureArea';
+import type { Zoom } from '../zoom';
+import { drawingTools } from './drawingTools';
+import { placeIn } from './placeIn';
+import type { DrawnOn } from './useDrawingTools';
 
 // The drawing package needs a browser: the server only sends the frame.
-const load = () => import('@/player/drawing/Drawing').then((module) => module.Drawing);
+const load = () => import('./Drawing').then((module) => module.Drawing);
 const Drawing = dynamic(load, { ssr: false });
 /** Then the page has come up; the package is there before it is wanted, also when the server is away by then. */
 const LOAD_MS = 2500;
@@ -31,11 +31,11 @@ export function DrawingPane({
   video,
   zoom,
 }: {
-  readonly drawing: MarkDrawing;
+  readonly drawing: DrawnOn;
   readonly video: RefObject<HTMLVideoElement | null>;
   readonly zoom: Zoom;
 }) {
-  const isOpen = drawing.open !== undefined;
+  const { isOpen } = drawing;
   useEffect(() => {
     const timer = setTimeout(() => void load().catch(() => undefined), LOAD_MS);
     return () => clearTimeout(timer);
