@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { styled } from 'styled-components';
 import { type DisplayedClock, formatClock, formatClockTenths } from '@/core/clock';
-import type { TurnMark } from '@/core/round';
+import type { NoteMark, TurnMark } from '@/core/round';
 import { type Playhead, usePlayheadTime } from '@/player/usePlayhead';
 import { color, font, size, space } from '@/ui/tokens/tokens';
 import { Evidence } from '../../evidence/EvidenceDialog';
@@ -41,6 +41,8 @@ const Matter = styled.div`
 export interface OvertimePanelProps {
   readonly overtime: Overtime;
   readonly clocks: readonly DisplayedClock[];
+  /** What was remarked in the round. */
+  readonly notes: readonly NoteMark[];
   readonly roundId: string;
   readonly names: Names;
   readonly playhead: Playhead;
@@ -52,6 +54,7 @@ export interface OvertimePanelProps {
 export function OvertimePanel({
   overtime,
   clocks,
+  notes,
   roundId,
   names,
   playhead,
@@ -117,7 +120,7 @@ export function OvertimePanel({
         {record ? (
           <>
             <Link href={`/rounds/${roundId}/overtime`}>The evidence sheet, to print</Link>
-            <Evidence roundId={roundId} packet={() => overtimePacket(record, names, startSeconds)} />
+            <Evidence roundId={roundId} packet={() => overtimePacket(record, names, startSeconds, notes)} />
           </>
         ) : (
           <p>No turn is marked yet.</p>

@@ -14,11 +14,12 @@ export const overtime = definePanel({
       ? undefined
       : 'This round has no overtime by escape time. Its card can give it a rule set that has.',
   Component: ({ desk }) => {
-    const { names, playhead, span, round, clocks, clockGround, toLedger } = desk;
+    const { names, playhead, span, round, clocks, clockGround, reading, toLedger } = desk;
     return (
       <OvertimePanel
         {...{ names, playhead, startSeconds: span.startSeconds, overtime: desk.overtime }}
         clocks={clocks.clocks.flatMap((one) => readable(one, clockGround) ?? [])}
+        notes={reading.marks.filter((mark) => mark.kind === 'note')}
         roundId={round.id}
         onLeave={toLedger}
       />

@@ -1,11 +1,17 @@
 import { formatClock } from '@/core/clock';
+import type { NoteMark } from '@/core/round';
 import type { OvertimeRecord } from '@/core/scoring';
 import type { PacketContent } from '@/server/packets/packetInput';
 import type { Names } from '../../reviewView';
-import { findingWords, secondsWords, standingWords, startWords, turnEndWords } from './overtimeView';
+import { findingWords, remarksOn, secondsWords, standingWords, startWords, turnEndWords } from './overtimeView';
 
-/** An overtime as evidence: every turn with its time, what it gives and the sums after it, and where the officials' figures differ. */
-export function overtimePacket(record: OvertimeRecord, names: Names, startSeconds: number): PacketContent {
+/** An overtime as evidence: every turn with its time, what it gives, the sums after it and what was remarked of it, and where the officials' figures differ. */
+export function overtimePacket(
+  record: OvertimeRecord,
+  names: Names,
+  startSeconds: number,
+  notes: readonly NoteMark[],
+): PacketContent {
   const { reading, turns } = record;
   return {
     title: 'The overtime from the footage',
@@ -22,7 +28,12 @@ export function overtimePacket(record: OvertimeRecord, names: Names, startSecond
           ...{ atSeconds: mark.atSeconds, endSeconds: mark.endSeconds ?? mark.atSeconds },
           at: formatClock(mark.atSeconds - startSeconds),
           title: `Turn ${index + 1}: ${names[mark.athlete]} from ${startWords[mark.from]}`,
-          words: `${turn ? turnEndWords(turn) : 'not summed'}${official}${sums}`,
+          words: [
+            `${turn ? turnEndWords(turn) : 'not summed'}${official}${sums}.`,
+            ...remarksOn(mark, turns[index + 1]?.mark.atSeconds, notes),
+          ]
+            .join(' ')
+            .slice(0, 1000),
         };
       })
       .slice(0, 60),

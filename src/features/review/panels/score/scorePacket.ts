@@ -36,7 +36,7 @@ export function scorePacket({
   const entries = [
     ...reading.events.map((event) => ({
       ...{ atSeconds: event.hold?.startSeconds ?? event.atSeconds, endSeconds: event.atSeconds },
-      at: at(event.atSeconds),
+      at: at(event.hold?.startSeconds ?? event.atSeconds),
       title: `${names[event.athlete]}: ${whatWords[event.what]}, ${givenWords(event)}`,
       words: holdWords(event, startSeconds) ?? '',
     })),
