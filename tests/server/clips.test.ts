@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { copyFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { type ClipPiece, type ClipRecipe, secondsOfRecipe } from '@/core/clip';
 import { pool } from '@/data/client';
 import { beginClip, type Clip, cancelClip, findClip } from '@/data/clips/clips';
@@ -16,6 +16,8 @@ import { footageFolder } from '@/server/kernel/environment';
 import { ffmpeg, h264, hevc } from '../support/films';
 import { emptyDatabase } from '../support/seed';
 
+// Films take as long as the machine is busy.
+vi.setConfig({ testTimeout: 240_000 });
 const scratch = mkdtempSync(path.join(tmpdir(), 'owl-clips-'));
 const never = new AbortController().signal;
 const film = (name: string) => path.join(scratch, name);
@@ -327,21 +329,21 @@ describe('asking for a clip', () => {
     const pieces = Array.from({ length: 60 }, (_, at) => pieceOf(id, { startSeconds: 1 + at / 50, speed: 0.2 }));
     const clip = await ask({ pieces, captions: 'beside' });
     const work = doClip(clip.id, never, true);
-    await expect.poll(async () => (await findClip(pool(), clip.id))!.progress, { timeout: 20_000 }).toBeGreaterThan(0);
+    await expect.poll(async () => (await findClip(pool(), clip.id))!.progress, { timeout: 90_000 }).toBeGreaterThan(0);
     await cancelClip(pool(), clip.id);
     await work;
     expect(await findClip(pool(), clip.id)).toMatchObject({ state: 'cancelled', storageName: undefined });
     const stopping = new AbortController();
     await ask({ pieces, captions: 'beside' });
     const other = doClip(clip.id, stopping.signal, false);
-    await expect.poll(async () => (await findClip(pool(), clip.id))!.progress, { timeout: 20_000 }).toBeGreaterThan(0);
+    await expect.poll(async () => (await findClip(pool(), clip.id))!.progress, { timeout: 90_000 }).toBeGreaterThan(0);
     stopping.abort();
     await other;
     expect(await findClip(pool(), clip.id)).toMatchObject({ state: 'waiting' });
     // A process that died in the middle leaves it as begun: the next one begins it anew.
     expect(await beginClip(pool(), clip.id)).toBe(1);
     const third = doClip(clip.id, never, false);
-    await expect.poll(async () => (await findClip(pool(), clip.id))!.progress, { timeout: 20_000 }).toBeGreaterThan(0);
+    await expect.poll(async () => (await findClip(pool(), clip.id))!.progress, { timeout: 90_000 }).toBeGreaterThan(0);
     execFileSync('pkill', ['-KILL', '-f', `${footageFolder()}/${id}.mp4`]);
     await expect(third).rejects.toThrow('ffmpeg was ended');
     expect(await findClip(pool(), clip.id)).toMatchObject({ state: 'waiting' });

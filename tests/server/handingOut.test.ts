@@ -44,6 +44,8 @@ vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coa
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
 vi.mock('next/headers', () => ({ headers: async () => new Headers({ host: 'academy.example' }) }));
 
+// Films take as long as the machine is busy.
+vi.setConfig({ testTimeout: 240_000 });
 const scratch = mkdtempSync(path.join(tmpdir(), 'owl-out-'));
 const film = path.join(scratch, 'film.mp4');
 beforeAll(() => {

@@ -185,7 +185,9 @@ describe('a link to a review', () => {
       'x'.repeat(100_000),
     ];
     expect(near.length + random.length).toBeGreaterThan(9000);
-    for (const one of [...near, ...random, ...hostile]) if (await openLink(one)) throw new Error(`opened by ${one}`);
+    const all = [...near, ...random, ...hostile];
+    for (let at = 0; at < all.length; at += 8)
+      for (const found of await Promise.all(all.slice(at, at + 8).map(openLink))) expect(found).toBeUndefined();
     expect(await openLink(token)).toBeDefined();
   }, 120_000);
   it('closes when it is revoked, when it expires, and when its round becomes somebody else’s', async () => {
