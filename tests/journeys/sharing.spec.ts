@@ -113,7 +113,7 @@ test('a signed review reaches its student’s phone, is watched and answered the
             "select count(*)::int as waiting from graphile_worker.jobs where task_identifier = 'figure-round'",
           )
         ).rows[0].waiting,
-      { timeout: 30_000 },
+      { timeout: 150_000 },
     )
     .toBe(0);
   await page.goto(`${server.url}/students/${demoId('person', 'ana')}`);
