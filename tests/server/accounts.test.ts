@@ -60,8 +60,13 @@ describe('a try to sign in', () => {
 
   it('is looked at five times of sixty that come at once', async () => {
     await seedCoach('ludo');
+    const began = performance.now();
     const admitted = await Promise.all(Array.from({ length: 60 }, () => admitGuess('ludo', 'there', undefined)));
-    expect(admitted.filter((one) => one.attemptId !== undefined)).toHaveLength(5);
+    const looked = admitted.filter((one) => one.attemptId !== undefined).length;
+    // On a busy machine sixty tries take longer than the first wait: whoever comes after it is looked at again.
+    const firstWait = guessDelay({ byPair: failed(5), byName: none, byAddress: none });
+    expect(looked).toBeGreaterThanOrEqual(5);
+    expect(looked).toBeLessThanOrEqual(5 + (performance.now() - began) / 1000 / firstWait);
   });
 
   it('goes free from a browser that the coach has signed in with, whatever others do', async () => {
