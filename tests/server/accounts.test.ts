@@ -41,6 +41,7 @@ const form = (entries: Record<string, string>) => {
 const enter = (signInName: string, password: string) => signIn({}, form({ signInName, password }));
 const SECRET = 'a long enough secret';
 const none = { count: 0, secondsSinceLast: 1e9 };
+const failed = (count: number, secondsSinceLast = 0) => ({ count, secondsSinceLast });
 
 beforeEach(async () => {
   jar.clear();
@@ -49,7 +50,6 @@ beforeEach(async () => {
 
 describe('a try to sign in', () => {
   it('is slowed down by its own failures, and hardly by those of others', () => {
-    const failed = (count: number, secondsSinceLast = 0) => ({ count, secondsSinceLast });
     expect(guessDelay({ byPair: failed(4), byName: none, byAddress: none })).toBe(0);
     expect(guessDelay({ byPair: failed(5), byName: none, byAddress: none })).toBe(1);
     expect(guessDelay({ byPair: failed(10), byName: none, byAddress: none })).toBe(32);
