@@ -216,6 +216,10 @@ describe('evidence as one file', () => {
     const probed = await probeFootage(clip);
     expect(probed).toMatchObject({ ok: true, value: { videoCodec: 'h264' } });
     if (probed.ok) expect(Math.abs(probed.value.durationSeconds - 9)).toBeLessThan(0.1);
+    // Evidence is not swept away, however long nobody looks at it.
+    await pool().query("update clip set used_at = now() - interval '900 days'");
+    await sweepClips(30);
+    expect(await findClip(pool(), shown!)).toMatchObject({ state: 'ready' });
     expect(await zipPacket(randomUUID(), coach.id)).toBeUndefined();
     expect(await makePacket(roundId, { ...packet, entries: [] }, randomUUID())).toMatchObject({ ok: false });
   });

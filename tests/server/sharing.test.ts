@@ -1,5 +1,5 @@
 import { randomBytes, randomUUID } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import jsQR from 'jsqr';
 import { type AddressObject, simpleParser } from 'mailparser';
@@ -472,5 +472,17 @@ describe('the outbox', () => {
     expect(rows).toHaveLength(1);
     expect(JSON.stringify(rows)).not.toContain(token);
     expect(existsSync(full)).toBe(true);
+  });
+  it('leaves no open link behind that nobody was told of, when the message cannot be written', async () => {
+    const closingId = await sign();
+    await pool().query("update person set email = 'ana@example.org' where id = $1", [ana]);
+    const folder = path.join(dataFolder(), 'outbox');
+    rmSync(folder, { recursive: true, force: true });
+    writeFileSync(folder, 'no folder');
+    expect(await shareReview(closingId, { days: 30, isSent: true }, randomUUID())).toMatchObject({ ok: false });
+    rmSync(folder);
+    expect((await listLinksOfClosing(pool(), closingId)).map((one) => one.isOpen)).toEqual([false]);
+    expect((await pool().query('select 1 from message')).rowCount).toBe(0);
+    expect(await share(closingId, true)).toHaveLength(43);
   });
 });

@@ -2,6 +2,7 @@ export * from './arrange';
 export * from './attendee';
 export * from './benefit';
 export * from './chooseDrills';
+export * from './classProblem';
 export * from './classShape';
 export * from './curriculum';
 export * from './eligibility';

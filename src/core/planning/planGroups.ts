@@ -2,10 +2,11 @@ import { present, type Result } from '../kernel';
 import { drills as catalogueDrills, type Drill } from '../vocabulary';
 import type { Attendee } from './attendee';
 import { workOn } from './benefit';
+import type { ClassPlanProblem, ClassProblem } from './classProblem';
 import { listCandidates } from './eligibility';
 import type { Solve } from './linearModel';
 import { usualNumbers } from './numbers';
-import { type ClassPlan, type ClassPlanProblem, type ClassProblem, type GroupOfPlan, planClass } from './planClass';
+import { type ClassPlan, type GroupOfPlan, planClass } from './planClass';
 import { firstNeeds } from './runGains';
 import { isAbout, type Theme, themeKey, themesAmong } from './themes';
 

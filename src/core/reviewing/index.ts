@@ -6,3 +6,4 @@ export * from './homework';
 export * from './reviewPace';
 export * from './roundToClose';
 export * from './roundWorth';
+export * from './sharedReview';

@@ -153,14 +153,15 @@ export const cancelClip = (database: Database, id: string) =>
 export const noteClipUse = (database: Database, id: string) =>
   runStatement(database, `update clip set used_at = now() where id = $1 and used_at < now() - interval '1 hour'`, [id]);
 
-/** Clips that nobody asked for or looked at for so many days, and to which no open link leads. */
+/** Clips that nobody asked for or looked at for so many days, to which no open link leads, and that are no evidence. */
 export const listUnusedClips = (database: Database, days: number) =>
   listRows(
     database,
     clipRow,
     `select ${columns} from clip where used_at < now() - $1 * interval '1 day' and state not in ('waiting', 'working')
        and not exists (select 1 from review_clip k join signed_review s on s.id = k.review_id join share_link l on l.closing_id = s.closing_id
-         where k.clip_id = clip.id and l.revoked_at is null and l.expires_at > now())`,
+         where k.clip_id = clip.id and l.revoked_at is null and l.expires_at > now())
+       and not exists (select 1 from packet e where e.content -> 'clipIds' ? clip.id::text)`,
     [days],
   );
 

@@ -88,7 +88,7 @@ const inRoundRow = z
     belt: row.belt ?? undefined,
   }));
 
-/** Everybody in these rounds, with what tells their age: the belt of the round where it is a child's, else today's. */
+/** Everybody in these rounds, with what tells their age: a birthday, else the belt that they wear today, else that of the round. */
 export const listShownIn = (database: Database, roundIds: readonly string[]) =>
   listRows(
     database,

@@ -9,15 +9,14 @@ import { useNewId } from '@/forms/useNewId';
 import { whyNot } from '@/forms/whyNot';
 import { saveReel } from '@/server/reels/reelActions';
 import { markAddress } from '@/terms/addresses';
-import { dayWords } from '@/terms/dayWords';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { useReady } from '@/ui/keys/useReady';
 import { Owl } from '@/ui/layout/Owl';
 import { Button } from '@/ui/primitives';
 import { ReelList } from './ReelList';
-import { ReelScreen } from './ReelScreen';
-import { Body, Frame, Screen } from './reelFrame';
+import { ReelStage } from './ReelStage';
+import { Body, Frame } from './reelFrame';
 import { type ReelCommand, reelKeyGroups, reelKeys } from './reelKeys';
 import type { ReelPiece } from './reelPiece';
 import { useReelPlay } from './useReelPlay';
@@ -79,28 +78,7 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
         </div>
       </header>
       <Body>
-        <Screen ref={reel.screen}>
-          {piece ? (
-            <ReelScreen
-              key={`${piece.key} ${course.turn}`}
-              piece={piece}
-              playing={course.playing}
-              firstSpeed={reel.speed}
-              zoom={reel.zoom}
-              onZoom={reel.setZoom}
-              onPlayhead={reel.hear}
-              onEnded={reel.ended}
-            />
-          ) : null}
-          {piece ? (
-            <div className="said" aria-live="polite">
-              {piece.words || `${piece.names[0]} with ${piece.names[1]}`}
-              <small>
-                {piece.names[0]} with {piece.names[1]}, {dayWords(piece.heldOn)}, {formatClock(piece.roundSeconds)}
-              </small>
-            </div>
-          ) : null}
-        </Screen>
+        <ReelStage reel={reel} piece={piece} />
         <ReelList pieces={pieces} at={course.at} onGo={reel.goTo} />
       </Body>
       <footer>

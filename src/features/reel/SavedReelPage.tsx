@@ -8,7 +8,6 @@ import { formatClock } from '@/core/clock';
 import { captionOf, drawingOf, type ReelEdit, type SavedReel, spanOfPiece } from '@/core/reel';
 import { removeReel } from '@/server/reels/reelActions';
 import { markAddress } from '@/terms/addresses';
-import { dayWords } from '@/terms/dayWords';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
 import { useReady } from '@/ui/keys/useReady';
@@ -18,9 +17,9 @@ import { color, font, space } from '@/ui/tokens/tokens';
 import { Conflict, keepingWords } from './Conflict';
 import { FilmDialog } from './FilmDialog';
 import { PieceEditor } from './PieceEditor';
-import { ReelScreen } from './ReelScreen';
+import { ReelStage } from './ReelStage';
 import { RemoteDialog } from './RemoteDialog';
-import { Body, Frame, Screen } from './reelFrame';
+import { Body, Frame } from './reelFrame';
 import { type EditCommand, editorKeyGroups, editorKeys, type ReelCommand } from './reelKeys';
 import type { ReelPiece } from './reelPiece';
 import { useFreezeDrawing } from './useFreezeDrawing';
@@ -127,33 +126,15 @@ export function SavedReelPage({ id, left, problem, remote, ...page }: SavedReelP
         </div>
       </header>
       <Body>
-        <Screen ref={reel.screen}>
+        <ReelStage
+          reel={reel}
+          piece={saved && piece}
+          showing={piece?.showing}
+          drawn={drawn.on}
+          caption={captionOf(content, at)}
+        >
           {editing.keeping === 'conflict' ? <Conflict reelId={id} draft={{ name: editing.name, content }} /> : null}
-          {piece && saved ? (
-            <ReelScreen
-              key={`${piece.key} ${course.turn}`}
-              piece={piece}
-              showing={piece.showing}
-              drawn={drawn.on}
-              playing={course.playing}
-              firstSpeed={reel.speed}
-              zoom={reel.zoom}
-              onZoom={reel.setZoom}
-              onPlayhead={reel.hear}
-              onEnded={reel.ended}
-            />
-          ) : (
-            <p style={{ placeSelf: 'center' }}>No moment is left. Take the last change back (Z), or remove the reel.</p>
-          )}
-          {piece ? (
-            <div className="said" aria-live="polite">
-              {captionOf(content, at) || piece.words || `${piece.names[0]} with ${piece.names[1]}`}
-              <small>
-                {piece.names[0]} with {piece.names[1]}, {dayWords(piece.heldOn)}, {formatClock(piece.roundSeconds)}
-              </small>
-            </div>
-          ) : null}
-        </Screen>
+        </ReelStage>
         <List aria-label="Moments">
           {pieces.map((one, place) => (
             <PieceEditor

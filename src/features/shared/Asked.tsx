@@ -2,10 +2,10 @@
 
 import { useState } from 'react';
 import { styled } from 'styled-components';
+import type { SaidBefore } from '@/core/reviewing';
 import { Notice } from '@/ui/layout/Page';
 import { Button, TextArea } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
-import type { SaidBefore } from './saidBefore';
 import { useSaying } from './useSaying';
 
 const Box = styled.fieldset`

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
+import type { SaidBefore } from '@/core/reviewing';
 import { Notice } from '@/ui/layout/Page';
 import { Button, TextArea } from '@/ui/primitives';
-import type { SaidBefore } from './saidBefore';
 import { useSaying } from './useSaying';
 
 /** How the rounds felt, in the student's words. */

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
+import type { SaidBefore } from '@/core/reviewing';
 import { dayWords } from '@/terms/dayWords';
 import { Notice } from '@/ui/layout/Page';
 import { Button, Checkbox, TextArea } from '@/ui/primitives';
-import type { SaidBefore } from './saidBefore';
 import { useSaying } from './useSaying';
 
 export interface HomeworkBoxProps {

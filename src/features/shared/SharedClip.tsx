@@ -2,6 +2,7 @@
 
 import { styled } from 'styled-components';
 import { formatClock } from '@/core/clock';
+import type { SharedClip as ClipOfReview } from '@/core/reviewing';
 import { color, size, space } from '@/ui/tokens/tokens';
 
 const Frame = styled.figure`
@@ -10,12 +11,6 @@ const Frame = styled.figure`
   figcaption { color: ${color.quiet}; font-size: ${size.small}; }
   .making { border: 1px dashed ${color.strongRule}; padding: ${space(6)} ${space(4)}; text-align: center; color: ${color.quiet}; }
 `;
-
-export interface ClipOfReview {
-  readonly id: string;
-  readonly isReady: boolean;
-  readonly seconds?: number;
-}
 
 /** The moments of a part of a review, as one film with its captions. */
 export function SharedClip({

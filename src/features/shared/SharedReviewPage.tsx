@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect } from 'react';
+import type { SharedPoint, SharedReview } from '@/core/reviewing';
 import { GENERAL_CAUTION } from '@/core/vocabulary';
 import { noteLooked } from '@/server/sharing/studentActions';
 import { dayWords } from '@/terms/dayWords';
@@ -9,48 +10,12 @@ import { useLookAgain } from '@/ui/layout/useLookAgain';
 import { Asked } from './Asked';
 import { Feeling } from './Feeling';
 import { HomeworkBox } from './HomeworkBox';
-import { type ClipOfReview, SharedClip } from './SharedClip';
-import type { SaidBefore } from './saidBefore';
+import { SharedClip } from './SharedClip';
 import { Sheet } from './sheet';
-
-interface PointShown {
-  readonly place: number;
-  readonly title: string;
-  readonly text: string;
-  readonly cue: string;
-  readonly instead: string;
-  readonly branch: string;
-  readonly drill?: { readonly name: string; readonly start: string; readonly counterpart: string };
-  readonly homework: string;
-  readonly homeworkDue: string;
-  readonly clip?: ClipOfReview;
-  readonly done?: SaidBefore;
-}
-
-export interface ReviewShown {
-  readonly closingId: string;
-  readonly academyName: string;
-  readonly firstName: string;
-  readonly coachName?: string;
-  readonly version: number;
-  readonly isOneRound: boolean;
-  readonly firstDay: string;
-  readonly lastDay: string;
-  readonly good: { readonly text: string; readonly clip?: ClipOfReview };
-  readonly points: readonly PointShown[];
-  readonly questions: readonly {
-    readonly place: number;
-    readonly text: string;
-    readonly choices: readonly string[];
-    readonly said?: SaidBefore;
-  }[];
-  readonly remark: string;
-  readonly feeling?: SaidBefore;
-}
 
 export interface SharedReviewPageProps {
   readonly token: string;
-  readonly review: ReviewShown;
+  readonly review: SharedReview;
   /** The last day of the link. */
   readonly until: string;
   /** The student's own page, where they came from there. */
@@ -138,7 +103,7 @@ function Point({
 }: {
   readonly token: string;
   readonly closingId: string;
-  readonly point: PointShown;
+  readonly point: SharedPoint;
   readonly folder: string;
 }) {
   const { place, title, text, cue, instead, branch, drill, homework, clip } = point;

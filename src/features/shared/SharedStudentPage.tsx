@@ -1,19 +1,13 @@
 'use client';
 
+import type { SharedStudent } from '@/core/reviewing';
 import { dayWords } from '@/terms/dayWords';
 import { Owl } from '@/ui/layout/Owl';
 import { HomeworkBox } from './HomeworkBox';
-import type { ReviewShown } from './SharedReviewPage';
 import { Sheet } from './sheet';
 
-export interface SharedStudentPageProps {
+export interface SharedStudentPageProps extends SharedStudent {
   readonly token: string;
-  readonly academyName: string;
-  readonly firstName: string;
-  /** Newest first. */
-  readonly reviews: readonly ReviewShown[];
-  readonly workOn: readonly { readonly title: string; readonly cue: string }[];
-  readonly changed: readonly { readonly title: string; readonly isBetter: boolean }[];
 }
 
 /** A student's own page: homework, what to work on, what has become better, and every review that is shared. */

@@ -1,7 +1,8 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { type ReviewShown, SharedReviewPage } from './SharedReviewPage';
+import type { SharedReview } from '@/core/reviewing';
+import { SharedReviewPage } from './SharedReviewPage';
 import { SharedStudentPage } from './SharedStudentPage';
 
 globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
@@ -27,12 +28,13 @@ const point = {
   ...{ place: 0, title: 'Flat in half guard', text: 'Twice.', cue: 'On your side.', instead: '', branch: '' },
   ...{ homework: 'Ten a side.', homeworkDue: '2026-12-20' },
 };
-const review: ReviewShown = {
+const review: SharedReview = {
   ...{ closingId: 'c', academyName: 'The loft', firstName: 'Ana', coachName: 'Ludo', version: 1, isOneRound: true },
+  signedAt: '2026-11-21T10:00:00Z',
   ...{ firstDay: '2026-11-20', lastDay: '2026-11-20', good: { text: 'You waited.' }, points: [point], remark: '' },
   questions: [{ place: 0, text: 'What did you want?', choices: ['armbar', 'triangle'] }],
 };
-const open = (more: Partial<ReviewShown> = {}) =>
+const open = (more: Partial<SharedReview> = {}) =>
   render(<SharedReviewPage token="t" review={{ ...review, ...more }} until="2026-12-20" />);
 
 describe('a review on its student’s page', () => {

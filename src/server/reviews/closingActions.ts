@@ -5,7 +5,12 @@ import { z } from 'zod';
 import { type Outcome, refuse } from '@/core/kernel';
 import { pool } from '@/data/client';
 import { findClosingId } from '@/data/reviews/closings';
-import { findLatestReview, findSignedReview, insertSignedReview } from '@/data/reviews/signedReviews';
+import {
+  findLatestReview,
+  findSignedReview,
+  insertSignedReview,
+  type SignedReview,
+} from '@/data/reviews/signedReviews';
 import { isShared } from '@/data/sharing/links';
 import { defineCommand } from '../kernel/defineCommand';
 import { prepareClips } from '../sharing/prepareClips';
@@ -25,10 +30,12 @@ export const signReview = defineCommand({
     if (sight === 'blind') return refuse('You review this round blind: end your second review first.');
     const closingId = await findClosingId(pool(), about);
     const before = await findSignedReview(pool(), reviewId);
-    if (before)
-      return before.closingId === closingId
-        ? { ok: true, version: before.version }
-        : refuse('This signing belongs to another review. Reload the page.');
+    if (before && before.closingId !== closingId)
+      return refuse('This signing belongs to another review. Reload the page.');
+    if (before) {
+      await prepareIfShared(before, coach.id);
+      return { ok: true, version: before.version };
+    }
     // The page says what it saw; how far the versions are only the database knows.
     const latest = closingId ? ((await findLatestReview(pool(), closingId))?.version ?? 0) : 0;
     const review = { id: reviewId, about, version: latest + 1, content };
@@ -38,9 +45,13 @@ export const signReview = defineCommand({
         'Another coach signed this review meanwhile. What you wrote stays on this page: reload it to see theirs.',
       );
     const signed = await findSignedReview(pool(), reviewId);
-    // Whoever has a link reads the new version from now on.
-    if (signed && (await isShared(pool(), signed.closingId))) await prepareClips(signed, coach.id);
+    if (signed) await prepareIfShared(signed, coach.id);
     revalidatePath('/', 'layout');
     return { ok: true, version: review.version };
   },
 });
+
+/** Whoever has a link reads a new version from its signing on: its clips are asked for, also when the same signing comes again because that failed. */
+async function prepareIfShared(signed: SignedReview, coachId: string): Promise<void> {
+  if (await isShared(pool(), signed.closingId)) await prepareClips(signed, coachId);
+}

@@ -46,17 +46,14 @@ export const shareReview = defineCommand({
     if (problem) return refuse(problem);
     if (isSent && person.email === '')
       return refuse(`No address is known of ${person.name}. Write it on their card, or hand the link over yourself.`);
+    // First what can be repeated: a link that was made and not told is of no use to anybody.
+    await prepareClips(review, coach.id);
     const token = newToken();
     const link = {
-      id: linkId,
-      kind: 'review' as const,
-      personId: person.id,
-      closingId,
+      ...{ id: linkId, kind: 'review' as const, personId: person.id, closingId, days },
       tokenHash: hashToken(token),
-      days,
     };
     if ((await insertLink(pool(), link, coach.id)) === 0) return refuse('This link was made already. Make a new one.');
-    await prepareClips(review, coach.id);
     const address = await linkAddress(token);
     if (isSent)
       await writeMessage({
@@ -68,6 +65,9 @@ export const shareReview = defineCommand({
           review.content.questions.length > 0 ? 'There is a question for you in it, too.' : '',
           `The link is yours alone and holds for ${days === 1 ? 'a day' : `${days} days`}. Please do not pass it on: others are in the picture, too.`,
         ],
+      }).catch(async (error: unknown) => {
+        await revokeLink(pool(), linkId);
+        throw error;
       });
     revalidatePath('/', 'layout');
     return { ok: true, address, qr: await qrOf(address), isSent };

@@ -1,5 +1,6 @@
 import { withoutName } from '@/core/consent';
 import { firstNameOf } from '@/core/kernel';
+import type { SaidBefore, SharedClip, SharedPoint, SharedReview } from '@/core/reviewing';
 import { drillOf, type HouseWords } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { listClips } from '@/data/clips/clips';
@@ -14,59 +15,6 @@ import { today } from '../kernel/academyTime';
 import { loadHouse } from '../language/loadHouse';
 import { type ShownPerson, whoIsShown, whyNotShown } from '../people/whoIsShown';
 import { roundsShown } from './closedRounds';
-
-/** A clip as its student sees it. */
-export interface SharedClip {
-  readonly id: string;
-  readonly isReady: boolean;
-  readonly seconds?: number;
-}
-
-/** What a student said to a part of their review before. */
-export interface SaidBefore {
-  readonly said: string;
-  readonly choice?: number;
-  readonly isDone?: boolean;
-  readonly isTaken: boolean;
-}
-
-export interface SharedPoint {
-  readonly place: number;
-  readonly title: string;
-  readonly text: string;
-  readonly cue: string;
-  readonly instead: string;
-  readonly branch: string;
-  readonly drill?: { readonly name: string; readonly start: string; readonly counterpart: string };
-  readonly homework: string;
-  readonly homeworkDue: string;
-  readonly clip?: SharedClip;
-  readonly done?: SaidBefore;
-}
-
-/** A signed review as its student reads it: nobody in it is named who did not agree, and nothing of the academy is in it but this. */
-export interface SharedReview {
-  readonly closingId: string;
-  readonly academyName: string;
-  readonly firstName: string;
-  readonly coachName?: string;
-  readonly signedAt: string;
-  readonly version: number;
-  /** Of one round, and not of several. */
-  readonly isOneRound: boolean;
-  readonly firstDay: string;
-  readonly lastDay: string;
-  readonly good: { readonly text: string; readonly clip?: SharedClip };
-  readonly points: readonly SharedPoint[];
-  readonly questions: readonly {
-    readonly place: number;
-    readonly text: string;
-    readonly choices: readonly string[];
-    readonly said?: SaidBefore;
-  }[];
-  readonly remark: string;
-  readonly feeling?: SaidBefore;
-}
 
 /** What a link leads to: a closing of its own person that is shared, its signed version and who is in it; undefined for anything else, and while somebody in it is not to be shown. */
 export async function findShared(

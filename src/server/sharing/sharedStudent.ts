@@ -1,5 +1,6 @@
 import { firstNameOf } from '@/core/kernel';
 import { chooseWorkOn, listChanged, type RecurringError } from '@/core/patterns';
+import type { SharedStudent } from '@/core/reviewing';
 import { cueOf, houseNameOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { getAcademy } from '@/data/people/academy';
@@ -8,17 +9,7 @@ import { listSharedClosings, type ShareLink } from '@/data/sharing/links';
 import { loadPatterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
 import { loadHouse } from '../language/loadHouse';
-import { loadSharedReview, type SharedReview } from './sharedReview';
-
-/** A student's own page: what is shared with them, their homework, and what keeps happening, in words and against nobody. */
-export interface SharedStudent {
-  readonly academyName: string;
-  readonly firstName: string;
-  /** Newest first. */
-  readonly reviews: readonly SharedReview[];
-  readonly workOn: readonly { readonly title: string; readonly cue: string }[];
-  readonly changed: readonly { readonly title: string; readonly isBetter: boolean }[];
-}
+import { loadSharedReview } from './sharedReview';
 
 /** What a student's own page shows; undefined while the academy gives none. */
 export async function loadSharedStudent(link: ShareLink): Promise<SharedStudent | undefined> {
