@@ -75,9 +75,13 @@ export function Sharing({ closingId, person, problem, links, clips }: SharingPro
                 )
               }
             />
-            {clips.map((clip) => (
-              <ClipState key={clip.id} clip={clip} />
-            ))}
+            {clips.length > 0 ? (
+              <Row>
+                {clips.map((clip) => (
+                  <ClipState key={clip.id} clip={clip} />
+                ))}
+              </Row>
+            ) : null}
             {problem ? null : (
               <Row style={{ alignItems: 'flex-end' }}>
                 <div style={{ width: 110 }}>
@@ -127,11 +131,13 @@ function ClipState({ clip }: { readonly clip: ClipLine }) {
     );
   const percent = Math.round(clip.progress * 100);
   return (
-    <Progress
-      label={`Clip of ${part}`}
-      percent={percent}
-      words={clip.state === 'waiting' ? 'waits its turn' : `${percent} %`}
-    />
+    <div style={{ flex: '1 1 260px' }}>
+      <Progress
+        label={`Clip of ${part}`}
+        percent={percent}
+        words={clip.state === 'waiting' ? 'waits its turn' : `${percent} %`}
+      />
+    </div>
   );
 }
 

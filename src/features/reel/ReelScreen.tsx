@@ -101,7 +101,7 @@ export function ReelScreen({
       ) : shown && shown.drawing.length > 0 ? (
         <Drawing drawing={shown.drawing} placeOf={(frame) => placeIn(frame, video.current, zoom)} />
       ) : null}
-      {piece.readings.length > 0 ? <ReadingCorner piece={piece} playhead={playhead} /> : null}
+      {piece.readings.length > 0 && !drawn?.isOpen ? <ReadingCorner piece={piece} playhead={playhead} /> : null}
     </FootagePicture>
   );
 }

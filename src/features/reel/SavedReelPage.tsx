@@ -164,6 +164,9 @@ export function SavedReelPage({ id, left, problem, remote, ...page }: SavedReelP
         <Button onPress={commands['stop-here']} isDisabled={!saved}>
           Stands still (E)
         </Button>
+        <Button onPress={commands.draw} isDisabled={!saved} aria-pressed={drawn.on.isOpen}>
+          Draw (D)
+        </Button>
         <Button onPress={() => edit({ edit: 'rank', isRanked: !content.isRanked })} aria-pressed={content.isRanked}>
           {content.isRanked ? 'Ranked, down to one' : 'Rank them'}
         </Button>
