@@ -8,6 +8,7 @@ import { measureFootage, measureUploads } from '../bench/footage';
 import { measureLongRound } from '../bench/longRound';
 import { measurePages } from '../bench/pages';
 import { measureRanges } from '../bench/ranges';
+import { measureWhilePlanning } from '../bench/whilePlanning';
 import { openServer } from '../tests/support/server';
 import { build } from './application';
 import { ensureDebianPackages, projectFolder, say } from './steps';
@@ -57,6 +58,8 @@ export async function runBenchmarks(): Promise<void> {
     await server.close();
     rmSync(scratch, { recursive: true, force: true });
   }
+  say('pages while classes are planned beside them …');
+  lines.push(await measureWhilePlanning());
   say('an academy of 300 students, 20,000 rounds and a million marks …');
   lines.push(...(await measureAcademy()));
   const after = measureNoise();

@@ -2,6 +2,7 @@ import { fork } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import type { Result } from '@/core/kernel';
 import type { ClassPlan, ClassPlanProblem, ClassProblem, FoundRun, RunPlan, RunProblem } from '@/core/planning';
+import { calm } from '../jobs/calm';
 import type { Planning, PlanningSays } from './planProcess';
 
 type Planned = Result<ClassPlan, ClassPlanProblem>;
@@ -35,6 +36,7 @@ function ask<Answer>(
       serialization: 'advanced',
       signal,
     });
+    if (child.pid !== undefined) calm(child.pid);
     child.on('message', (message) => {
       const said = message as PlanningSays<Answer>;
       if (said.kind === 'better') onBetter(said.run);

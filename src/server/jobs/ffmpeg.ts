@@ -1,5 +1,4 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { setPriority } from 'node:os';
 import type { Readable } from 'node:stream';
 import { fail, type Result, succeed } from '@/core/kernel';
 
@@ -72,14 +71,6 @@ export async function runFfmpeg({
   if (code === 0) return succeed(undefined);
   if (/No space left on device/i.test(complaint)) return fail({ code: 'disk-full' });
   return fail({ code: 'cannot-decode', words: complaint.trim().split('\n').at(-1)?.slice(0, 200) ?? '' });
-}
-
-function calm(pid: number): void {
-  try {
-    setPriority(pid, 10);
-  } catch {
-    // It has ended already, or the system does not allow it: then it runs as it is.
-  }
 }
 
 const ended = (child: ChildProcess): Promise<{ code: number | null; killedBy: NodeJS.Signals | null }> =>
