@@ -1,6 +1,7 @@
 import { type ChildProcess, spawn } from 'node:child_process';
 import type { Readable } from 'node:stream';
 import { fail, type Result, succeed } from '@/core/kernel';
+import { calm } from './calm';
 
 export type FfmpegProblem = { readonly code: 'disk-full' } | { readonly code: 'cannot-decode'; readonly words: string };
 
