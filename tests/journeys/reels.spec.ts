@@ -3,7 +3,7 @@ import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { devices, expect, test } from '@playwright/test';
 import { demoId } from '../../demo/academy/marksOfRound';
-import { signIn, watchConsole } from '../support/pages';
+import { reviewIsReady, signIn, watchConsole } from '../support/pages';
 import { openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
@@ -134,5 +134,31 @@ test('moments are kept as a reel, put together by keys, shown with a phone as re
   await page.waitForURL('**/reels');
   await expect(page.getByRole('link', { name: 'Elbows of Felix' })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Elbows of Ludo, mine' })).toBeVisible();
+  expect(complaints).toEqual([]);
+});
+
+test('chosen marks go from Review into a reel by one key, each once', async ({ page }) => {
+  const complaints = watchConsole(page);
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/rounds/${demoId('round', 'ana-marek')}`);
+  await reviewIsReady(page);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Shift+K');
+  const dialog = page.getByRole('dialog', { name: '2 moments into a reel' });
+  await dialog.getByRole('button', { name: /Reel$/ }).click();
+  await page.getByRole('option', { name: 'a new one' }).click();
+  await dialog.getByLabel('Name of the reel').fill('For Tuesday');
+  await page.keyboard.press('Enter');
+  await expect(dialog.getByText('2 moments stand at the end of For Tuesday')).toBeVisible();
+  await page.keyboard.press('Enter');
+  // The same again: it is known that they are there.
+  await page.keyboard.press('Shift+K');
+  await expect(dialog.getByRole('button', { name: /Reel$/ })).toContainText('For Tuesday (2)');
+  await dialog.getByRole('button', { name: 'Put at its end' }).click();
+  await expect(dialog.getByText('It is there already: For Tuesday')).toBeVisible();
+  await dialog.getByRole('link', { name: 'For Tuesday' }).click();
+  await page.waitForURL(/\/reels\//);
+  await expect(page.getByRole('list', { name: 'Moments' }).getByRole('listitem')).toHaveCount(2);
   expect(complaints).toEqual([]);
 });

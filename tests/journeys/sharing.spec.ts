@@ -196,6 +196,10 @@ test('a link opens nothing but its review: no page, no file, no range of the foo
   await page.goto(`${server.url}/rounds/${roundId}/closing?for=a`);
   await expect(page.getByText(/Marek Osei withdrew their consent/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Make a/ })).toHaveCount(0);
+  await page.goto(`${server.url}/footage`);
+  await expect(
+    page.getByRole('link', { name: /not to be shown: Marek Osei withdrew their consent/ }).first(),
+  ).toBeVisible();
   // What the server wrote down tells nobody the way.
   expect(readFileSync(path.join(server.folder, 'test.log'), 'utf8')).not.toContain(token);
   const { rows } = await server.query(

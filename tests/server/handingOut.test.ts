@@ -32,7 +32,14 @@ import { dataFolder, footageFolder } from '@/server/kernel/environment';
 import { lookAtPacket, makePacket } from '@/server/packets/packetActions';
 import { zipPacket } from '@/server/packets/zipPacket';
 import { loadSavedReel } from '@/server/reels/loadSavedReel';
-import { askReelClip, removeReel, saveReel, stopReelClip } from '@/server/reels/reelActions';
+import {
+  askReelClip,
+  listKeptReels,
+  putIntoReel,
+  removeReel,
+  saveReel,
+  stopReelClip,
+} from '@/server/reels/reelActions';
 import { remindStudents } from '@/server/sharing/remind';
 import { shareReview } from '@/server/sharing/shareActions';
 import { sayAnswer } from '@/server/sharing/studentActions';
@@ -110,6 +117,32 @@ describe('a saved reel', () => {
     ])
       expect(await saveReel(bad, { id, version: 0 })).toMatchObject({ ok: false });
     expect(await findReel(pool(), id)).toBeUndefined();
+  });
+  it('takes more moments at its end, each once, up to as many as it holds, also while another coach edits it', async () => {
+    const [first, second, third] = [piece(20), piece(30), piece(40)];
+    const newId = randomUUID();
+    const begun = await putIntoReel({ name: 'Elbows', pieces: [first] }, newId);
+    expect(begun).toEqual({ ok: true, reelId: newId, added: 1 });
+    expect(await putIntoReel({ name: 'Elbows', pieces: [first] }, newId)).toMatchObject({ reelId: newId });
+    expect(await listKeptReels()).toEqual({ ok: true, reels: [{ id: newId, name: 'Elbows', moments: 1 }] });
+    const both = await Promise.all(
+      [second, third].map((one) =>
+        putIntoReel({ reelId: newId, name: 'ignored', pieces: [one, piece(20)] }, randomUUID()),
+      ),
+    );
+    expect(both.map((one) => one.ok && one.added)).toEqual([1, 1]);
+    const kept = await findReel(pool(), newId);
+    expect(kept).toMatchObject({ name: 'Elbows', version: 3 });
+    expect(kept?.content.pieces.map((one) => one.atSeconds).sort()).toEqual([20, 30, 40]);
+    const many = Array.from({ length: 198 }, (_, at) => piece(50 + at));
+    expect(await putIntoReel({ reelId: newId, name: 'x', pieces: many }, randomUUID())).toMatchObject({ ok: false });
+    expect((await findReel(pool(), newId))?.content.pieces).toHaveLength(3);
+    for (const bad of [
+      { name: 'x', pieces: [] },
+      { name: '', pieces: [first] },
+      { reelId: randomUUID(), name: 'x', pieces: [first] },
+    ])
+      expect(await putIntoReel(bad, randomUUID())).toMatchObject({ ok: false });
   });
   it('becomes one film, the same one for the same reel, without names unless they are wanted', async () => {
     const content = { isRanked: true, pieces: [{ ...piece(20), caption: 'Marek’s elbow' }, piece(30)] };

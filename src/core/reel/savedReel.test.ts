@@ -1,7 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { MOST_FREEZES, MOST_PIECES, secondsOfPiece } from '../clip';
-import { captionOf, clipPieceOf, editReel, newPiece, type ReelEdit, type SavedReel, spanOfPiece } from './savedReel';
+import {
+  captionOf,
+  clipPieceOf,
+  editReel,
+  newPiece,
+  piecesNotIn,
+  type ReelEdit,
+  type SavedReel,
+  spanOfPiece,
+} from './savedReel';
 
 const round = { startSeconds: 10, endSeconds: 310, footageId: 'f' };
 const piece = (id: string, atSeconds = 100) => newPiece({ id, roundId: 'r', atSeconds });
@@ -16,6 +25,15 @@ describe('a saved reel', () => {
     expect(order(edited({ edit: 'drop', at: 1 }, { edit: 'add', pieces: [piece('q')] }))).toBe('xzq');
     const many = Array.from({ length: 250 }, (_, at) => piece(String(at)));
     expect(edited({ edit: 'add', pieces: many }).pieces).toHaveLength(MOST_PIECES);
+  });
+  it('knows which moments it does not have yet', () => {
+    const there = edited({ edit: 'add', pieces: [{ ...piece('m', 40), markId: 'm1' }] });
+    const more = [
+      { ...piece('n', 41), markId: 'm1' },
+      { ...piece('o', 41), markId: 'm2' },
+      ...[piece('p', 100.02), piece('q', 101), { ...piece('s', 101), roundId: 'other' }, piece('t', 101)],
+    ];
+    expect(piecesNotIn(there, more).map((one) => one.id)).toEqual(['o', 'q', 's']);
   });
   it('begins, ends and stops where the picture is', () => {
     const [first] = edited(

@@ -57,6 +57,18 @@ export const newPiece = (piece: Pick<SavedPiece, 'id' | 'roundId' | 'markId' | '
   ...{ sound: true, reading: false },
 });
 
+/** Those of the pieces whose mark, or second of a round, the reel does not have yet. */
+export function piecesNotIn(reel: SavedReel, pieces: readonly SavedPiece[]): readonly SavedPiece[] {
+  const placeOf = ({ roundId, markId, atSeconds }: SavedPiece) => markId ?? `${roundId} ${atSeconds.toFixed(1)}`;
+  const there = new Set(reel.pieces.map(placeOf));
+  return pieces.filter((one) => {
+    const place = placeOf(one);
+    const isNew = !there.has(place);
+    there.add(place);
+    return isNew;
+  });
+}
+
 /** The stretch of footage that a piece shows, within its round; at least a fifth of a second, so that it can be seen. */
 export function spanOfPiece(piece: SavedPiece, round: Span): Span {
   const at = Math.min(Math.max(piece.atSeconds, round.startSeconds), round.endSeconds);

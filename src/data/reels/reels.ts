@@ -28,9 +28,11 @@ const piece = z.object({
   reading: z.boolean(),
 });
 
+export const piecesShape = z.array(piece).max(MOST_PIECES, `A reel has at most ${MOST_PIECES} moments.`);
+
 /** A reel as it is sent and stored. */
 export const reelShape: z.ZodType<SavedReel> = z.object({
-  pieces: z.array(piece).max(MOST_PIECES, `A reel has at most ${MOST_PIECES} moments.`).readonly(),
+  pieces: piecesShape.readonly(),
   isRanked: z.boolean(),
 });
 
@@ -58,6 +60,10 @@ const select = `select r.id, r.name, r.content, r.version, r.changed_at, c.displ
 
 export const findReel = (database: Database, id: string) =>
   findRow(database, reelRow, `${select} where r.id = $1`, [id]);
+
+/** The same, and nobody else changes it until the transaction ends. */
+export const holdReel = (database: Database, id: string) =>
+  findRow(database, reelRow, `${select} where r.id = $1 for update of r`, [id]);
 
 /** A piece of all reels, the one that was changed last first, from behind `after` on. */
 export const listReels = (database: Database, most: number, after?: string) =>

@@ -25,6 +25,7 @@ const One = styled.article`
   .round { position: absolute; top: 2px; height: 22px; min-width: 14px; box-sizing: border-box; display: flex; align-items: center; gap: 6px; padding: 0 4px; overflow: hidden; white-space: nowrap; text-decoration: none; font-size: ${size.small}; color: ${color.ink}; border-left: 3px solid ${color.ink}; border-top: 1px solid ${color.strongRule}; background: ${color.ground}; }
   .round:hover { text-decoration: underline; }
   .round[data-waits='yes'] { border-left-color: ${color.focus}; border-top: 2px solid ${color.focus}; background: ${color.focusWash}; }
+  .held { color: ${color.harm}; font-weight: 600; }
   .kits { display: inline-flex; flex: none; }
   .kits i { width: 9px; height: 14px; border: 1px solid ${color.strongRule}; border-radius: 4px 4px 1px 1px; }
   .kits i + i { margin-left: -2px; }
@@ -105,10 +106,11 @@ function RoundBlock({
   readonly left: string;
   readonly width: string;
 }) {
-  const { id, a, b, markCount } = round;
+  const { id, a, b, markCount, notShown } = round;
   const [first, second] = shortNamesOf([a.name, b.name]);
   const waits = markCount === 0;
-  const words = `${a.name} and ${b.name}, ${waits ? 'not marked yet' : `${markCount} marks`}`;
+  const held = notShown ? `; not to be shown: ${notShown}` : '';
+  const words = `${a.name} and ${b.name}, ${waits ? 'not marked yet' : `${markCount} marks`}${held}`;
   return (
     <Link
       className="round"
@@ -128,6 +130,7 @@ function RoundBlock({
         ))}
       </span>
       {first} and {second}
+      {notShown ? <b className="held">not to be shown</b> : null}
       {waits ? null : <Quiet>{markCount} marks</Quiet>}
     </Link>
   );

@@ -37,6 +37,8 @@ export interface RoundOnFilm {
   readonly startSeconds: number;
   readonly endSeconds: number;
   readonly markCount: number;
+  /** Why nothing of it is shown to anybody but coaches. */
+  readonly notShown?: string;
 }
 
 /** Somebody, and by what they are told apart on the film: "blue gi". */

@@ -5,9 +5,10 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { formatClock } from '@/core/clock';
 import { newPiece, type SavedPiece } from '@/core/reel';
+import { IntoReelDialog } from '@/forms/IntoReelDialog';
 import { useNewId } from '@/forms/useNewId';
 import { whyNot } from '@/forms/whyNot';
-import { saveReel } from '@/server/reels/reelActions';
+import { listKeptReels, putIntoReel, saveReel } from '@/server/reels/reelActions';
 import { markAddress } from '@/terms/addresses';
 import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { useKeyCommands } from '@/ui/keys/useKeyCommands';
@@ -36,6 +37,7 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
   const ready = useReady();
   const [keysOpen, setKeysOpen] = useState(false);
   const [problem, setProblem] = useState<string>();
+  const [more, setMore] = useState<readonly SavedPiece[]>();
   const fresh = useNewId();
   const reel = useReelPlay(pieces);
   const { course, commands: playing, playhead } = reel;
@@ -71,6 +73,7 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
         <div className="end">
           {problem ? <span role="alert">{problem}</span> : null}
           <Button onPress={() => void keep()}>Keep as a reel</Button>
+          <Button onPress={() => setMore(pieces.map(keptPiece))}>Add to a kept one</Button>
           <Link href={back}>Back (Esc)</Link>
           <Button look="plain" onPress={() => setKeysOpen(true)}>
             Keys (?)
@@ -102,6 +105,15 @@ export function ReelPage({ title, pieces, left, back }: ReelPageProps) {
           </Button>
         </div>
       </footer>
+      {more ? (
+        <IntoReelDialog
+          pieces={more}
+          name={title}
+          list={listKeptReels}
+          put={putIntoReel}
+          onClose={() => setMore(undefined)}
+        />
+      ) : null}
       <KeysDialog groups={reelKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)} />
     </Frame>
   );

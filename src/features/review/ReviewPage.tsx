@@ -11,6 +11,7 @@ import { KeysDialog } from '@/ui/keys/KeysDialog';
 import { color } from '@/ui/tokens/tokens';
 import { CallLine } from './CallLine';
 import { CautionContext, useCautionOf } from './CautionContext';
+import { IntoReel } from './IntoReel';
 import { readingWords } from './panels/clocks/clockView';
 import { ScoreStrip } from './panels/score/ScoreStrip';
 import { ReviewHeader } from './ReviewHeader';
@@ -146,6 +147,7 @@ export function ReviewPage(props: ReviewPageProps) {
         {missing.missing ? (
           <NewWordDialog missing={missing.missing} index={index} onClose={missing.leave} onMade={missing.made} />
         ) : null}
+        <IntoReel desk={desk} />
         <KeysDialog groups={reviewKeyGroups} isOpen={keysOpen} onClose={() => setKeysOpen(false)}>
           <p>
             A call: who, what, how. “ana knee slice control”, “marek elbows flared punished”, “good frame inside”, “stop

@@ -1,3 +1,4 @@
+import { newPiece, type SavedPiece } from '@/core/reel';
 import { zoomAt } from '@/player/zoom';
 import { textOfMark } from './CallLine';
 import {
@@ -15,6 +16,13 @@ import type { PanelCommand } from './panels/registry';
 import type { ReviewCommand } from './reviewKeys';
 import type { ReviewDeskParts } from './useReviewDesk';
 import { withNextAnswerer } from './useStopwatch';
+
+/** The chosen marks as moments of a reel; with none chosen, this moment. */
+function momentsForReel({ moves, round, playhead }: ReviewDeskParts): readonly SavedPiece[] {
+  const chosen = moves.chosen.map((mark) => ({ markId: mark.id, atSeconds: mark.atSeconds }));
+  const moments = chosen.length > 0 ? chosen : [{ markId: undefined, atSeconds: playhead.now() }];
+  return moments.map((one) => newPiece({ ...one, id: crypto.randomUUID(), roundId: round.id }));
+}
 
 /** What each command of Review does on the desk as it lies. */
 export function reviewCommands(
@@ -72,6 +80,7 @@ export function reviewCommands(
     times: () => setSaid(desk.face.turn()),
     'tide-view': () => desk.setTideOf(desk.tideOf === 'a' ? 'b' : 'a'),
     compare: () => go(`/compare?left=${desk.round.id}&at=${playhead.now().toFixed(2)}`),
+    'into-reel': () => desk.setForReel(momentsForReel(desk)),
     closer: () => desk.setZoom((now) => zoomAt(now, 1.4)),
     wider: () => desk.setZoom((now) => zoomAt(now, 1 / 1.4)),
     'skip-lulls': playhead.toggleSkipping,

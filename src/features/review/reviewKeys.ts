@@ -38,6 +38,7 @@ export type ReviewCommand =
   | 'next-question'
   | 'times'
   | 'compare'
+  | 'into-reel'
   | 'turn-press'
   | 'draw'
   | 'stopwatch'
@@ -193,6 +194,12 @@ export const reviewKeyGroups: readonly KeyGroup<ReviewCommand>[] = [
       ...panels.map(({ id, key }): KeyEntry<ReviewCommand> => ({ command: `open ${id}`, ...key })),
       { command: 'filter', shown: 'Shift F', does: 'what the ledger shows', matches: shifted('f') },
       { command: 'compare', shown: 'V', does: 'compare this moment with another clip', matches: plain('v') },
+      {
+        command: 'into-reel',
+        shown: 'Shift K',
+        does: 'put the chosen marks, or else this moment, into a reel',
+        matches: shifted('k'),
+      },
       {
         command: 'find',
         shown: 'F',

@@ -4,6 +4,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import type { CallHabits } from '@/core/callline';
 import type { FrameRate, Span } from '@/core/clock';
 import type { WeightUnit } from '@/core/kernel';
+import type { SavedPiece } from '@/core/reel';
 import type { Homework } from '@/core/reviewing';
 import type { Circumstances, Mark, Still } from '@/core/round';
 import type { RuleSet } from '@/core/scoring';
@@ -86,6 +87,7 @@ export function useReviewDesk(props: ReviewPageProps) {
   const [said, setSaid] = useState<string>();
   const [panel, setPanel] = useState('ledger');
   const [keysOpen, setKeysOpen] = useState(false);
+  const [forReel, setForReel] = useState<readonly SavedPiece[]>();
   const [tideOf, setTideOf] = useState<'a' | 'b'>('a');
   const span = useMemo(
     () => ({ startSeconds: round.startSeconds, endSeconds: round.endSeconds }),
@@ -190,6 +192,7 @@ export function useReviewDesk(props: ReviewPageProps) {
     talks,
     index: words.index,
     ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf },
+    ...{ forReel, setForReel },
   };
 }
 

@@ -3,8 +3,9 @@ import { pool } from '@/data/client';
 import { countFootage, listFootagePiece, type ShelfFile } from '@/data/footage/footage';
 import { listRoundsOfFootage, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
-import { academyZone } from '../kernel/academyTime';
+import { academyZone, today } from '../kernel/academyTime';
 import { uuidIn } from '../kernel/isUuid';
+import { notShownRounds } from '../people/whoIsShown';
 import { lookingOf } from './loadProgress';
 
 /** Files shown at once. @source own decision: some weeks of sessions */
@@ -22,10 +23,15 @@ export async function loadFootage(after?: string) {
     pool(),
     files.rows.map((file) => file.id),
   );
-  return { ...files, rows: files.rows.map((file) => lineOf(file, rounds)), count };
+  const notShown = await notShownRounds(
+    pool(),
+    rounds.map((round) => round.id),
+    await today(),
+  );
+  return { ...files, rows: files.rows.map((file) => lineOf(file, rounds, notShown)), count };
 }
 
-const lineOf = (file: ShelfFile, rounds: readonly Round[]) => ({
+const lineOf = (file: ShelfFile, rounds: readonly Round[], notShown: ReadonlyMap<string, string>) => ({
   id: file.id,
   day: file.day,
   name: file.originalName,
@@ -41,7 +47,7 @@ const lineOf = (file: ShelfFile, rounds: readonly Round[]) => ({
   rounds: rounds
     .filter((round) => round.footageId === file.id)
     .map((round) => ({
-      ...{ id: round.id, markCount: round.markCount },
+      ...{ id: round.id, markCount: round.markCount, notShown: notShown.get(round.id) },
       ...{ startSeconds: round.startSeconds, endSeconds: round.endSeconds },
       a: { name: round.a.name, toldApartBy: round.a.toldApartBy },
       b: { name: round.b.name, toldApartBy: round.b.toldApartBy },

@@ -20,7 +20,14 @@ export async function whoIsShown(
   roundIds: readonly string[],
   day: string,
 ): Promise<readonly ShownPerson[]> {
-  const shown = await listShownIn(database, roundIds);
+  return peopleOf(database, await listShownIn(database, roundIds), day);
+}
+
+async function peopleOf(
+  database: Database,
+  shown: Awaited<ReturnType<typeof listShownIn>>,
+  day: string,
+): Promise<readonly ShownPerson[]> {
   const consents = await listConsents(database, [...new Set(shown.map((one) => one.personId))]);
   const people = new Map<string, ShownPerson>();
   for (const { personId, name, bornOn, belt } of shown) {
@@ -35,6 +42,23 @@ export async function whoIsShown(
     });
   }
   return [...people.values()];
+}
+
+/** What stands against showing each of these rounds to anybody but coaches, in words; rounds that nothing stands against are not in it. */
+export async function notShownRounds(
+  database: Database,
+  roundIds: readonly string[],
+  day: string,
+): Promise<ReadonlyMap<string, string>> {
+  const shown = await listShownIn(database, roundIds);
+  const people = await peopleOf(database, shown, day);
+  return new Map(
+    roundIds.flatMap((roundId) => {
+      const inIt = shown.filter((one) => one.roundId === roundId).map((one) => one.personId);
+      const words = standsAgainst(people.filter((one) => inIt.includes(one.personId)));
+      return words === undefined ? [] : [[roundId, words] as const];
+    }),
+  );
 }
 
 const problemWords: Readonly<Record<SharingProblem, (name: string) => string>> = {

@@ -2,19 +2,19 @@
 
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
-import { type ClipRecipe, secondsOfRecipe } from '@/core/clip';
+import { type ClipRecipe, MOST_PIECES, secondsOfRecipe } from '@/core/clip';
 import { withoutName } from '@/core/consent';
 import { type Outcome, refuse } from '@/core/kernel';
-import { clipPieceOf } from '@/core/reel';
-import { pool } from '@/data/client';
+import { clipPieceOf, editReel, piecesNotIn } from '@/core/reel';
+import { inTransaction, pool } from '@/data/client';
 import { type Clip, cancelClip, findClip } from '@/data/clips/clips';
-import { deleteReel, findReel, insertReel, tellReel, updateReel } from '@/data/reels/reels';
+import { deleteReel, findReel, holdReel, insertReel, listReels, tellReel, updateReel } from '@/data/reels/reels';
 import { askForClip } from '../clips/askForClip';
 import { today } from '../kernel/academyTime';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { whoIsShown, whyNotShown } from '../people/whoIsShown';
 import { listBlindRounds } from '../reviews/blindness';
-import { clipAsk, reelInput, remoteCommands } from './reelInput';
+import { clipAsk, intoReelInput, reelInput, remoteCommands } from './reelInput';
 import { resolveReel } from './resolveReel';
 
 /** What is told of a film while it is made. */
@@ -23,6 +23,8 @@ export interface ClipNews extends Pick<Clip, 'state' | 'progress' | 'problem' | 
   readonly hasCaptions: boolean;
 }
 
+/** As many as a list shows at a glance. */
+const OFFERED_REELS = 40;
 const GONE = 'This reel is no longer there. Go back to the list of reels.';
 
 /** Keeps a reel under the id that the page gave (version 0), or changes one that nobody else changed since `version`. Made twice under one id, it is one. */
@@ -51,6 +53,45 @@ export const saveReel = defineCommand({
         : refuse(GONE, 'gone');
     return { ok: true, version: version + 1 };
   },
+});
+
+/** The reels that a moment can be put into, the one that was changed last first. */
+export const listKeptReels = defineCommand({
+  actor: 'coach',
+  args: [],
+  run: async (): Promise<Outcome<{ readonly reels: readonly { id: string; name: string; moments: number }[] }>> => {
+    const { rows } = await listReels(pool(), OFFERED_REELS);
+    return {
+      ok: true,
+      reels: rows.map(({ id, name, content }) => ({ id, name, moments: content.pieces.length })),
+    };
+  },
+});
+
+/** Puts moments at the end of a kept reel, or begins one with them: its id. What is in it already is not put in twice. */
+export const putIntoReel = defineCommand({
+  actor: 'coach',
+  args: [intoReelInput, z.uuid()],
+  run: async (
+    coach,
+    { reelId, name, pieces },
+    newId,
+  ): Promise<Outcome<{ readonly reelId: string; readonly added: number }>> =>
+    inTransaction(pool(), async (client) => {
+      revalidatePath('/reels');
+      if (reelId === undefined) {
+        await insertReel(client, { id: newId, name, content: { pieces, isRanked: false } }, coach.id);
+        return { ok: true, reelId: newId, added: pieces.length };
+      }
+      const reel = await holdReel(client, reelId);
+      if (!reel) return refuse('This reel is no longer there. Choose another one, or begin a new one.');
+      const fresh = piecesNotIn(reel.content, pieces);
+      if (reel.content.pieces.length + fresh.length > MOST_PIECES)
+        return refuse(`A reel has at most ${MOST_PIECES} moments: “${reel.name}” is full. Begin a new one.`);
+      const content = editReel(reel.content, { edit: 'add', pieces: fresh });
+      if (fresh.length > 0) await updateReel(client, { id: reel.id, name: reel.name, content }, reel.version, coach.id);
+      return { ok: true, reelId: reel.id, added: fresh.length };
+    }),
 });
 
 export const removeReel = defineCommand({

@@ -1,10 +1,17 @@
 import { z } from 'zod';
 import { storableText } from '@/core/marks';
-import { reelShape } from '@/data/reels/reels';
+import { piecesShape, reelShape } from '@/data/reels/reels';
 
 export const reelInput = z.object({
   name: storableText().trim().min(1, 'Give the reel a name.').max(120, 'Use at most 120 characters.'),
   content: reelShape,
+});
+
+/** Moments for a reel that is kept; without its id they begin a new one under the id that the page gave. */
+export const intoReelInput = z.object({
+  reelId: z.uuid().optional(),
+  name: reelInput.shape.name,
+  pieces: piecesShape.min(1, 'Choose a moment first.').readonly(),
 });
 
 export const remoteCommands = ['play', 'next', 'previous', 'again', 'slower', 'faster'] as const;
