@@ -56,6 +56,7 @@ export interface ReviewHeaderProps {
   readonly stills: Readonly<Partial<Record<'a' | 'b', Still>>>;
   readonly onWho: () => void;
   readonly onKeys: () => void;
+  readonly onClosing: () => void;
   readonly pace: PaceProps;
   readonly second?: { readonly id: string };
   /** Why nothing of the round is shown to anybody but coaches. */
@@ -95,7 +96,8 @@ function Athlete({
 }
 
 export function ReviewHeader(props: ReviewHeaderProps) {
-  const { a, b, roundId, facts, unit, stills, keeping, waiting, onWho, onKeys, pace, second, notShown } = props;
+  const { a, b, roundId, facts, unit, stills, keeping, waiting, onWho, onKeys, onClosing, pace, second, notShown } =
+    props;
   const gap = a.weightKg !== undefined && b.weightKg !== undefined ? weightGap(a.weightKg, b.weightKg) : undefined;
   const gapWords = gap ? `${Math.abs(gap.ratioOfLighter * 100).toFixed(0)} % of the lighter` : 'weight gap not known';
   return (
@@ -127,10 +129,23 @@ export function ReviewHeader(props: ReviewHeaderProps) {
         <Link href={`/rounds/${roundId}/card`}>Card</Link>
         {second ? (
           <form action={() => void endSecond(roundId, second.id)}>
-            <TextButton type="submit">Done, compare</TextButton>
+            <TextButton
+              type="submit"
+              disabled={waiting > 0}
+              title={waiting > 0 ? 'The last marks are being kept' : undefined}
+            >
+              Done, compare
+            </TextButton>
           </form>
         ) : (
-          <Link href={`/rounds/${roundId}/closing`} title="Close the review (Shift Enter)">
+          <Link
+            href={`/rounds/${roundId}/closing`}
+            title="Close the review (Shift Enter)"
+            onNavigate={(event) => {
+              event.preventDefault();
+              onClosing();
+            }}
+          >
             Close
           </Link>
         )}

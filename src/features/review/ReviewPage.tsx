@@ -75,6 +75,7 @@ export function ReviewPage(props: ReviewPageProps) {
           waiting={state.pending.length}
           onWho={() => act('open who', '')}
           onKeys={() => setKeysOpen(true)}
+          onClosing={desk.toClosing}
         />
         <Body>
           <Left>

@@ -97,9 +97,7 @@ export function reviewCommands(
       setSaid(`${count === 1 ? 'One question is' : `${count} questions are`} asked again. R goes to the first.`);
     },
     'close-review': () =>
-      desk.second
-        ? setSaid('A second review is not signed: “Done” above compares it.')
-        : go(`/rounds/${desk.round.id}/closing`),
+      desk.second ? setSaid('A second review is not signed: “Done” above compares it.') : desk.toClosing(),
     find: () => go('/search'),
     keys: () => desk.setKeysOpen(true),
     leave: () => {

@@ -40,6 +40,7 @@ import { useRoundEnd } from './useRoundEnd';
 import { useRoundReading } from './useRoundReading';
 import { useSecondPass } from './useSecondPass';
 import { useStopwatch } from './useStopwatch';
+import { useToClosing } from './useToClosing';
 
 export interface ReviewPageProps {
   readonly round: {
@@ -129,6 +130,7 @@ export function useReviewDesk(props: ReviewPageProps) {
   const stopwatch = useStopwatch(marks, playhead, setSaid);
   const secondPass = useSecondPass(marks, reading, moves, playhead, setSaid);
   const face = useTimeFace(clocks.clocks, clockGround, span);
+  const toClosing = useToClosing(marks, round.id, setSaid);
   const likelySwap = useLikelySwap(settled, contradictions);
   const endRound = useRoundEnd(round, span, marks.record, setSaid);
   const calls = useCalls({
@@ -192,7 +194,7 @@ export function useReviewDesk(props: ReviewPageProps) {
     talks,
     index: words.index,
     ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf },
-    ...{ forReel, setForReel },
+    ...{ forReel, setForReel, toClosing },
   };
 }
 
