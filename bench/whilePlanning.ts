@@ -10,7 +10,7 @@ const LEAST_ANSWERS = 60;
 
 /** How long pages of the academy with half a year of footage take while a run of its coming weeks is planned, against when nothing is. */
 export async function measureWhilePlanning(): Promise<BenchLine> {
-  const server = await openServer('planning', true, { withTerm: true });
+  const server = await openServer('planning', true, { withTerm: true, standBack: '10' });
   const browser = await chromium.launch(launchOptions);
   try {
     const page = await browser.newPage();

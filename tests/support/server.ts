@@ -48,7 +48,14 @@ export async function openServer(
     options = testCluster,
     databaseUrl: given,
     withTerm = false,
-  }: { mostUploadBytes?: number; options?: typeof testCluster; databaseUrl?: string; withTerm?: boolean } = {},
+    standBack = '0',
+  }: {
+    mostUploadBytes?: number;
+    options?: typeof testCluster;
+    databaseUrl?: string;
+    withTerm?: boolean;
+    standBack?: string;
+  } = {},
 ): Promise<TestServer> {
   const folder = mkdtempSync(path.join(tmpdir(), 'owl-journey-'));
   const freshName = `owl_${name}_${process.pid}_${Date.now()}`;
@@ -70,6 +77,8 @@ export async function openServer(
     OWL_MOST_UPLOAD_BYTES: String(mostUploadBytes),
     OWL_INBOX_SETTLE_SECONDS: '2',
     OWL_WORKER_SILENCE_SECONDS: '6',
+    // The browsers of other journeys, which draw on the processor, would leave it nothing.
+    OWL_STAND_BACK: standBack,
   };
 
   const start = async () => {

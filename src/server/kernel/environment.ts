@@ -25,6 +25,9 @@ export const reserveBytes = (): number => Number(process.env.OWL_RESERVE_BYTES ?
 /** Seconds for which a file in the camera's inbox must not grow before it counts as finished. */
 export const inboxSettleSeconds = (): number => Number(process.env.OWL_INBOX_SETTLE_SECONDS ?? 10);
 
+/** How far heavy work in the background stands back before pages, 0 (not at all) to 19. @source own decision: on two busy processors 10 leaves it about a tenth */
+export const standBack = (): number => Number(process.env.OWL_STAND_BACK ?? 10);
+
 /** The calendar date where the server stands, for programs that have no academy yet. */
 export const dayOfServer = (): string =>
   dayIn(Intl.DateTimeFormat().resolvedOptions().timeZone, new Date().toISOString());
