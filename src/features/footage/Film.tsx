@@ -25,7 +25,6 @@ const One = styled.article`
   .round { position: absolute; top: 2px; height: 22px; min-width: 14px; box-sizing: border-box; display: flex; align-items: center; gap: 6px; padding: 0 4px; overflow: hidden; white-space: nowrap; text-decoration: none; font-size: ${size.small}; color: ${color.ink}; border-left: 3px solid ${color.ink}; border-top: 1px solid ${color.strongRule}; background: ${color.ground}; }
   .round:hover { text-decoration: underline; }
   .round[data-waits='yes'] { border-left-color: ${color.focus}; border-top: 2px solid ${color.focus}; background: ${color.focusWash}; }
-  .held { color: ${color.harm}; font-weight: 600; }
   .kits { display: inline-flex; flex: none; }
   .kits i { width: 9px; height: 14px; border: 1px solid ${color.strongRule}; border-radius: 4px 4px 1px 1px; }
   .kits i + i { margin-left: -2px; }
@@ -34,7 +33,7 @@ const One = styled.article`
   .foot b { font-weight: 400; overflow-wrap: anywhere; }
   button { min-height: 24px; padding-block: 0; }
 `;
-const Damage = styled.p`
+const Harm = styled.p`
   margin: ${space(1)} 0 0; color: ${color.harm}; font-size: ${size.small};
 `;
 
@@ -51,6 +50,7 @@ export interface FilmProps {
 export function Film({ film, share, work, onAct, onDelete }: FilmProps) {
   const { id, name, durationSeconds, filmstrip, rounds } = film;
   const zone = useZone();
+  const heldBack = [...new Set(rounds.flatMap((round) => round.notShown ?? []))];
   const damaged = damageWords(film.damagedAboutSeconds);
   const pictures = Math.max(2, Math.ceil((share * WIDEST) / PICTURE_WIDTH));
   const at = (seconds: number) => `${(Math.min(1, seconds / Math.max(durationSeconds, 1)) * 100).toFixed(2)}%`;
@@ -91,7 +91,8 @@ export function Film({ film, share, work, onAct, onDelete }: FilmProps) {
         </span>
         {rounds.length > 0 ? <Link href={`/footage/${id}`}>The cuts</Link> : null}
       </div>
-      {damaged ? <Damage>{damaged}</Damage> : null}
+      {damaged ? <Harm>{damaged}</Harm> : null}
+      {heldBack.length > 0 ? <Harm>Not to be shown: {heldBack.join('; ')}</Harm> : null}
       <WorkLines work={work} onAct={onAct} />
     </One>
   );
@@ -130,7 +131,6 @@ function RoundBlock({
         ))}
       </span>
       {first} and {second}
-      {notShown ? <b className="held">not to be shown</b> : null}
       {waits ? null : <Quiet>{markCount} marks</Quiet>}
     </Link>
   );

@@ -14,6 +14,7 @@ const Veil = styled(ModalOverlay)`
 const Sheet = styled(Modal)`
   background: ${color.ground}; color: ${color.ink}; border: 1px solid ${color.strongRule}; max-width: 640px; width: 100%; max-height: 88vh; overflow: auto;
   section { padding: ${space(6)}; outline: none; display: flex; flex-direction: column; gap: ${space(4)}; }
+  section > form { display: flex; flex-direction: column; gap: ${space(4)}; }
   &[data-wide] { max-width: 1120px; }
   .buttons { display: flex; gap: ${space(3)}; justify-content: flex-end; }
 `;
