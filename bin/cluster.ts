@@ -16,8 +16,9 @@ import pg from 'pg';
 import { z } from 'zod';
 import { keepAlive } from '../src/data/client';
 import { migrate, prepareQueue, readMigrations } from '../src/data/migrate';
+import { findPostgresFolder } from '../src/server/kernel/postgresFolder';
 import { stateFile } from './stateFile';
-import { dataFolder, findPostgresFolder, isRoot, projectFolder, Stop, say } from './steps';
+import { dataFolder, isRoot, projectFolder, Stop, say } from './steps';
 import { whileHolding } from './whileHolding';
 
 /** A private PostgreSQL on loopback: own folder, own port, own password; nothing of the system's. */

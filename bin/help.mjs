@@ -7,6 +7,10 @@ console.log(`bin/owl VERB
   camera   a mat camera's stand-in: lays recorded rounds into the inbox, as a real one would (camera 5: five of them)
   work     one more process for the background work
   password a new password for somebody who has forgotten theirs (password ludo), shown once
+  backup   a backup of the academy, also while it runs (backup FOLDER: on another disk)
+  verify   reads every byte of the backups (verify FOLDER)
+  restore  puts the academy back as the newest whole backup has it (restore FOLDER --backup NAME; --replace sets aside
+           the academy that is there now)
   status   what is running, where the data lie
   dev      the demo academy for whoever writes the program: pages and worker follow the files; in the foreground
   test     every check and test, with its own set-up

@@ -5,16 +5,18 @@ import { runCamera } from '../demo/camera';
 import { emptyDemo, loadDemo } from '../demo/loadDemo';
 import { NewerSchema } from '../src/data/migrate';
 import { build, findKept, spawnWorker, startApplication, stopApplication } from './application';
+import { backup, restore, verify } from './backup';
 import { runBenchmarks } from './bench';
 import { academyCluster, ensureDatabase, isClusterRunning, startCluster, stopCluster } from './cluster';
 import { develop } from './dev';
+import { placeOf } from './places';
 import { resetPassword } from './resetPassword';
 import type { Running } from './running';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
 import { runTests } from './test';
 
-const databaseOf = (mode: Running['mode']): string => (mode === 'demo' ? 'owl_demo' : 'owl_academy');
-const folderOf = (mode: Running['mode']): string => path.join(dataFolder, mode);
+const databaseOf = (mode: Running['mode']): string => placeOf(mode).database;
+const folderOf = (mode: Running['mode']): string => placeOf(mode).folder;
 
 async function launch(mode: Running['mode']): Promise<void> {
   await ensureDebianPackages(['postgresql', 'ffmpeg']);
@@ -102,6 +104,9 @@ const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   work,
   camera,
   password,
+  backup,
+  verify,
+  restore,
   dev: develop,
   test: runTests,
   bench: runBenchmarks,

@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { findPostgresFolder } from '../src/server/kernel/postgresFolder';
 
 export const projectFolder = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 /** Where everything that is the academy's lies; OWL_HOME puts it elsewhere. */
@@ -56,15 +57,6 @@ export async function ensureDebianPackages(names: readonly (keyof typeof debianP
     env,
     stdio: ['ignore', 'ignore', 'inherit'],
   });
-}
-
-/** The newest PostgreSQL's programs; Debian keeps them off the path. */
-export function findPostgresFolder(): string | undefined {
-  const root = '/usr/lib/postgresql';
-  if (!existsSync(root)) return undefined;
-  const versions = readdirSync(root).filter((name) => existsSync(path.join(root, name, 'bin', 'initdb')));
-  const newest = versions.sort((one, other) => Number(other) - Number(one))[0];
-  return newest ? path.join(root, newest, 'bin') : undefined;
 }
 
 /** A digest of the files that a build depends on. */

@@ -17,7 +17,7 @@ export function pool(): pg.Pool {
     holder.owlPool = new pg.Pool({
       connectionString,
       // Each lane of background work listens on one of its own.
-      max: 16,
+      max: 18,
       connectionTimeoutMillis: 5000,
       options: '-c jit=off',
     });

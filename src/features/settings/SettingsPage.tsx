@@ -9,6 +9,7 @@ import { ZoneField } from '@/forms/ZoneField';
 import { saveSettings } from '@/server/settings/settingsActions';
 import { Fields, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
+import { type BackupLine, BackupSection } from './BackupSection';
 import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSection';
 import { ReactionDialog } from './ReactionDialog';
 
@@ -22,6 +23,7 @@ export interface SettingsPageProps {
   };
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
   readonly coaches: readonly CoachLine[];
+  readonly backups?: BackupLine;
 }
 
 const fieldsOf = (academy: SettingsPageProps['academy'], coach: SettingsPageProps['coach']) => ({
@@ -42,7 +44,7 @@ const inputOf = ({ gap, lead, ...rest }: ReturnType<typeof fieldsOf>) => ({
   reactionLeadSeconds: readNumber(lead),
 });
 
-export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
+export function SettingsPage({ academy, coach, coaches, backups }: SettingsPageProps) {
   const isHead = coach.role === 'head';
   const { fields, set } = useDraft(() => fieldsOf(academy, coach));
   const { messages, isSending, send } = useSending();
@@ -169,6 +171,7 @@ export function SettingsPage({ academy, coach, coaches }: SettingsPageProps) {
           <Link href="/settings/outbox">What was written, and whether it was sent</Link>
         </div>
       </Section>
+      {backups ? <BackupSection first={backups} /> : null}
       <PasswordSection />
       <CoachesSection coaches={coaches} isHead={isHead} />
       {measuring ? (

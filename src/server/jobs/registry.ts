@@ -4,6 +4,7 @@ import { endPlan } from '@/data/classes/classes';
 import { endRun } from '@/data/classes/runs';
 import { pool } from '@/data/client';
 import { log } from '../../log/log';
+import { doBackup } from '../backup/doBackup';
 import { workOutPlan } from '../classes/workOutPlan';
 import { workOutRun } from '../classes/workOutRun';
 import { doClip } from '../clips/doClip';
@@ -18,7 +19,7 @@ import { makeProxy } from './makeProxy';
 import { takeIn } from './takeIn';
 
 /** Which of a process's lanes does a job: each lane has its own number of jobs at once, so that none waits for another's. */
-export type Lane = 'film' | 'arrival' | 'figures' | 'plan' | 'clip';
+export type Lane = 'film' | 'arrival' | 'figures' | 'plan' | 'clip' | 'backup';
 
 export interface JobSurroundings {
   /** Under which number this process gives its signs of life. */
@@ -76,6 +77,8 @@ export const jobs: Readonly<Record<string, Job>> = {
   clip: defineJob('clip', z.object({ clipId: z.uuid() }), ({ clipId }, { stopping, isLastTry }) =>
     doClip(clipId, stopping, isLastTry),
   ),
+  // One that cannot be made is told in Settings and in the log, and tried again the next night: at once it would fail the same way.
+  backup: defineJob('backup', z.object({}), async (_, { stopping }) => void (await doBackup(stopping))),
   'send-message': defineJob('figures', z.object({ messageId: z.uuid() }), ({ messageId }) => sendMessage(messageId)),
   'lesson-effects': defineJob('figures', z.object({}), async () => workOutEffects(pool(), await today())),
   'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), async ({ personId }) =>

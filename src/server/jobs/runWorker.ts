@@ -14,6 +14,7 @@ import {
 } from '@/data/footage/queue';
 import { reviveWork } from '@/data/footage/work';
 import { log } from '../../log/log';
+import { askForNightlyBackup } from '../backup/nightly';
 import { sweepClips } from '../clips/sweepClips';
 import { today } from '../kernel/academyTime';
 import { remindStudents } from '../sharing/remind';
@@ -72,6 +73,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
     await take('figures', FIGURES_AT_ONCE),
     await take('plan', 1),
     await take('clip', 1),
+    await take('backup', 1),
   ];
   const inbox = createInboxWatcher(number);
   const life = createLife(number);
@@ -86,6 +88,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
         await askForStaleFigures(pool(), await today());
         await sweepClips();
         await remindStudents(await today());
+        await askForNightlyBackup(new Date());
       }
       if (watchesInbox) await inbox.look(Date.now());
     },

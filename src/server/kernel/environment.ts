@@ -28,6 +28,18 @@ export const inboxSettleSeconds = (): number => Number(process.env.OWL_INBOX_SET
 /** How far heavy work in the background stands back before pages, 0 (not at all) to 19. @source own decision: on two busy processors 10 leaves it about a tenth */
 export const standBack = (): number => Number(process.env.OWL_STAND_BACK ?? 10);
 
+/** Where backups of this academy lie: beside its data unless OWL_BACKUP_FOLDER names another disk. */
+export const backupFolder = (): string =>
+  process.env.OWL_BACKUP_FOLDER ??
+  path.join(/*turbopackIgnore: true*/ dataFolder(), '..', 'backups', path.basename(dataFolder()));
+
+/** How many backups are kept, 14 unless OWL_BACKUPS_KEPT says otherwise. @source own decision: two weeks of nights */
+export const backupsKept = (): number => Number(process.env.OWL_BACKUPS_KEPT ?? 14);
+
+/** From which time of day on (academy's zone, "03:10") a backup is made by itself; empty for none. Demo academies are not backed up unless asked. */
+export const backupTime = (): string =>
+  process.env.OWL_BACKUP_AT ?? (process.env.OWL_MODE === 'academy' ? '03:10' : '');
+
 /** The calendar date where the server stands, for programs that have no academy yet. */
 export const dayOfServer = (): string =>
   dayIn(Intl.DateTimeFormat().resolvedOptions().timeZone, new Date().toISOString());
