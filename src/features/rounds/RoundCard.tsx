@@ -19,6 +19,7 @@ import { AthleteFieldset } from './AthleteFieldset';
 import { CircumstancesFields } from './CircumstancesFields';
 import { CutPreview } from './CutPreview';
 import { gapView } from './gapView';
+import { RoundFiles } from './RoundFiles';
 import { type CardFields, createCardReducer, type PersonFacts, toRoundInput } from './roundCardReducer';
 import { WholeDay } from './WholeDay';
 
@@ -32,7 +33,13 @@ const Gap = styled.div`
 
 export interface RoundCardProps {
   readonly initial: CardFields;
-  readonly existing?: { readonly id: string; readonly version: number; readonly markCount: number };
+  readonly existing?: {
+    readonly id: string;
+    readonly version: number;
+    readonly markCount: number;
+    /** Why nothing of it leaves the house, with what to do. */
+    readonly notShown?: string;
+  };
   readonly footage?: { readonly id: string; readonly name: string; readonly durationSeconds: number };
   readonly people: readonly PersonFacts[];
   readonly ruleSets: readonly { readonly id: string; readonly name: string }[];
@@ -183,6 +190,7 @@ export function RoundCard({ initial, existing, footage, people, ruleSets, unit }
           {existing ? <WholeDay roundId={existing.id} circumstances={fields.circumstances} /> : null}
         </div>
       </Section>
+      {existing ? <RoundFiles roundId={existing.id} notShown={existing.notShown} /> : null}
       <Row>
         <Button look="lead" onPress={save} isPending={isSending}>
           {isSending ? 'Saving …' : existing ? 'Save the card' : 'Save and review'}

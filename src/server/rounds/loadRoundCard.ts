@@ -7,6 +7,7 @@ import { requireCoach } from '../accounts/currentCoach';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { listPeopleOverTime, type PersonWithPast } from '../people/listPeopleOverTime';
+import { whoIsShown, whyNotShown } from '../people/whoIsShown';
 import { listRuleSetChoices, type RuleSetChoice } from './ruleSetOf';
 
 export interface RoundCardPage {
@@ -22,6 +23,8 @@ export interface RoundCardPage {
   readonly weightUnit: WeightUnit;
   readonly latest?: Round;
   readonly ruleSets: readonly RuleSetChoice[];
+  /** Why nothing of the round leaves the house. */
+  readonly notShown?: string;
 }
 
 /** What the card of a new round (on some footage, or none) or of an existing one needs. */
@@ -52,5 +55,6 @@ export async function loadRoundCard(ids: {
     weightUnit: coach.weightUnit,
     latest,
     ruleSets,
+    notShown: round && whyNotShown(await whoIsShown(pool(), [round.id], await today())),
   };
 }

@@ -10,7 +10,7 @@ export default async function EditRound({ params }: { params: Promise<{ roundId:
   const page = await loadRoundCard({ roundId: (await params).roundId });
   if (!page?.round) return <NothingHere />;
   const { round, people, weightUnit, footage } = page;
-  const existing = { id: round.id, version: round.version, markCount: round.markCount };
+  const existing = { id: round.id, version: round.version, markCount: round.markCount, notShown: page.notShown };
   return (
     <RoundCard
       initial={fieldsOfRound(round, people, weightUnit)}

@@ -1,0 +1,4 @@
+export * from './markLine';
+export * from './roundCues';
+export * from './timedText';
+export * from './webAnnotation';
