@@ -150,6 +150,17 @@ export const listRoundsOfFootage = (database: Database, footageIds: readonly str
     [footageIds],
   );
 
+/** All rounds that somebody is in, in no order. */
+export const listRoundIdsOf = async (database: Database, personId: string): Promise<readonly string[]> =>
+  (
+    await listRows(
+      database,
+      z.object({ round_id: z.string() }),
+      'select round_id from round_athlete where person_id = $1',
+      [personId],
+    )
+  ).map((one) => one.round_id);
+
 /** Those of these rounds that are there, in no order. */
 export const listRoundsByIds = (database: Database, ids: readonly string[]) =>
   listRows(database, roundRow, `${selectListed} where r.id = any($1::uuid[])`, [ids]);

@@ -11,7 +11,7 @@ import { DUMP, type KeptFile, listBackups, MANIFEST, type Manifest, nameOf, stor
 import { pruneBackups } from './pruneBackups';
 
 /** Not part of a backup: what is still coming in, and what tells of the machine. */
-const LEFT_OUT = /^(arriving(\/|$)|[^/]*\.log$)|\.part(\/|$)/;
+const LEFT_OUT = /^((arriving|exports)(\/|$)|[^/]*\.log$)|\.part(\/|$)/;
 
 export interface BackupOptions {
   readonly database: pg.Pool;

@@ -8,6 +8,8 @@ import { doBackup } from '../backup/doBackup';
 import { workOutPlan } from '../classes/workOutPlan';
 import { workOutRun } from '../classes/workOutRun';
 import { doClip } from '../clips/doClip';
+import { doExport } from '../exchange/exportJob';
+import { doImport } from '../exchange/importJob';
 import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
 import { workOutEffects } from '../figures/workOutEffects';
@@ -79,6 +81,14 @@ export const jobs: Readonly<Record<string, Job>> = {
   ),
   // One that cannot be made is told in Settings and in the log, and tried again the next night: at once it would fail the same way.
   backup: defineJob('backup', z.object({}), async (_, { stopping }) => void (await doBackup(stopping))),
+  export: defineJob('backup', z.object({ exportId: z.uuid() }), ({ exportId }, { stopping, isLastTry }) =>
+    doExport(exportId, stopping, isLastTry),
+  ),
+  'bring-in': defineJob(
+    'backup',
+    z.object({ importId: z.uuid(), takesTheirs: z.boolean() }),
+    ({ importId, takesTheirs }, { stopping, isLastTry }) => doImport(importId, takesTheirs, stopping, isLastTry),
+  ),
   'send-message': defineJob('figures', z.object({ messageId: z.uuid() }), ({ messageId }) => sendMessage(messageId)),
   'lesson-effects': defineJob('figures', z.object({}), async () => workOutEffects(pool(), await today())),
   'figure-person': defineJob('figures', z.object({ personId: z.uuid() }), async ({ personId }) =>
