@@ -26,6 +26,12 @@ export function RoundFiles({ roundId, notShown }: { readonly roundId: string; re
               <Quiet>{what}</Quiet>
             </li>
           ))}
+          <li>
+            <a href={`/api/rounds/${roundId}/package`} download>
+              The whole round as a package (ZIP of JSON)
+            </a>{' '}
+            <Quiet>to be brought in at another academy, under Settings</Quiet>
+          </li>
         </ul>
       </div>
     </Section>

@@ -171,6 +171,15 @@ export function SettingsPage({ academy, coach, coaches, backups }: SettingsPageP
           <Link href="/settings/outbox">What was written, and whether it was sent</Link>
         </div>
       </Section>
+      {isHead ? (
+        <Section>
+          <h2>Taken along</h2>
+          <div className="note">Everything as one file, and packages from elsewhere.</div>
+          <div className="matter">
+            <Link href="/settings/exchange">Make a package, or bring one in</Link>
+          </div>
+        </Section>
+      ) : null}
       {backups ? <BackupSection first={backups} /> : null}
       <PasswordSection />
       <CoachesSection coaches={coaches} isHead={isHead} />

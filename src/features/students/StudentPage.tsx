@@ -115,6 +115,12 @@ export function StudentPage({ person, rounds, figuresDue, unit, today, givesPage
   );
   const actions = (
     <>
+      <a
+        href={`/api/students/${person.id}/package`}
+        title="All that is known of them and their rounds, as a ZIP of JSON"
+      >
+        Take along
+      </a>
       <PrintButton look="plain" />
       <ActionLink href={`/students/${person.id}/closing`}>Close an evening</ActionLink>
       <Button onPress={() => setEditing(true)}>Change details</Button>

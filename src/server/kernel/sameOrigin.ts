@@ -10,6 +10,13 @@ export function isSameOrigin(request: Request): boolean {
 export const refuse = (status: number, code: string, details: Record<string, unknown> = {}): Response =>
   Response.json({ code, ...details }, { status, headers: { 'cache-control': 'no-store' } });
 
+/** A refusal that a coach sees in the browser, where they followed a link to a file. */
+export const refuseInWords = (status: number, words: string): Response =>
+  new Response(words, {
+    status,
+    headers: { 'content-type': 'text/plain; charset=utf-8', 'cache-control': 'no-store' },
+  });
+
 /** The text of a request's body; undefined when it is longer than `mostBytes`: nothing beyond is read. */
 export async function readText(request: Request, mostBytes: number): Promise<string | undefined> {
   if (Number(request.headers.get('content-length') ?? 0) > mostBytes) return undefined;

@@ -1,6 +1,6 @@
 import { findCurrentCoach } from '@/server/accounts/currentCoach';
 import { sendRound } from '@/server/exchange/sendPackage';
-import { refuse } from '@/server/kernel/sameOrigin';
+import { refuse, refuseInWords } from '@/server/kernel/sameOrigin';
 
 /** A round as a package. */
 export async function GET(_request: Request, { params }: { params: Promise<{ roundId: string }> }): Promise<Response> {
@@ -8,5 +8,5 @@ export async function GET(_request: Request, { params }: { params: Promise<{ rou
   if (!coach) return refuse(401, 'signed-out');
   const sent = await sendRound((await params).roundId, coach.id);
   if (!sent) return refuse(404, 'no-such-package');
-  return 'response' in sent ? sent.response : refuse(403, 'not-to-be-shown', { words: sent.notShown });
+  return 'response' in sent ? sent.response : refuseInWords(403, sent.notShown);
 }

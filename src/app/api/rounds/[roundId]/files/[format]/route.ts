@@ -1,6 +1,6 @@
 import { findCurrentCoach } from '@/server/accounts/currentCoach';
 import { exportRound } from '@/server/exchange/roundExport';
-import { refuse } from '@/server/kernel/sameOrigin';
+import { refuse, refuseInWords } from '@/server/kernel/sameOrigin';
 
 /** A round's marks as a file of an open format. */
 export async function GET(
@@ -12,7 +12,7 @@ export async function GET(
   const { roundId, format } = await params;
   const made = await exportRound(roundId, format, coach.id);
   if (!made) return refuse(404, 'no-such-file');
-  if (made.kind === 'not-shown') return refuse(403, 'not-to-be-shown', { words: made.words });
+  if (made.kind === 'not-shown') return refuseInWords(403, made.words);
   return new Response(made.text, {
     headers: {
       'content-type': made.type,
