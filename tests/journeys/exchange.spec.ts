@@ -38,7 +38,7 @@ test('a round leaves in open formats from its card, and not while somebody in it
   );
   await server.query(
     `insert into consent (id, person_id, purpose, given_by, by_guardian, given_on, withdrawn_on, note)
-     values (gen_random_uuid(), $1, 'shown', 'Marek', false, '2026-01-01', '2026-02-01', '')`,
+     values (gen_random_uuid(), $1, 'show', 'Marek', false, '2026-01-01', '2026-02-01', '')`,
     [demoId('person', 'marek')],
   );
   expect((await page.request.get(`${server.url}/api/rounds/${roundId}/files/marks.csv`)).status()).toBe(403);
@@ -83,7 +83,7 @@ test('everything becomes one package; what was deleted since is brought in again
       async () =>
         (await server.query('select count(*) from round_figure where round_id = $1', [roundId])).rows[0].count,
     )
-    .toBe('2');
+    .toBe(2);
   await card.getByRole('button', { name: 'Take it back' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Take it back' }).click();
   await expect(page.getByText(/left, or taken back/)).toHaveCount(2);

@@ -42,7 +42,7 @@ export function ImportCard({ one, onChanged }: { readonly one: ImportLine; reado
       <Table aria-label="How it stands to what is here">
         <thead>
           <tr>
-            <th aria-label="What" />
+            <th>Of the package</th>
             <th className="figure">New</th>
             <th className="figure">Newer there</th>
             <th className="figure">The same</th>
