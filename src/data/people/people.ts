@@ -80,6 +80,16 @@ export const listPeopleNamed = (database: Database, name: string) =>
     name.trim(),
   ]);
 
+/** The names and birthdays of everybody, to find who of a list is here. */
+export const listNamesAndBirthdays = async (database: Database) =>
+  (
+    await listRows(
+      database,
+      z.object({ id: z.string(), name: z.string(), born_on: z.string().nullable() }),
+      'select id, name, born_on from person order by id',
+    )
+  ).map(({ id, name, born_on }) => ({ id, name, bornOn: born_on ?? undefined }));
+
 export const listPeopleByIds = (database: Database, ids: readonly string[]) =>
   listRows(database, personRow, `select ${columns} from person where id = any($1::uuid[]) order by lower(name), id`, [
     ids,
@@ -121,6 +131,20 @@ export const updatePerson = (database: Database, person: NewPerson & Pick<Person
      where id = $1 and version = $15`,
     [...valuesOf(person), person.version],
   );
+
+/** Takes people out whom no round, class or review knows; nobody, and false, where one of them is known. Within a transaction. */
+export async function deletePeopleUnused(database: Database, ids: readonly string[]): Promise<boolean> {
+  const { count } = (await findRow(
+    database,
+    z.object({ count: z.number() }),
+    `select ((select count(*) from round_athlete where person_id = any($1::uuid[])) + (select count(*) from class_attendee where person_id = any($1::uuid[]))
+       + (select count(*) from closing where person_id = any($1::uuid[])) + (select count(*) from consent where person_id = any($1::uuid[])))::int as count`,
+    [ids],
+  )) ?? { count: 1 };
+  if (count > 0) return false;
+  await runStatement(database, 'delete from person where id = any($1::uuid[])', [ids]);
+  return true;
+}
 
 export async function listDoNotPair(database: Database): Promise<[string, string][]> {
   const row = z.object({ one_id: z.string(), other_id: z.string() });

@@ -1,7 +1,7 @@
 import type { WeightUnit } from '@/core/kernel';
 import type { HouseWords } from '@/core/vocabulary';
 import { FiguresDue, type FiguresDueProps } from '@/forms/FiguresDue';
-import { Empty, Page } from '@/ui/layout/Page';
+import { ActionLink, Empty, Page } from '@/ui/layout/Page';
 import type { PieceFootProps } from '@/ui/layout/PieceFoot';
 import { OnTheMat, type StudentLine } from './OnTheMat';
 import { SomebodyNew } from './SomebodyNew';
@@ -23,7 +23,12 @@ export function StudentsPage({
     <Page
       title="Students"
       aside="Who trains here, and what keeps happening to them."
-      actions={<SomebodyNew unit={unit}>Somebody new</SomebodyNew>}
+      actions={
+        <>
+          <ActionLink href="/students/bring-in">A whole list</ActionLink>
+          <SomebodyNew unit={unit}>Somebody new</SomebodyNew>
+        </>
+      }
     >
       <FiguresDue {...figuresDue} />
       {lines.length === 0 ? (
@@ -32,7 +37,8 @@ export function StudentsPage({
           <p>People appear here by themselves when you fill in a round’s card. You can also write them down now.</p>
           <SomebodyNew unit={unit} look="lead">
             Write somebody down
-          </SomebodyNew>
+          </SomebodyNew>{' '}
+          <ActionLink href="/students/bring-in">Bring in a whole list</ActionLink>
         </Empty>
       ) : (
         <OnTheMat lines={lines} foot={foot} unit={unit} house={house} />

@@ -1,0 +1,4 @@
+export * from './columns';
+export * from './matchRoster';
+export * from './readBelt';
+export * from './readRoster';
