@@ -187,3 +187,28 @@ export async function sumOfFootageBytes(database: Database): Promise<number> {
   );
   return row?.bytes ?? 0;
 }
+
+/** Puts another file in the place of a film of the same length; what was made of the old one is made again. */
+export const replaceFilm = (
+  database: Database,
+  id: string,
+  film: Pick<Footage, 'storageName' | 'byteLength' | 'sha256'> & {
+    readonly sampleDigest: string;
+    readonly audioCodec: string | undefined;
+  },
+) =>
+  runStatement(
+    database,
+    `update footage set storage_name = $2, byte_length = $3, sha256 = $4, sample_digest = $5, audio_codec = $6, container = 'mp4', video_codec = 'h264',
+       picture = null, proxy = null, filmstrip = null, damage = null where id = $1`,
+    [
+      ...[
+        id,
+        film.storageName,
+        film.byteLength,
+        Buffer.from(film.sha256, 'hex'),
+        Buffer.from(film.sampleDigest, 'hex'),
+      ],
+      film.audioCodec ?? null,
+    ],
+  );

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { useState } from 'react';
 import type { LessonDone } from '@/core/effects';
 import { formatWeight, type WeightUnit } from '@/core/kernel';
@@ -94,10 +95,21 @@ export interface StudentPageProps {
   readonly today: string;
   /** The academy gives students pages of their own. */
   readonly givesPages: boolean;
+  /** Whether this coach may erase somebody. */
+  readonly mayErase: boolean;
 }
 
 /** A student in the order of a coach's questions: what to work on, what changed, what goes well, how the rounds flow, everything else. */
-export function StudentPage({ person, rounds, figuresDue, unit, today, givesPages, ...figures }: StudentPageProps) {
+export function StudentPage({
+  person,
+  rounds,
+  figuresDue,
+  unit,
+  today,
+  givesPages,
+  mayErase,
+  ...figures
+}: StudentPageProps) {
   const [editing, setEditing] = useState(false);
   const { habits, window } = figures;
   const belt = beltWords(person.belt as AnyBelt, person.stripes);
@@ -146,6 +158,11 @@ export function StudentPage({ person, rounds, figuresDue, unit, today, givesPage
         <WhatRoundsSay rounds={rounds} name={person.name} {...figures} />
       )}
       <Past person={person} rounds={rounds} unit={unit} today={today} givesPages={givesPages} {...figures} />
+      {mayErase ? (
+        <p data-print="no">
+          <Link href={`/students/${person.id}/erase`}>Erase {person.name} …</Link>
+        </p>
+      ) : null}
       <PersonDialog person={person} isOpen={editing} onClose={() => setEditing(false)} unit={unit} />
     </Page>
   );
@@ -166,7 +183,7 @@ function NothingYet({ name, waiting }: { readonly name: string; readonly waiting
   );
 }
 
-type FiguresProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit' | 'today' | 'givesPages'>;
+type FiguresProps = Omit<StudentPageProps, 'person' | 'figuresDue' | 'unit' | 'today' | 'givesPages' | 'mayErase'>;
 
 const labelsOf = (rounds: readonly StudentRound[]): RoundLabels =>
   new Map(

@@ -14,6 +14,7 @@ import { figurePerson } from '../figures/figurePerson';
 import { figureRound } from '../figures/figureRound';
 import { workOutEffects } from '../figures/workOutEffects';
 import { today } from '../kernel/academyTime';
+import { blurFilm } from '../people/erasing/blurFilm';
 import { sendMessage } from '../sharing/sendMessage';
 import { doWork } from './doWork';
 import { lookAt } from './lookAt';
@@ -81,6 +82,14 @@ export const jobs: Readonly<Record<string, Job>> = {
   ),
   // One that cannot be made is told in Settings and in the log, and tried again the next night: at once it would fail the same way.
   backup: defineJob('backup', z.object({}), async (_, { stopping }) => void (await doBackup(stopping))),
+  'blur-film': defineJob(
+    'backup',
+    z.object({
+      ...{ footageId: z.uuid(), erasureId: z.uuid() },
+      spans: z.array(z.object({ startSeconds: z.number(), endSeconds: z.number() })),
+    }),
+    (task, { stopping }) => blurFilm(task, stopping),
+  ),
   export: defineJob('backup', z.object({ exportId: z.uuid() }), ({ exportId }, { stopping, isLastTry }) =>
     doExport(exportId, stopping, isLastTry),
   ),

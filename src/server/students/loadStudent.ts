@@ -99,6 +99,7 @@ export interface StudentPage {
   readonly weightUnit: WeightUnit;
   /** The academy gives students pages of their own. */
   readonly givesPages: boolean;
+  readonly mayErase: boolean;
   readonly figuresDue: FiguresDue;
 }
 
@@ -133,6 +134,7 @@ export async function loadStudent(
   return {
     ...{ person, query, past, compared, figuresDue, today: day, weightUnit: coach.weightUnit },
     givesPages: studentPages,
+    mayErase: coach.role === 'head',
     errors: withDrawnHistory(errors),
     notTheirs: listNotTheirs(record, usual),
     lessons: lessonsDone(errors, planNumbers),
