@@ -7,9 +7,11 @@ import {
   guessHistory,
   insertAttempt,
   insertSession,
+  listOpenSessions,
   noteSuccess,
   revokeAllSessions,
   revokeSession,
+  revokeSessionById,
 } from '@/data/accounts/sessions';
 import { inTransaction, pool } from '@/data/client';
 import { deleteUnusedFootage, findFootageByDigest, insertFootage } from '@/data/footage/footage';
@@ -116,6 +118,14 @@ describe('sign-in', () => {
     await insertSession(pool(), old, coach, -1);
     expect((await findCoachBySession(pool(), one))?.id).toBe(coach);
     expect(await findCoachBySession(pool(), old)).toBeUndefined();
+    const [here, there] = await listOpenSessions(pool(), coach, other);
+    expect([here?.isThis, there?.isThis]).toEqual([true, false]);
+    const stranger = await seedCoach('felix');
+    await revokeSessionById(pool(), stranger, there?.id ?? '');
+    expect((await findCoachBySession(pool(), one))?.id).toBe(coach);
+    await revokeSessionById(pool(), coach, there?.id ?? '');
+    expect(await findCoachBySession(pool(), one)).toBeUndefined();
+    expect(await listOpenSessions(pool(), coach, other)).toHaveLength(1);
     await revokeSession(pool(), one);
     expect(await findCoachBySession(pool(), one)).toBeUndefined();
     await revokeAllSessions(pool(), coach);

@@ -1,12 +1,40 @@
 import { z } from 'zod';
 import type { Database } from '../client';
-import { findRow, runStatement } from '../rows';
+import { findRow, listRows, runStatement } from '../rows';
 
-export const insertSession = (database: Database, tokenHash: Buffer, coachId: string, days: number) =>
+export const insertSession = (database: Database, tokenHash: Buffer, coachId: string, days: number, browser = '') =>
   runStatement(
     database,
-    "insert into sign_in_session (token_hash, coach_id, expires_at) values ($1, $2, now() + $3 * interval '1 day')",
-    [tokenHash, coachId, days],
+    "insert into sign_in_session (token_hash, coach_id, expires_at, browser) values ($1, $2, now() + $3 * interval '1 day', $4)",
+    [tokenHash, coachId, days, browser],
+  );
+
+const openRow = z
+  .object({ id: z.string(), browser: z.string(), created_at: z.date(), last_seen_at: z.date(), is_this: z.boolean() })
+  .transform((row) => ({
+    id: row.id,
+    browser: row.browser,
+    since: row.created_at.toISOString(),
+    lastSeen: row.last_seen_at.toISOString(),
+    isThis: row.is_this,
+  }));
+
+/** Where a coach is signed in, this place first, then by when it was last used. */
+export const listOpenSessions = (database: Database, coachId: string, tokenHash: Buffer | undefined) =>
+  listRows(
+    database,
+    openRow,
+    `select id, browser, created_at, last_seen_at, coalesce(token_hash = $2, false) as is_this from sign_in_session
+     where coach_id = $1 and revoked_at is null and expires_at > now() order by is_this desc, last_seen_at desc, id`,
+    [coachId, tokenHash ?? null],
+  );
+
+/** Ends one of a coach's sessions. */
+export const revokeSessionById = (database: Database, coachId: string, id: string) =>
+  runStatement(
+    database,
+    'update sign_in_session set revoked_at = now() where coach_id = $1 and id = $2 and revoked_at is null',
+    [coachId, id],
   );
 
 export const revokeSession = (database: Database, tokenHash: Buffer) =>

@@ -11,7 +11,9 @@ import { Fields, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Pa
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
 import { type BackupLine, BackupSection } from './BackupSection';
 import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSection';
+import { type ErasureLine, ErasuresSection } from './ErasuresSection';
 import { ReactionDialog } from './ReactionDialog';
+import { type SessionLine, SessionsSection } from './SessionsSection';
 
 export interface SettingsPageProps {
   readonly academy: {
@@ -23,6 +25,8 @@ export interface SettingsPageProps {
   };
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
   readonly coaches: readonly CoachLine[];
+  readonly sessions: readonly SessionLine[];
+  readonly erasures?: readonly ErasureLine[];
   readonly backups?: BackupLine;
 }
 
@@ -44,7 +48,7 @@ const inputOf = ({ gap, lead, ...rest }: ReturnType<typeof fieldsOf>) => ({
   reactionLeadSeconds: readNumber(lead),
 });
 
-export function SettingsPage({ academy, coach, coaches, backups }: SettingsPageProps) {
+export function SettingsPage({ academy, coach, coaches, sessions, erasures, backups }: SettingsPageProps) {
   const isHead = coach.role === 'head';
   const { fields, set } = useDraft(() => fieldsOf(academy, coach));
   const { messages, isSending, send } = useSending();
@@ -181,7 +185,9 @@ export function SettingsPage({ academy, coach, coaches, backups }: SettingsPageP
         </Section>
       ) : null}
       {backups ? <BackupSection first={backups} /> : null}
+      {erasures ? <ErasuresSection erasures={erasures} /> : null}
       <PasswordSection />
+      <SessionsSection sessions={sessions} />
       <CoachesSection coaches={coaches} isHead={isHead} />
       {measuring ? (
         <ReactionDialog

@@ -6,13 +6,15 @@ import { ruleSets } from '@/core/scoring';
 import { PlanningPage } from './PlanningPage';
 import { numberWords } from './planNumberWords';
 import { RuleSetDialog } from './RuleSetDialog';
-import { SettingsPage } from './SettingsPage';
+import { SettingsPage, type SettingsPageProps } from './SettingsPage';
 
 globalThis.CSS ??= { escape: (text: string) => text } as typeof CSS;
 const sent = vi.hoisted(() => ({
   settings: [] as unknown[],
   rules: [] as unknown[],
   numbers: [] as unknown[],
+  ended: [] as string[],
+  backups: {} as unknown,
   answer: { ok: true } as unknown,
 }));
 vi.mock('next/navigation', () => ({ useRouter: () => ({ refresh: () => undefined, push: () => undefined }) }));
@@ -39,11 +41,20 @@ vi.mock('@/server/accounts/accountActions', () => ({
   changePassword: async () => ({ ok: true }),
   endAccount: async () => ({ ok: true }),
   signOutEverywhere: async () => undefined,
+  endSession: async (id: string) => {
+    sent.ended.push(id);
+    return sent.answer;
+  },
+}));
+vi.mock('@/server/backup/backupActions', () => ({
+  backUpNow: async () => sent.answer,
+  lookAtBackups: async () => ({ ok: true, news: sent.backups }),
 }));
 beforeEach(() => {
   sent.settings.length = 0;
   sent.rules.length = 0;
   sent.numbers.length = 0;
+  sent.ended.length = 0;
   sent.answer = { ok: true };
 });
 afterEach(cleanup);
@@ -56,9 +67,31 @@ const coaches = [
   { id: '1', displayName: 'Ludo', signInName: 'ludo', role: 'head' },
   { id: '2', displayName: 'Felix', signInName: 'felix', role: 'assistant' },
 ];
-const open = (role: string) =>
+const sessions = [
+  {
+    id: 's1',
+    browser: 'Firefox on Windows',
+    since: '2026-11-01T08:00:00Z',
+    lastSeen: '2026-11-02T08:00:00Z',
+    isThis: true,
+  },
+  {
+    id: 's2',
+    browser: 'Safari on an iPhone',
+    since: '2026-10-01T08:00:00Z',
+    lastSeen: '2026-10-02T08:00:00Z',
+    isThis: false,
+  },
+];
+const open = (role: string, more: Partial<SettingsPageProps> = {}) =>
   render(
-    <SettingsPage academy={academy} coach={{ role, reactionLeadSeconds: 0.35, weightUnit: 'kg' }} coaches={coaches} />,
+    <SettingsPage
+      academy={academy}
+      coach={{ role, reactionLeadSeconds: 0.35, weightUnit: 'kg' }}
+      coaches={coaches}
+      sessions={sessions}
+      {...more}
+    />,
   );
 /** Presses a button once it has done what it was pressed for before. */
 async function press(name: string) {
@@ -66,6 +99,36 @@ async function press(name: string) {
   await vi.waitFor(() => expect(button.dataset.pending).toBeUndefined(), { timeout: 20_000 });
   await userEvent.click(button);
 }
+
+describe('where a coach is signed in', () => {
+  it('is listed, and ended one by one', async () => {
+    open('assistant');
+    await press('Sign out Safari on an iPhone, since Thu 1 Oct, 08:00');
+    await vi.waitFor(() => expect(sent.ended).toEqual(['s2']));
+    expect(screen.queryByRole('button', { name: /Sign out Firefox/ })).toBeNull();
+  });
+});
+
+describe('the backup', () => {
+  const backups = { folder: '/backups', isOnSameDisk: true, kept: 14, nightlyAt: '03:10' };
+
+  it('is told with its day, size and place, and that one disk holds both', () => {
+    open('head', { backups: { ...backups, last: { at: '2026-11-28T03:10:00Z', bytes: 212e9, files: 900 } } });
+    expect(screen.getByText(/^The last one: Sat 28 Nov, 03:10, 212\.0 GB in 900 files/)).toBeTruthy();
+    expect(screen.getByText(/on the disk of the academy itself/)).toBeTruthy();
+    expect(screen.getByText('By itself every night at 03:10; the last 14 are kept.')).toBeTruthy();
+  });
+  it('says why the newest one failed, and shows one that is being made until it is there', async () => {
+    open('head', { backups: { ...backups, isOnSameDisk: false, problem: 'There was no room for it.' } });
+    expect(screen.getByRole('alert').textContent).toContain('There was no room for it.');
+    sent.backups = { ...backups, isOnSameDisk: false, last: { at: '2026-11-28T10:00:00Z', bytes: 5e6, files: 3 } };
+    await press('Back up now');
+    expect(await screen.findByText(/^The last one: Sat 28 Nov, 10:00/, {}, { timeout: 20_000 })).toBeTruthy();
+    cleanup();
+    open('assistant');
+    expect(screen.queryByText('Backup')).toBeNull();
+  });
+});
 
 describe('settings', () => {
   it('send what is written, with comma or point, and say that it is kept', async () => {

@@ -15,7 +15,7 @@ import {
   updatePassword,
 } from '@/data/accounts/coaches';
 import { forgetDevices } from '@/data/accounts/devices';
-import { noteSuccess, revokeAllSessions, revokeOtherSessions } from '@/data/accounts/sessions';
+import { noteSuccess, revokeAllSessions, revokeOtherSessions, revokeSessionById } from '@/data/accounts/sessions';
 import { inTransaction, pool } from '@/data/client';
 import { defineCommand } from '../kernel/defineCommand';
 import { refusalOf } from '../kernel/refusalOf';
@@ -150,5 +150,17 @@ export const endAccount = defineCommand({
     });
     revalidatePath('/settings');
     return ended ? { ok: true } : refuse('This account cannot be ended: it leads the academy, or is ended already.');
+  },
+});
+
+/** Ends one of the coach's own sessions: a phone that is lost, say. */
+export const endSession = defineCommand({
+  actor: 'coach',
+  args: [z.uuid()],
+  misfit: 'This session has ended already.',
+  run: async (coach, sessionId): Promise<Outcome> => {
+    await revokeSessionById(pool(), coach.id, sessionId);
+    revalidatePath('/settings');
+    return { ok: true };
   },
 });

@@ -1,10 +1,11 @@
-import { cookies } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { cache } from 'react';
 import { type Coach, findCoachBySession } from '@/data/accounts/coaches';
 import { noteDevice } from '@/data/accounts/devices';
 import { insertSession, isSessionOpen, revokeSession } from '@/data/accounts/sessions';
 import { pool } from '@/data/client';
+import { browserWords } from './browserWords';
 import { isAcademyNew } from './isAcademyNew';
 import { hashOfSent, hashToken, newToken } from './tokens';
 
@@ -41,7 +42,8 @@ export async function requireCoach(): Promise<Coach> {
 export async function openSession(coachId: string): Promise<void> {
   const token = newToken();
   const device = (await cookies()).get(DEVICE_COOKIE)?.value ?? newToken();
-  await insertSession(pool(), hashToken(token), coachId, SESSION_DAYS);
+  const browser = browserWords((await headers()).get('user-agent') ?? '');
+  await insertSession(pool(), hashToken(token), coachId, SESSION_DAYS, browser);
   await noteDevice(pool(), hashToken(device), coachId);
   await setCookie(SESSION_COOKIE, token, SESSION_DAYS);
   await setCookie(DEVICE_COOKIE, device, DEVICE_DAYS);

@@ -1,8 +1,12 @@
 import { type Coach, listCoaches } from '@/data/accounts/coaches';
+import { listOpenSessions } from '@/data/accounts/sessions';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
-import { requireCoach } from '../accounts/currentCoach';
+import { listErasures } from '@/data/people/erasures';
+import { currentSession, requireCoach } from '../accounts/currentCoach';
 import { type BackupNews, loadBackups } from '../backup/loadBackups';
+
+const SHOWN_ERASURES = 10;
 
 type PublicCoach = Omit<Coach, 'passwordHash'>;
 
@@ -10,7 +14,10 @@ export interface SettingsPage {
   readonly academy: Academy;
   readonly coach: PublicCoach;
   readonly coaches: readonly PublicCoach[];
+  /** Where this coach is signed in. */
+  readonly sessions: Awaited<ReturnType<typeof listOpenSessions>>;
   /** For the head coach only. */
+  readonly erasures?: Awaited<ReturnType<typeof listErasures>>;
   readonly backups?: BackupNews;
 }
 
@@ -22,6 +29,8 @@ export async function loadSettings(): Promise<SettingsPage> {
     academy: await getAcademy(pool()),
     coach: withoutHash(coach),
     coaches: (await listCoaches(pool())).map(withoutHash),
+    sessions: await listOpenSessions(pool(), coach.id, await currentSession()),
+    erasures: coach.role === 'head' ? await listErasures(pool(), SHOWN_ERASURES) : undefined,
     backups: coach.role === 'head' ? await loadBackups() : undefined,
   };
 }
