@@ -2,7 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { parseText } from 'media-captions';
 import { demoId } from '../../demo/academy/marksOfRound';
-import { signIn, watchConsole } from '../support/pages';
+import { reviewIsReady, signIn, watchConsole } from '../support/pages';
 import { openServer, type TestServer } from '../support/server';
 
 let server: TestServer;
@@ -93,4 +93,51 @@ test('everything becomes one package; what was deleted since is brought in again
     .locator('input[type=file]')
     .setInputFiles({ name: 'a.zip', mimeType: 'application/zip', buffer: Buffer.from('no') });
   await expect(page.getByText('This is no ZIP file, or its end is missing.')).toBeVisible();
+});
+
+test('a list of students is read, shown and written down; a round that was deleted is brought back; somebody is erased', async ({
+  page,
+}) => {
+  const complaints = watchConsole(page);
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/students`);
+  await page.getByRole('link', { name: 'A whole list' }).click();
+  const csv = 'Member,Birthday,Rank\r\n"Lindqvist, Pia",3/5/2001,white 3\r\nAna Velden,,\r\n';
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.getByText('2 rows: 1 new, 1 here already.')).toBeVisible();
+  expect((await new AxeBuilder({ page }).exclude('[data-live-announcer]').analyze()).violations).toEqual([]);
+  await page.getByRole('button', { name: 'Write one person down' }).click();
+  await page.getByRole('link', { name: 'To Students' }).last().click();
+  await expect(page.getByRole('link', { name: 'Pia Lindqvist' })).toBeVisible();
+
+  const other = demoId('round', 'teo-bruno');
+  await page.goto(`${server.url}/rounds/${other}/card`);
+  await page.getByRole('button', { name: 'Delete this round' }).click();
+  await page.getByRole('button', { name: 'Delete the round' }).click();
+  await page.waitForURL((url) => !url.pathname.includes(other));
+  await page.goto(`${server.url}/settings`);
+  await page.getByRole('button', { name: /^Bring back Teo / }).click();
+  await expect(page.getByRole('button', { name: /^Bring back Teo / })).toHaveCount(0);
+  await page.goto(`${server.url}/rounds/${other}`);
+  await reviewIsReady(page);
+
+  await page.goto(`${server.url}/students/${demoId('person', 'bruno')}`);
+  await page.getByRole('link', { name: /^Erase Bruno/ }).click();
+  const name = (await page.getByRole('heading', { level: 1 }).textContent())!.replace('Erase ', '');
+  expect((await new AxeBuilder({ page }).exclude('[data-live-announcer]').analyze()).violations).toEqual([]);
+  await page.getByLabel('Type the whole name').fill('Bruno');
+  await page.getByRole('button', { name: 'Erase for good' }).click();
+  await expect(page.getByText(`Type the whole name: ${name}`)).toBeVisible();
+  await page.getByLabel('Type the whole name').fill(name);
+  await page.getByRole('button', { name: 'Erase for good' }).click();
+  await page.waitForURL('**/students');
+  await expect(page.getByRole('link', { name })).toHaveCount(0);
+  await page.goto(`${server.url}/rounds/${other}`);
+  await reviewIsReady(page);
+  await expect(page.getByText(/Somebody, \w+ belt/).first()).toBeVisible();
+  await page.goto(`${server.url}/settings`);
+  await expect(page.getByText(/by Ludo Reyhart: somebody with/)).toBeVisible();
+  expect(complaints).toEqual([]);
 });

@@ -14,6 +14,7 @@ import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSectio
 import { type ErasureLine, ErasuresSection } from './ErasuresSection';
 import { ReactionDialog } from './ReactionDialog';
 import { type SessionLine, SessionsSection } from './SessionsSection';
+import { type TrashLine, TrashSection } from './TrashSection';
 
 export interface SettingsPageProps {
   readonly academy: {
@@ -26,6 +27,7 @@ export interface SettingsPageProps {
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
   readonly coaches: readonly CoachLine[];
   readonly sessions: readonly SessionLine[];
+  readonly trash: readonly TrashLine[];
   readonly erasures?: readonly ErasureLine[];
   readonly backups?: BackupLine;
 }
@@ -48,7 +50,7 @@ const inputOf = ({ gap, lead, ...rest }: ReturnType<typeof fieldsOf>) => ({
   reactionLeadSeconds: readNumber(lead),
 });
 
-export function SettingsPage({ academy, coach, coaches, sessions, erasures, backups }: SettingsPageProps) {
+export function SettingsPage({ academy, coach, coaches, sessions, trash, erasures, backups }: SettingsPageProps) {
   const isHead = coach.role === 'head';
   const { fields, set } = useDraft(() => fieldsOf(academy, coach));
   const { messages, isSending, send } = useSending();
@@ -185,6 +187,7 @@ export function SettingsPage({ academy, coach, coaches, sessions, erasures, back
         </Section>
       ) : null}
       {backups ? <BackupSection first={backups} /> : null}
+      <TrashSection trash={trash} />
       {erasures ? <ErasuresSection erasures={erasures} /> : null}
       <PasswordSection />
       <SessionsSection sessions={sessions} />

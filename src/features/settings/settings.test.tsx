@@ -46,6 +46,7 @@ vi.mock('@/server/accounts/accountActions', () => ({
     return sent.answer;
   },
 }));
+vi.mock('@/server/trash/trashActions', () => ({ bringBack: async () => sent.answer }));
 vi.mock('@/server/backup/backupActions', () => ({
   backUpNow: async () => sent.answer,
   lookAtBackups: async () => ({ ok: true, news: sent.backups }),
@@ -90,6 +91,7 @@ const open = (role: string, more: Partial<SettingsPageProps> = {}) =>
       coach={{ role, reactionLeadSeconds: 0.35, weightUnit: 'kg' }}
       coaches={coaches}
       sessions={sessions}
+      trash={[]}
       {...more}
     />,
   );

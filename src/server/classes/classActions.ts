@@ -1,5 +1,6 @@
 'use server';
 
+import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { momentOf, type Outcome, refuse } from '@/core/kernel';
@@ -36,6 +37,7 @@ import { inTransaction, pool } from '@/data/client';
 import { queueTask } from '@/data/footage/queue';
 import { getAcademy } from '@/data/people/academy';
 import { findPerson } from '@/data/people/people';
+import { keepInTrash } from '@/data/trash/trash';
 import { arrangeWords } from '@/terms/arrangeWords';
 import { academyZone } from '../kernel/academyTime';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
@@ -75,8 +77,14 @@ export const saveClass = defineCommand({
 export const removeClass = defineCommand({
   actor: 'coach',
   args: [z.uuid()],
-  run: async (_coach, classId) => {
-    await deleteClass(pool(), classId);
+  run: async (coach, classId) => {
+    await inTransaction(pool(), async (client) => {
+      const one = await findClass(client, classId);
+      if (!one) return;
+      const title = `${one.title || 'a class'}, ${one.startsAt.slice(0, 10)}`;
+      await keepInTrash(client, { id: randomUUID(), kind: 'class', title, coachId: coach.id }, classId);
+      await deleteClass(client, classId);
+    });
     revalidatePath('/classes');
     return { ok: true };
   },

@@ -18,6 +18,7 @@ import { askForNightlyBackup } from '../backup/nightly';
 import { sweepClips } from '../clips/sweepClips';
 import { today } from '../kernel/academyTime';
 import { remindStudents } from '../sharing/remind';
+import { sweepTrash } from '../trash/sweepTrash';
 import { queueArrival, queueWorkTask } from './queueWork';
 import { askForStaleFigures } from './refigure';
 import { type Lane, taskListOf } from './registry';
@@ -87,6 +88,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
         await sweepLeftovers(sweptAt);
         await askForStaleFigures(pool(), await today());
         await sweepClips();
+        await sweepTrash();
         await remindStudents(await today());
         await askForNightlyBackup(new Date());
       }

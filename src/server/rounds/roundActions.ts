@@ -20,6 +20,7 @@ import {
   type Round,
   updateRound,
 } from '@/data/rounds/rounds';
+import { keepInTrash } from '@/data/trash/trash';
 import { defineCommand, seenVersion } from '../kernel/defineCommand';
 import { roundInput, roundsInput } from './roundInput';
 import { ruleSetOf } from './ruleSetOf';
@@ -185,8 +186,14 @@ async function storeAthlete(
 export const removeRound = defineCommand({
   actor: 'coach',
   args: [z.uuid()],
-  run: async (_coach, roundId) => {
-    await deleteRound(pool(), roundId);
+  run: async (coach, roundId) => {
+    await inTransaction(pool(), async (client) => {
+      const round = await findRound(client, roundId);
+      if (!round) return;
+      const title = `${round.a.name} and ${round.b.name}, ${round.heldOn}`;
+      await keepInTrash(client, { id: randomUUID(), kind: 'round', title, coachId: coach.id }, roundId);
+      await deleteRound(client, roundId);
+    });
     revalidatePath('/footage');
     return { ok: true };
   },

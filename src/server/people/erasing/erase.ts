@@ -15,6 +15,7 @@ import {
   rewriteNote,
 } from '@/data/people/erasures';
 import { findPerson, type Person } from '@/data/people/people';
+import { deleteTrashOf } from '@/data/trash/trash';
 import { listBackups } from '../../backup/manifest';
 import { storedPath } from '../../footage/storage';
 import { today } from '../../kernel/academyTime';
@@ -50,6 +51,7 @@ export async function erase(personId: string, films: 'kept' | 'blurred', coachId
       await rewriteNote(client, 'mark', id, version, withoutName(note, person.name, 'somebody'));
     for (const { id, version, note } of history)
       await rewriteNote(client, 'mark_history', id, version, withoutName(note, person.name, 'somebody'));
+    await deleteTrashOf(client, personId);
     const gone = await makeNameless(client, personId, nameless);
     await insertErasure(client, {
       ...{ id: erasureId, coachId, counts, films, filmsLeft: spans.size },
