@@ -1,11 +1,11 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { FormMessages } from '@/forms/FormMessage';
+import { FormMessage } from '@/forms/FormMessage';
 import { useDraft, useSending } from '@/forms/useSending';
 import { erasePerson } from '@/server/people/erasing/eraseActions';
 import { dayWords } from '@/terms/dayWords';
-import { ActionLink, Notice, Page, Row, Section, Stack } from '@/ui/layout/Page';
+import { ActionLink, Fields, Notice, Page, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, Choice, TextField } from '@/ui/primitives';
 import { type Counts, goesWords } from './erasingWords';
 
@@ -84,13 +84,15 @@ export function ErasePage({ person, counts, holding }: ErasePageProps) {
         <div className="matter">
           <Stack>
             <Notice>This cannot be undone. Make a package of {person.name} first if they want to take it along.</Notice>
-            <FormMessages messages={messages} lead="Nothing is erased" />
-            <TextField
-              label="Type the whole name"
-              value={fields.typed}
-              onChange={(typed) => set({ typed })}
-              problem={messages.typed}
-            />
+            <FormMessage messages={messages} />
+            <Fields>
+              <TextField
+                label="Type the whole name"
+                value={fields.typed}
+                onChange={(typed) => set({ typed })}
+                problem={messages.typed}
+              />
+            </Fields>
             <Row>
               <Button look="harm" onPress={erase} isPending={isSending}>
                 Erase for good
