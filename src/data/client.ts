@@ -62,3 +62,10 @@ export async function inTransaction<Value>(
     client.release();
   }
 }
+
+/** Runs reading work on one state of the database, whatever is written meanwhile. */
+export const inOneState = <Value>(database: pg.Pool, work: (client: pg.PoolClient) => Promise<Value>): Promise<Value> =>
+  inTransaction(database, async (client) => {
+    await client.query('set transaction isolation level repeatable read, read only');
+    return work(client);
+  });

@@ -1,6 +1,6 @@
 import pg from 'pg';
 import { z } from 'zod';
-import { inTransaction } from '../client';
+import { inOneState, inTransaction } from '../client';
 import { listRows } from '../rows';
 
 /** Tables that tell what a process of now is at: they mean nothing in a backup. */
@@ -17,8 +17,7 @@ export interface Snapshot {
 
 /** Holds one state of the database while something is made of it; whoever writes meanwhile is not held up. */
 export const inSnapshot = <Value>(database: pg.Pool, work: (snapshot: Snapshot) => Promise<Value>): Promise<Value> =>
-  inTransaction(database, async (client) => {
-    await client.query('set transaction isolation level repeatable read, read only');
+  inOneState(database, async (client) => {
     const { rows } = await client.query<{ id: string }>('select pg_export_snapshot() as id');
     const name = z.object({ name: z.string() });
     const migrations = await listRows(client, name, 'select name from migration order by name');

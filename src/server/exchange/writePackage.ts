@@ -5,7 +5,7 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type pg from 'pg';
 import { ZipFile } from 'yazl';
-import { inTransaction } from '@/data/client';
+import { inOneState } from '@/data/client';
 import { type PackageRow, type RowScope, readPackageRows } from '@/data/exchange/packageRows';
 import { listPackageColumns, packageTables } from '@/data/exchange/packageTables';
 import { sizeOf, storedPath } from '../footage/storage';
@@ -31,8 +31,7 @@ export async function writePackage(options: PackageOptions): Promise<PackageMani
   await mkdir(path.dirname(file), { recursive: true });
   const part = `${file}.part`;
   try {
-    const manifest = await inTransaction(database, async (client) => {
-      await client.query('set transaction isolation level repeatable read, read only');
+    const manifest = await inOneState(database, async (client) => {
       const columns = await listPackageColumns(client);
       const zip = new ZipFile();
       const written = pipeline(zip.outputStream, createWriteStream(part, { flush: true, mode: 0o600 }), { signal });

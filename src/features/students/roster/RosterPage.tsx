@@ -1,21 +1,14 @@
 'use client';
 
 import { useState } from 'react';
-import type { WeightUnit } from '@/core/kernel';
-import type { KnownPerson } from '@/core/roster';
 import { ActionLink, Notice, Page, Quiet, Row, Stack } from '@/ui/layout/Page';
 import { Button, FileDrop } from '@/ui/primitives';
 import { RosterTable } from './RosterTable';
 import { type List, readList } from './readList';
-
-export interface RosterPageProps {
-  readonly known: readonly KnownPerson[];
-  readonly today: string;
-  readonly unit: WeightUnit;
-}
+import type { RosterKnows } from './rosterKnows';
 
 /** A list of students from a spreadsheet: read, shown, corrected, written down. */
-export function RosterPage(props: RosterPageProps) {
+export function RosterPage(props: RosterKnows) {
   const [list, setList] = useState<List & { readonly name: string }>();
   const [problem, setProblem] = useState<string>();
   const take = async (file: File | undefined) => {

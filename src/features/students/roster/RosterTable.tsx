@@ -21,8 +21,8 @@ import { dayWords } from '@/terms/dayWords';
 import { Notice, Quiet, Row, Stack, Table } from '@/ui/layout/Page';
 import { Button, Checkbox, Select } from '@/ui/primitives';
 import { color, size, space } from '@/ui/tokens/tokens';
-import type { RosterPageProps } from './RosterPage';
 import type { List } from './readList';
+import type { RosterKnows } from './rosterKnows';
 import { columnOptions, countWords, matchWords, problemWords } from './rosterWords';
 
 const Columns = styled.div`
@@ -40,7 +40,7 @@ const SHOWN = 200;
 const NOTHING = 'nothing';
 
 /** The people of a list as they would be written down, with what each column holds, to be corrected. */
-export function RosterTable({ list, known, today, unit }: RosterPageProps & { readonly list: List }) {
+export function RosterTable({ list, known, today, unit }: RosterKnows & { readonly list: List }) {
   const [columns, setColumns] = useState(() => guessColumns(list.head, list.rows.slice(0, 100)));
   const [namesakes, setNamesakes] = useState(false);
   // Known once the page is there: the server's place writes dates in another order.
@@ -149,7 +149,7 @@ function Person({
 }: {
   readonly line: RosterLine;
   readonly match: RosterMatch;
-  readonly unit: RosterPageProps['unit'];
+  readonly unit: RosterKnows['unit'];
 }) {
   return (
     <tr data-match={match}>
