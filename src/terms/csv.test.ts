@@ -30,5 +30,6 @@ describe('a table as CSV', () => {
   });
   it('keeps numbers below zero numbers', () => {
     expect(toCsv(['x', 'y'], [[-3.5, undefined]])).toBe('x,y\r\n-3.5,\r\n');
+    expect(toCsv([], [['2:41']])).toBe('2:41\r\n');
   });
 });

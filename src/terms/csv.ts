@@ -13,7 +13,7 @@ export const toCsv = (head: readonly string[], rows: readonly (readonly Cell[])[
       fields: [...head],
       data: rows.map((row) => row.map((cell) => (typeof cell === 'string' ? defused(cell) : (cell ?? '')))),
     },
-    { newline: '\r\n', header: true },
+    { newline: '\r\n', header: head.length > 0 },
   ) +
   '\r\n';
 

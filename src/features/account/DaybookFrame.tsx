@@ -4,6 +4,7 @@ import Form from 'next/form';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
+import { TakeTables } from '@/forms/TakeTables';
 import { signOut } from '@/server/accounts/accountActions';
 import { Masthead } from '@/ui/layout/Masthead';
 import { Button } from '@/ui/primitives';
@@ -59,6 +60,7 @@ export function DaybookFrame({ coachName, answersWaiting, children }: DaybookFra
     <div data-light="daybook">
       <Masthead places={places} end={end} />
       {children}
+      <TakeTables />
     </div>
   );
 }
