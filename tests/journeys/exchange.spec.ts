@@ -141,3 +141,17 @@ test('a list of students is read, shown and written down; a round that was delet
   await expect(page.getByText(/by Ludo Reyhart: somebody with/)).toBeVisible();
   expect(complaints).toEqual([]);
 });
+
+test('who did what stands on record, and tables leave a page as files', async ({ page }) => {
+  await signIn(page, server.url);
+  await page.goto(`${server.url}/settings/record`);
+  const record = page.getByRole('table', { name: 'Who did what' });
+  await expect(record).toContainText('erased somebody');
+  await expect(record).toContainText('brought a package in');
+  await expect(record.getByRole('row').nth(1)).toContainText('signed in');
+  expect((await new AxeBuilder({ page }).exclude('[data-live-announcer]').analyze()).violations).toEqual([]);
+  await page.getByText('Tables of this page as files').click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Who did what (CSV)' }).click();
+  expect((await download).suggestedFilename()).toBe('Who-did-what.csv');
+});

@@ -186,6 +186,15 @@ export function SettingsPage({ academy, coach, coaches, sessions, trash, erasure
           </div>
         </Section>
       ) : null}
+      {isHead ? (
+        <Section>
+          <h2>Who did what</h2>
+          <div className="note">Signing in, sharing, taking along, deleting, erasing.</div>
+          <div className="matter">
+            <Link href="/settings/record">The record</Link>
+          </div>
+        </Section>
+      ) : null}
       {backups ? <BackupSection first={backups} /> : null}
       <TrashSection trash={trash} />
       {erasures ? <ErasuresSection erasures={erasures} /> : null}

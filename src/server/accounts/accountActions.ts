@@ -95,6 +95,7 @@ export async function createFirstAccount(_previous: unknown, form: unknown): Pro
 /** Another coach's account; only the head coach may make one. */
 export const addCoach = defineCommand({
   actor: 'head-coach',
+  noted: 'account-made',
   args: [z.unknown(), z.unknown().transform(entriesOf).pipe(newAccountInput)],
   run: (_coach, _previous, { password, displayName, signInName }): Promise<Told> =>
     unlessBusy(async () => {
@@ -114,6 +115,7 @@ export const addCoach = defineCommand({
 /** Changes one's own password. Every other browser is signed out, and none is known any more. */
 export const changePassword = defineCommand({
   actor: 'coach',
+  noted: 'password-changed',
   args: [z.unknown(), z.unknown().transform(entriesOf).pipe(passwordChangeInput)],
   run: (coach, _previous, { currentPassword, password }): Promise<Told> =>
     unlessBusy(async (): Promise<Told> => {
@@ -139,6 +141,7 @@ export const changePassword = defineCommand({
 /** Ends an assistant's account: they sign in no more, and are signed out everywhere. What they marked and signed keeps their name. */
 export const endAccount = defineCommand({
   actor: 'head-coach',
+  noted: 'account-ended',
   args: [z.uuid()],
   misfit: 'This account is not there any more.',
   run: async (_coach, coachId): Promise<Outcome> => {
@@ -156,6 +159,7 @@ export const endAccount = defineCommand({
 /** Ends one of the coach's own sessions: a phone that is lost, say. */
 export const endSession = defineCommand({
   actor: 'coach',
+  noted: 'session-ended',
   args: [z.uuid()],
   misfit: 'This session has ended already.',
   run: async (coach, sessionId): Promise<Outcome> => {

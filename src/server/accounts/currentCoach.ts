@@ -7,6 +7,7 @@ import { insertSession, isSessionOpen, revokeSession } from '@/data/accounts/ses
 import { pool } from '@/data/client';
 import { browserWords } from './browserWords';
 import { isAcademyNew } from './isAcademyNew';
+import { noteDone } from './noteDone';
 import { hashOfSent, hashToken, newToken } from './tokens';
 
 export const SESSION_COOKIE = 'owl_session';
@@ -45,6 +46,7 @@ export async function openSession(coachId: string): Promise<void> {
   const browser = browserWords((await headers()).get('user-agent') ?? '');
   await insertSession(pool(), hashToken(token), coachId, SESSION_DAYS, browser);
   await noteDevice(pool(), hashToken(device), coachId);
+  await noteDone(coachId, 'signed-in');
   await setCookie(SESSION_COOKIE, token, SESSION_DAYS);
   await setCookie(DEVICE_COOKIE, device, DEVICE_DAYS);
 }

@@ -8,6 +8,7 @@ import { askForBackup } from './nightly';
 /** Asks for a backup now. */
 export const backUpNow = defineCommand({
   actor: 'head-coach',
+  noted: 'backup-asked',
   args: [],
   run: async (): Promise<Outcome> => {
     await askForBackup();

@@ -76,6 +76,7 @@ export const saveClass = defineCommand({
 
 export const removeClass = defineCommand({
   actor: 'coach',
+  noted: 'class-deleted',
   args: [z.uuid()],
   run: async (coach, classId) => {
     await inTransaction(pool(), async (client) => {

@@ -19,6 +19,7 @@ const GONE = 'This package is no longer there. Choose its file again.';
 /** Asks for a package of everything, under an id of the page's. */
 export const askForPackage = defineCommand({
   actor: 'head-coach',
+  noted: 'package-asked',
   args: [z.uuid(), z.boolean()],
   run: async (coach, exportId, films): Promise<Outcome> => {
     await insertExport(pool(), exportId, films, coach.id);
@@ -30,6 +31,7 @@ export const askForPackage = defineCommand({
 /** Brings in a package that was compared. */
 export const bringPackageIn = defineCommand({
   actor: 'head-coach',
+  noted: 'package-brought-in',
   args: [z.uuid(), z.boolean()],
   misfit: GONE,
   run: async (_coach, importId, takesTheirs): Promise<Outcome> => {
@@ -56,6 +58,7 @@ export const leavePackage = defineCommand({
 /** Takes back all that a package brought. */
 export const takePackageBack = defineCommand({
   actor: 'head-coach',
+  noted: 'package-taken-back',
   args: [z.uuid()],
   misfit: GONE,
   run: async (_coach, importId): Promise<Outcome> => {

@@ -6,6 +6,7 @@ import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { findRound } from '@/data/rounds/rounds';
 import { type Cell, toCsv } from '@/terms/csv';
+import { noteDone } from '../accounts/noteDone';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { loadHouse } from '../language/loadHouse';
@@ -98,6 +99,7 @@ export async function exportRound(roundId: string, format: string, coachId: stri
   if (sources === undefined) return undefined;
   if (typeof sources === 'string') return { kind: 'not-shown', words: sources };
   const { round, names } = sources;
+  await noteDone(coachId, 'round-taken', round.id);
   const name = `${round.heldOn} ${names.a} ${names.b} ${format}`.replace(/[^\p{L}\p{N}.-]+/gu, '-');
   return { kind: 'file', type: file.type, name, text: file.write(sources) };
 }

@@ -6,6 +6,7 @@ import { pool } from '@/data/client';
 import { findExport } from '@/data/exchange/exports';
 import { findPerson } from '@/data/people/people';
 import { findRound, listRoundIdsOf } from '@/data/rounds/rounds';
+import { noteDone } from '../accounts/noteDone';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { whoIsShown, whyNotShown } from '../people/whoIsShown';
@@ -21,10 +22,11 @@ const headers = (name: string, bytes: number) => ({
 });
 
 /** The package of everything that was asked for, once it is ready. */
-export async function sendExport(exportId: string): Promise<Response | undefined> {
+export async function sendExport(exportId: string, coachId: string): Promise<Response | undefined> {
   const made = isUuid(exportId) ? await findExport(pool(), exportId) : undefined;
   const found = made?.state === 'ready' ? await stat(exportFile(made.id)).catch(() => undefined) : undefined;
   if (!made || !found) return undefined;
+  await noteDone(coachId, 'package-taken');
   return new Response(Readable.toWeb(createReadStream(exportFile(made.id))) as ReadableStream, {
     headers: headers(`academy ${made.askedAt.slice(0, 10)}.zip`, found.size),
   });
@@ -37,7 +39,9 @@ export async function sendRound(roundId: string, coachId: string): Promise<SentP
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round || (await listBlindRounds(coachId)).includes(round.id)) return undefined;
   const title = `${round.a.name} and ${round.b.name}, ${round.heldOn}`;
-  return send({ kind: 'round', title }, { roundIds: [round.id], personIds: [] });
+  const sent = await send({ kind: 'round', title }, { roundIds: [round.id], personIds: [] });
+  if ('response' in sent) await noteDone(coachId, 'round-taken', round.id);
+  return sent;
 }
 
 /** A student as a package: all that is known of them and their rounds, with their partners by name and belt. */
@@ -46,7 +50,9 @@ export async function sendStudent(personId: string, coachId: string): Promise<Se
   if (!person) return undefined;
   const blind = await listBlindRounds(coachId);
   const roundIds = (await listRoundIdsOf(pool(), person.id)).filter((id) => !blind.includes(id));
-  return send({ kind: 'student', title: person.name }, { roundIds, personIds: [person.id] });
+  const sent = await send({ kind: 'student', title: person.name }, { roundIds, personIds: [person.id] });
+  if ('response' in sent) await noteDone(coachId, 'student-taken', person.id);
+  return sent;
 }
 
 async function send(

@@ -2,11 +2,14 @@ import { randomBytes } from 'node:crypto';
 import { unstable_rethrow } from 'next/navigation';
 import { z } from 'zod';
 import { type Outcome, refuse } from '@/core/kernel';
+import type { AuditKind } from '@/data/accounts/audit';
 import type { Coach } from '@/data/accounts/coaches';
 import { isOutage } from '@/data/outage';
 import { log } from '../../log/log';
 import { requireCoach } from '../accounts/currentCoach';
+import { noteDone } from '../accounts/noteDone';
 import { isDataError } from './dataError';
+import { isUuid } from './isUuid';
 import { refusalOf } from './refusalOf';
 
 type Shapes = readonly [z.ZodType, ...z.ZodType[]] | readonly [];
@@ -26,6 +29,8 @@ export interface CommandOf<Given extends Shapes, Value extends object> {
   readonly args: Given;
   /** What is said when arguments do not fit that no form of ours sends, such as the id of something that is gone; absent tells what is wrong with each field. */
   readonly misfit?: string;
+  /** Under what it is put on record once it is done; about its first argument where that is an id. */
+  readonly noted?: AuditKind;
   readonly run: (coach: Coach, ...args: Arguments<Given>) => Promise<Outcome<Value>>;
 }
 
@@ -36,7 +41,7 @@ const NOT_STORABLE = 'Something in it cannot be kept. Check the fields, then try
 export function defineCommand<const Given extends Shapes, Value extends object = object>(
   command: CommandOf<Given, Value>,
 ) {
-  const { actor, args, misfit, run } = command;
+  const { actor, args, misfit, noted, run } = command;
   const shape = z.tuple(args as unknown as [z.ZodType, ...z.ZodType[]]);
   return async (
     ...sent: Callable<Sent<Given>> extends infer Called extends unknown[] ? Called : never
@@ -48,7 +53,9 @@ export function defineCommand<const Given extends Shapes, Value extends object =
     const input = shape.safeParse(padded);
     if (!input.success) return misfit === undefined ? refusalOf(input.error, 1) : refuse(misfit);
     try {
-      return await run(coach, ...(input.data as Arguments<Given>));
+      const outcome = await run(coach, ...(input.data as Arguments<Given>));
+      if (noted && outcome.ok) await noteDone(coach.id, noted, idAmong((input.data as readonly unknown[])[0]));
+      return outcome;
     } catch (error) {
       unstable_rethrow(error);
       // A value that the database cannot hold although its shape fits (class 22) is the sender's, not a fault of ours.
@@ -63,6 +70,9 @@ export function defineCommand<const Given extends Shapes, Value extends object =
     }
   };
 }
+
+const idAmong = (argument: unknown): string | undefined =>
+  typeof argument === 'string' && isUuid(argument) ? argument : undefined;
 
 /** The card of a thing that somebody may have changed meanwhile: its id and the version that the page saw. */
 export const seenVersion = z.object({ id: z.uuid(), version: z.number().int().min(0).max(2_000_000_000) });

@@ -14,6 +14,7 @@ import { consentInput } from './consentInput';
 /** Records what somebody, or a guardian for them, agreed to: one line for each purpose, under ids that the page made. Sent twice, it is one. */
 export const recordConsent = defineCommand({
   actor: 'coach',
+  noted: 'consent-recorded',
   args: [consentInput, z.array(z.uuid()).min(1).max(3)],
   run: async (coach, consent, ids): Promise<Outcome> => {
     const { personId, purposes, givenBy, byGuardian, givenOn, untilDay, note } = consent;
@@ -39,6 +40,7 @@ export const recordConsent = defineCommand({
 /** Ends what somebody agreed to, from today on; withdrawn of filming or showing, every link to footage with them closes at once. */
 export const withdrawRecordedConsent = defineCommand({
   actor: 'coach',
+  noted: 'consent-withdrawn',
   args: [z.uuid()],
   misfit: 'This consent is no longer there. Reload the page.',
   run: async (_coach, consentId): Promise<Outcome<{ readonly closed: number }>> => {

@@ -13,6 +13,7 @@ import { MOST_ROSTER, rosterInput } from './rosterInput';
 /** Writes down the people of a list under the ids that the page gave: all of them or none, and sent again they are the same. */
 export const addRoster = defineCommand({
   actor: 'coach',
+  noted: 'roster-added',
   args: [rosterInput],
   run: async (_coach, people): Promise<Outcome<{ readonly added: number }>> => {
     const day = await today();

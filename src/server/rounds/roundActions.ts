@@ -185,6 +185,7 @@ async function storeAthlete(
 /** Removes a round with its marks; the footage stays. */
 export const removeRound = defineCommand({
   actor: 'coach',
+  noted: 'round-deleted',
   args: [z.uuid()],
   run: async (coach, roundId) => {
     await inTransaction(pool(), async (client) => {

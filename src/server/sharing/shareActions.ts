@@ -35,6 +35,7 @@ export interface MadeLink {
  */
 export const shareReview = defineCommand({
   actor: 'coach',
+  noted: 'link-made',
   args: [z.uuid(), shareInput, z.uuid()],
   run: async (coach, closingId, { days, isSent }, linkId): Promise<Outcome<MadeLink>> => {
     const closing = await findClosing(pool(), closingId);
@@ -77,6 +78,7 @@ export const shareReview = defineCommand({
 /** Makes the longer-lived link to a student's own page, where the academy allows such pages. */
 export const shareOwnPage = defineCommand({
   actor: 'coach',
+  noted: 'link-made',
   args: [z.uuid(), z.uuid()],
   run: async (coach, personId, linkId): Promise<Outcome<MadeLink>> => {
     const person = await findPerson(pool(), personId);
@@ -95,6 +97,7 @@ export const shareOwnPage = defineCommand({
 /** Closes a link at once. */
 export const closeLink = defineCommand({
   actor: 'coach',
+  noted: 'link-closed',
   args: [z.uuid()],
   misfit: 'This link is no longer there. Reload the page.',
   run: async (_coach, linkId): Promise<Outcome> => {

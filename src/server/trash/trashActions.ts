@@ -12,6 +12,7 @@ const GONE = 'This is brought back already, or gone for good.';
 /** Brings back what was deleted, as it was. */
 export const bringBack = defineCommand({
   actor: 'coach',
+  noted: 'brought-back',
   args: [z.uuid()],
   misfit: GONE,
   run: async (_coach, trashId): Promise<Outcome> => {

@@ -11,6 +11,7 @@ import { erase } from './erase';
 /** Makes somebody nameless for good; their name is typed once more, so that nobody is taken for another. */
 export const erasePerson = defineCommand({
   actor: 'head-coach',
+  noted: 'erased',
   args: [z.uuid(), z.enum(['kept', 'blurred']), z.string().max(200)],
   run: async (coach, personId, films, typed): Promise<Outcome> => {
     const person = await findPerson(pool(), personId);

@@ -7,5 +7,5 @@ export async function GET(_request: Request, { params }: { params: Promise<{ exp
   const coach = await findCurrentCoach();
   if (!coach) return refuse(401, 'signed-out');
   if (coach.role !== 'head') return refuse(403, 'head-coach-only');
-  return (await sendExport((await params).exportId)) ?? refuse(404, 'no-such-package');
+  return (await sendExport((await params).exportId, coach.id)) ?? refuse(404, 'no-such-package');
 }
