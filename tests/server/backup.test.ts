@@ -174,6 +174,22 @@ describe('a backup', () => {
     });
     expect(problem).toMatchObject({ ok: false, problem: { code: 'not-reachable' } });
   });
+  it('leaves the database its room, and takes back what it copied in vain', async () => {
+    process.env.OWL_RESERVE_BYTES = String(1e15);
+    expect(await backUp()).toMatchObject({ ok: false, problem: { code: 'disk-full' } });
+    delete process.env.OWL_RESERVE_BYTES;
+    expect(await listBackups(folder)).toEqual([]);
+    const full = makeBackup({
+      ...{ database: pool(), databaseUrl, dataFolder: data, folder, most: 14, signal: never },
+      onProgress: () => {
+        throw Object.assign(new Error('write'), { code: 'ENOSPC' });
+      },
+    });
+    expect(await full).toMatchObject({ ok: false, problem: { code: 'disk-full' } });
+    expect(
+      readdirSync(storeFolder(folder), { recursive: true, withFileTypes: true }).filter((one) => one.isFile()),
+    ).toEqual([]);
+  });
   it('is told in Settings, and made once a night from its time on', async () => {
     process.env.OWL_DATA_FOLDER = data;
     process.env.OWL_BACKUP_FOLDER = folder;

@@ -50,8 +50,13 @@ async function copyInto({ folder, source, signal, onBytes }: Keeping): Promise<s
   const counted = new Transform({
     transform(chunk: Buffer, _encoding, done) {
       digest.update(chunk);
-      onBytes(chunk.length);
-      done(undefined, chunk);
+      try {
+        onBytes(chunk.length);
+        done(undefined, chunk);
+      } catch (error) {
+        // Thrown here it would reach nobody.
+        done(error as Error);
+      }
     },
   });
   try {

@@ -5,6 +5,7 @@ import { fail, type Result, succeed } from '@/core/kernel';
 import { inSnapshot, type Snapshot, whileAlone } from '@/data/backup/snapshot';
 import type { BackupProblem } from '@/data/backup/tries';
 import { digestOfFile, freeBytes, sizeOf } from '../footage/storage';
+import { reserveBytes } from '../kernel/environment';
 import { dumpDatabase, listDump } from './dump';
 import { keepFile, NotReadable } from './keepFile';
 import { DUMP, type KeptFile, listBackups, MANIFEST, type Manifest, nameOf, storeFolder } from './manifest';
@@ -44,6 +45,9 @@ export async function makeBackup(options: BackupOptions): Promise<Result<MadeBac
     return (await whileAlone(options.database, () => makeAlone(options))) ?? fail({ code: 'underway' });
   } catch (error) {
     const problem = problemOf(error);
+    // What was copied in vain must not keep the disk full; after any other break it is there for the next try.
+    if (problem?.code === 'disk-full')
+      await whileAlone(options.database, () => pruneBackups(options.folder, options.most)).catch(() => undefined);
     if (problem) return fail(problem);
     throw error;
   }
@@ -70,7 +74,8 @@ async function makeAlone(options: BackupOptions): Promise<Result<MadeBackup, Pro
   const sizes = await Promise.all(names.map((one) => sizeOf(path.join(dataFolder, one))));
   const total = sizes.reduce<number>((sum, bytes) => sum + (bytes ?? 0), 0);
   const fresh = names.reduce((sum, one, at) => sum + (known.has(one) ? 0 : (sizes[at] ?? 0)), 0);
-  if (fresh > (await freeBytes(folder))) return fail({ code: 'disk-full' });
+  // Where it lies on the academy's own disk, it must not take the room on which the database lives.
+  if (fresh > (await freeBytes(folder)) - reserveBytes()) return fail({ code: 'disk-full' });
   const kept = new Map<string, KeptFile>();
   let copied = 0;
   const keep = async (which: readonly string[]) => {
