@@ -4,6 +4,7 @@ import { copyFileSync, existsSync, mkdirSync, mkdtempSync, rmSync, statSync } fr
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
+import { newPiece } from '@/core/reel';
 import { pool } from '@/data/client';
 import { findFootage, insertFootage } from '@/data/footage/footage';
 import { listErasures } from '@/data/people/erasures';
@@ -65,6 +66,25 @@ describe('erasing somebody', () => {
       "insert into consent (id, person_id, purpose, given_by, by_guardian, given_on, note) values (gen_random_uuid(), $1, 'show', 'Mother Velden', true, '2026-01-01', '')",
       [ana],
     );
+    const closing = randomUUID();
+    await pool().query("insert into closing (id, kind, round_id, slot) values ($1, 'round', $2, 'b')", [
+      closing,
+      round.id,
+    ]);
+    const content = JSON.stringify({
+      good: { text: 'You kept Ana off' },
+      points: [{ cue: 'When Velden posts, go' }],
+      id: round.id,
+    });
+    await pool().query(
+      'insert into signed_review (id, version, content, closing_id) values (gen_random_uuid(), 1, $1, $2)',
+      [content, closing],
+    );
+    const piece = { ...newPiece({ id: randomUUID(), roundId: round.id, atSeconds: 40 }), caption: 'Ana’s elbow' };
+    await pool().query("insert into reel (id, name, content) values (gen_random_uuid(), 'Elbows', $1)", [
+      JSON.stringify({ pieces: [piece], isRanked: false }),
+    ]);
+    await pool().query("update round set theme = 'ana only from below' where id = $1", [round.id]);
     const figures = async () => {
       await figureEverything(pool(), '2026-11-23');
       return (await pool().query('select slot, content from round_figure order by round_id, slot')).rows;
@@ -80,7 +100,12 @@ describe('erasing somebody', () => {
       expect(text).not.toMatch(trace);
     expect(text).toContain('Somebody, blue belt');
     expect(text).toContain('somebody again, like somebody last week');
-    expect(await figures()).toEqual(before);
+    expect(text).toContain('When somebody posts, go');
+    expect(text).toContain('somebody only from below');
+    expect(text).toMatch(/somebody’s elbow/);
+    expect(await figures()).toEqual(
+      JSON.parse(JSON.stringify(before).replaceAll('ana only from below', 'somebody only from below')),
+    );
     const [done] = await listErasures(pool(), 5);
     expect(done).toMatchObject({ films: 'kept', filmsLeft: 0, counts: { rounds: 1, notes: 1 } });
   });

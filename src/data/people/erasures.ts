@@ -81,6 +81,56 @@ const fileRow = z.object({ name: z.string() });
 const namesOf = async (database: Database, text: string, personId: string) =>
   (await listRows(database, fileRow, text, [personId])).map((one) => one.name);
 
+/** What coaches wrote where somebody was: of partners' reviews, reels, classes and rounds. */
+const written = [
+  {
+    table: 'signed_review',
+    key: 'id',
+    column: 'content',
+    where: `closing_id in (select id from closing where ${inRounds})`,
+  },
+  {
+    ...{ table: 'reel', key: 'id', column: 'content' },
+    where: `exists (select 1 from jsonb_array_elements(content -> 'pieces') p
+      where p ->> 'roundId' in (select round_id::text from round_athlete where person_id = $1))`,
+  },
+  {
+    ...{ table: 'class_note', key: 'class_id', column: 'words' },
+    where: 'class_id in (select class_id from class_attendee where person_id = $1)',
+  },
+  {
+    ...{ table: 'round', key: 'id', column: 'theme' },
+    where: 'id in (select round_id from round_athlete where person_id = $1)',
+  },
+] as const;
+export type WrittenPlace = (typeof written)[number];
+
+/** Texts of coaches, whole or within JSON, that hold a word of the name. */
+export async function listWritingsNaming(
+  database: Database,
+  personId: string,
+  name: string,
+): Promise<readonly { readonly place: WrittenPlace; readonly id: string; readonly value: unknown }[]> {
+  const found = [];
+  for (const place of written) {
+    const rows = await listRows(
+      database,
+      z.object({ id: z.string(), value: z.unknown() }),
+      `select ${place.key} as id, to_jsonb(${place.column}) as value from ${place.table} where ${place.where} and ${place.column}::text ~* $2`,
+      [personId, anyPartOf(name)],
+    );
+    found.push(...rows.map((row) => ({ place, ...row })));
+  }
+  return found;
+}
+
+export const rewriteWriting = (database: Database, { table, key, column }: WrittenPlace, id: string, value: unknown) =>
+  runStatement(
+    database,
+    `update ${table} set ${column} = ${column === 'content' ? '$2::jsonb' : "$2::jsonb #>> '{}'"} where ${key} = $1`,
+    [id, JSON.stringify(value)],
+  );
+
 /** Takes everything away that is somebody's own, and leaves rounds and marks as those of a nameless athlete. Gives the names of files that go with it. */
 export async function makeNameless(
   database: Database,
@@ -108,6 +158,9 @@ export async function makeNameless(
     'delete from do_not_pair where one_id = $1 or other_id = $1',
     `update class_attendee set hurt = default, struggled = default where person_id = $1`,
     `update round_athlete set still = null, condition = '{}' where person_id = $1`,
+    // Figures say of what theme a round was; they are worked out anew in a moment, and must not wait for it.
+    `update round_figure f set content = jsonb_set(f.content, '{theme}', to_jsonb(r.theme)) from round r
+     where r.id = f.round_id and f.content ? 'theme' and r.id in (select round_id from round_athlete where person_id = $1)`,
     "delete from import_row where table_name = 'person' and row ->> 'id' = $1::text",
   ])
     await runStatement(database, statement, [personId]);

@@ -11,8 +11,10 @@ import {
   insertErasure,
   listNotesNaming,
   listSpansOf,
+  listWritingsNaming,
   makeNameless,
   rewriteNote,
+  rewriteWriting,
 } from '@/data/people/erasures';
 import { findPerson, type Person } from '@/data/people/people';
 import { deleteTrashOf } from '@/data/trash/trash';
@@ -31,6 +33,14 @@ export async function findHolding(day: string): Promise<{ readonly backups: numb
 
 /** How somebody is called from then on: by the belt, which stays for the partners' figures. */
 const namelessOf = ({ belt }: Person): string => (belt ? `Somebody, ${beltName(belt)} belt` : 'Somebody');
+
+/** A text, or every text within a value, without the name. */
+function withoutNameIn(value: unknown, name: string): unknown {
+  if (typeof value === 'string') return withoutName(value, name, 'somebody');
+  if (Array.isArray(value)) return value.map((one) => withoutNameIn(one, name));
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, withoutNameIn(one, name)]));
+}
 
 /**
  * Makes somebody nameless for good. Rounds and marks stay, as those of somebody with their belt, so that partners' figures stay what they are; all that is
@@ -51,6 +61,8 @@ export async function erase(personId: string, films: 'kept' | 'blurred', coachId
       await rewriteNote(client, 'mark', id, version, withoutName(note, person.name, 'somebody'));
     for (const { id, version, note } of history)
       await rewriteNote(client, 'mark_history', id, version, withoutName(note, person.name, 'somebody'));
+    for (const { place, id, value } of await listWritingsNaming(client, personId, person.name))
+      await rewriteWriting(client, place, id, withoutNameIn(value, person.name));
     await deleteTrashOf(client, personId);
     const gone = await makeNameless(client, personId, nameless);
     await insertErasure(client, {
