@@ -1,21 +1,20 @@
 import { execFileSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { copyFileSync, existsSync, mkdirSync, mkdtempSync, rmSync, statSync } from 'node:fs';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { newPiece } from '@/core/reel';
 import { pool } from '@/data/client';
-import { findFootage, insertFootage } from '@/data/footage/footage';
+import { findFootage } from '@/data/footage/footage';
 import { listErasures } from '@/data/people/erasures';
 import { probeFootage } from '@/server/footage/probe';
 import { digestOfFile, storedPath } from '@/server/footage/storage';
 import { figureEverything } from '@/server/jobs/refigure';
-import { footageFolder } from '@/server/kernel/environment';
 import { blurFilm } from '@/server/people/erasing/blurFilm';
 import { erasePerson } from '@/server/people/erasing/eraseActions';
 import { ffmpeg, h264 } from '../support/films';
-import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
+import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRealFilm, seedRound } from '../support/seed';
 
 let coach: { id: string; displayName: string; role: string };
 vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coach }));
@@ -113,17 +112,7 @@ describe('erasing somebody', () => {
   it('makes what shows them unrecognisable and silent, for good, and leaves every time as it was', async () => {
     const facts = await probeFootage(film);
     if (!facts.ok) throw new Error(facts.problem.code);
-    const id = randomUUID();
-    mkdirSync(footageFolder(), { recursive: true });
-    copyFileSync(film, storedPath(`${id}.mp4`));
-    const record = {
-      id,
-      originalName: 'film.mp4',
-      storageName: `${id}.mp4`,
-      byteLength: statSync(film).size,
-      ...facts.value,
-    };
-    await insertFootage(pool(), { ...record, sha256: await digestOfFile(film) }, undefined);
+    const id = await seedRealFilm(film, await digestOfFile(film));
     const round = await seedRound(ana, marek, '2026-11-20', id);
     await pool().query('update round set start_seconds = 4, end_seconds = 8 where id = $1', [round.id]);
     expect(await erasePerson(ana, 'blurred', 'Ana Velden')).toEqual({ ok: true });

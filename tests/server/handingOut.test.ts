@@ -1,14 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import {
-  copyFileSync,
-  mkdirSync,
-  mkdtempSync,
-  readdirSync,
-  readFileSync,
-  rmSync,
-  statSync,
-  writeFileSync,
-} from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { simpleParser } from 'mailparser';
@@ -18,7 +9,6 @@ import { addDays } from '@/core/kernel';
 import { newPiece, type SavedReel } from '@/core/reel';
 import { pool } from '@/data/client';
 import { findClip, findRecipe } from '@/data/clips/clips';
-import { insertFootage } from '@/data/footage/footage';
 import { findPacket } from '@/data/packets/packets';
 import { findReel } from '@/data/reels/reels';
 import { findClosingId } from '@/data/reviews/closings';
@@ -26,7 +16,6 @@ import { insertSignedReview } from '@/data/reviews/signedReviews';
 import { doClip } from '@/server/clips/doClip';
 import { sweepClips } from '@/server/clips/sweepClips';
 import { probeFootage } from '@/server/footage/probe';
-import { storedPath } from '@/server/footage/storage';
 import { today } from '@/server/kernel/academyTime';
 import { dataFolder, footageFolder } from '@/server/kernel/environment';
 import { lookAtPacket, makePacket } from '@/server/packets/packetActions';
@@ -44,7 +33,7 @@ import { remindStudents } from '@/server/sharing/remind';
 import { shareReview } from '@/server/sharing/shareActions';
 import { sayAnswer } from '@/server/sharing/studentActions';
 import { ffmpeg, h264 } from '../support/films';
-import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed';
+import { emptyDatabase, seedCoach, seedPerson, seedRealFilm, seedRound } from '../support/seed';
 
 let coach: { id: string; displayName: string; role: string };
 vi.mock('@/server/accounts/currentCoach', () => ({ requireCoach: async () => coach }));
@@ -67,19 +56,7 @@ beforeEach(async () => {
   await emptyDatabase();
   coach = { id: await seedCoach(), displayName: 'Ludo', role: 'head' };
   [ana, marek] = [await seedPerson('Ana Velden'), await seedPerson('Marek Osei')];
-  const facts = await probeFootage(film);
-  if (!facts.ok) throw new Error(facts.problem.code);
-  const id = randomUUID();
-  mkdirSync(footageFolder(), { recursive: true });
-  copyFileSync(film, storedPath(`${id}.mp4`));
-  const record = {
-    id,
-    originalName: 'film.mp4',
-    storageName: `${id}.mp4`,
-    byteLength: statSync(film).size,
-    ...facts.value,
-  };
-  await insertFootage(pool(), { ...record, sha256: randomUUID().replaceAll('-', '').repeat(2) }, undefined);
+  const id = await seedRealFilm(film);
   roundId = (await seedRound(ana, marek, '2026-11-20', id)).id;
 });
 

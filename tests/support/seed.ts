@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { copyFileSync, mkdirSync, statSync } from 'node:fs';
 import type { ErrorMark, Mark } from '@/core/round';
 import { insertCoach } from '@/data/accounts/coaches';
 import { pool } from '@/data/client';
@@ -7,6 +8,9 @@ import { insertPerson } from '@/data/people/people';
 import { forgetAskedFigures } from '@/data/projections/roundFigures';
 import { findRound, insertAthlete, insertRound, type Round } from '@/data/rounds/rounds';
 import { hashPassword } from '@/server/accounts/passwords';
+import { probeFootage } from '@/server/footage/probe';
+import { storedPath } from '@/server/footage/storage';
+import { footageFolder } from '@/server/kernel/environment';
 import { applyChanges } from '@/server/marks/applyChanges';
 import { placeOfRound } from '@/server/marks/marksPlace';
 
@@ -56,6 +60,19 @@ export async function seedFilm(): Promise<string> {
     ...{ container: 'mp4', videoCodec: 'h264', audioCodec: undefined },
   };
   await insertFootage(pool(), film, undefined);
+  return id;
+}
+
+/** A real film on the shelf, with its file where files lie. */
+export async function seedRealFilm(file: string, sha256?: string): Promise<string> {
+  const facts = await probeFootage(file);
+  if (!facts.ok) throw new Error(facts.problem.code);
+  const id = randomUUID();
+  mkdirSync(footageFolder(), { recursive: true });
+  copyFileSync(file, storedPath(`${id}.mp4`));
+  const named = { id, originalName: 'film.mp4', storageName: `${id}.mp4`, byteLength: statSync(file).size };
+  const digest = sha256 ?? randomUUID().replaceAll('-', '').repeat(2);
+  await insertFootage(pool(), { ...named, ...facts.value, sha256: digest }, undefined);
   return id;
 }
 
