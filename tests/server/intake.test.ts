@@ -362,6 +362,13 @@ describe('a process that is killed while it takes a film in', () => {
     expect(await sizeOf(arrivingPath(again))).toBe(film().length);
     expect(await takenUp(again)).toEqual(['taken', true]);
     expect(await sizeOf(arrivingPath(again))).toBeUndefined();
+    // A record whose file is not here, as a package leaves it, takes the file that arrives.
+    const { footageId = '' } = (await findArrival(pool(), again)) ?? {};
+    const { storageName = '' } = (await findFootage(pool(), footageId)) ?? {};
+    rmSync(storedPath(storageName));
+    const lacking = await arrive(film(), { source });
+    expect(await takenUp(lacking)).toEqual(['taken', true]);
+    expect(await sizeOf(arrivingPath(lacking))).toBeUndefined();
   });
 
   it('after the last byte of an upload leaves one that is finished by the next', async () => {

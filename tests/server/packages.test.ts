@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Readable } from 'node:stream';
@@ -17,9 +17,11 @@ import { jsonSchemaOf } from '@/server/exchange/packageShape';
 import { openPackage } from '@/server/exchange/readPackage';
 import { receivePackage } from '@/server/exchange/receivePackage';
 import { writePackage } from '@/server/exchange/writePackage';
+import { storedPath } from '@/server/footage/storage';
 import { figureEverything } from '@/server/jobs/refigure';
+import { footageFolder } from '@/server/kernel/environment';
 import { arbitraryMarks } from '../support/arbitraryRound';
-import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
+import { emptyDatabase, flatError, putMarks, seedCoach, seedFilm, seedPerson, seedRound } from '../support/seed';
 
 const today = '2026-11-23';
 const folder = mkdtempSync(path.join(tmpdir(), 'owl-packages-'));
@@ -36,11 +38,11 @@ beforeEach(async () => {
   [ana, marek] = [await seedPerson('Ana Velden'), await seedPerson('Marek Osei')];
 });
 
-const write = async (scope: RowScope = 'everything') => {
+const write = async (scope: RowScope = 'everything', films = false) => {
   const file = path.join(folder, `${randomUUID()}.zip`);
   const kind = scope === 'everything' ? 'everything' : scope.personIds.length > 0 ? 'student' : 'round';
   await writePackage({
-    ...{ database: pool(), file, scope, about: { kind, title: 'The loft' }, films: false },
+    ...{ database: pool(), file, scope, about: { kind, title: 'The loft' }, films },
     signal: new AbortController().signal,
   });
   return file;
@@ -180,6 +182,27 @@ describe('a package of everything', () => {
     await film(here);
     await bring(file);
     expect((await pool().query('select footage_id from round')).rows).toEqual([{ footage_id: here }]);
+  });
+});
+
+describe('the films of a package', () => {
+  it('are in it, but none that shows somebody who is not to be shown', async () => {
+    mkdirSync(footageFolder(), { recursive: true });
+    const [shown, held] = await Promise.all([seedFilm(), seedFilm()]);
+    const child = await seedPerson('Yara');
+    await pool().query("update person set belt = 'yellow', born_on = null where id = $1", [child]);
+    await seedRound(ana, marek, '2026-11-20', shown);
+    await seedRound(marek, child, '2026-11-21', held);
+    for (const id of [shown, held]) {
+      await pool().query("update footage set storage_name = $1 || '.mp4' where id = $2::uuid", [id, id]);
+      writeFileSync(storedPath(`${id}.mp4`), id);
+    }
+    const open = await opened(await write('everything', true));
+    expect([await open.filmOf(`${shown}.mp4`), await open.filmOf(`${held}.mp4`)]).toEqual([
+      expect.anything(),
+      undefined,
+    ]);
+    open.close();
   });
 });
 

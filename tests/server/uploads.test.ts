@@ -1,10 +1,11 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
-import { readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { pool } from '@/data/client';
 import { findArrival } from '@/data/footage/arrivals';
 import { receiveUpload } from '@/server/footage/receiveUpload';
-import { arrivingPath, sampleDigestOf, sizeOf } from '@/server/footage/storage';
+import { arrivingPath, sampleDigestOf, sizeOf, storedPath } from '@/server/footage/storage';
+import { footageFolder } from '@/server/kernel/environment';
 import { emptyDatabase, seedCoach } from '../support/seed';
 
 // The protocol is tus 1.0.0: creation, HEAD for the offset, PATCH to go on, the checksum extension, termination.
@@ -97,6 +98,10 @@ describe('a resumable upload', () => {
          width, height, container, video_codec, sample_digest) values ($1, 'old.mp4', 'old.mp4', 1, '\\x00', 1, 25, 1, 2, 2, 'mp4', 'h264', decode($2, 'hex'))`,
       [randomUUID(), sample],
     );
+    // A record without its file, as a package leaves it, keeps no film out.
+    expect(await (await create(film.length, { sample })).json()).toMatchObject({ code: 'begun-already' });
+    mkdirSync(footageFolder(), { recursive: true });
+    writeFileSync(storedPath('old.mp4'), 'x');
     expect(await (await create(film.length, { sample })).json()).toMatchObject({
       code: 'here-already',
       name: 'old.mp4',

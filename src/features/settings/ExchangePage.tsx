@@ -67,7 +67,7 @@ export function ExchangePage({ first }: { readonly first: ExchangeNews }) {
         <div className="matter">
           <Stack>
             <Checkbox isSelected={films} onChange={setFilms}>
-              With the films themselves
+              With the films themselves, but for those with somebody who is not to be shown
             </Checkbox>
             <Row>
               <Button look="lead" onPress={ask} isPending={isSending} isDisabled={isMaking}>

@@ -5,10 +5,13 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type pg from 'pg';
 import { ZipFile } from 'yazl';
-import { inOneState } from '@/data/client';
+import { type Database, inOneState } from '@/data/client';
 import { type PackageRow, type RowScope, readPackageRows } from '@/data/exchange/packageRows';
 import { listPackageColumns, packageTables } from '@/data/exchange/packageTables';
+import { listRoundsOfFootage } from '@/data/rounds/rounds';
 import { sizeOf, storedPath } from '../footage/storage';
+import { today } from '../kernel/academyTime';
+import { notShownRounds } from '../people/whoIsShown';
 import { jsonSchemaOf, type PackageManifest } from './packageShape';
 
 export interface PackageOptions {
@@ -38,20 +41,27 @@ export async function writePackage(options: PackageOptions): Promise<PackageMani
       // What fails while it is written is told by the promise of the whole.
       written.catch(() => undefined);
       const tables: Record<string, number> = {};
-      const stored: string[] = [];
+      const stored: { readonly id: string; readonly name: string }[] = [];
       for (const table of packageTables) {
         tables[table.name] = 0;
         const lines = async function* () {
           for await (const rows of readPackageRows(client, table, columns.get(table.name) ?? [], scope)) {
             tables[table.name] = (tables[table.name] ?? 0) + rows.length;
-            if (table.name === 'footage') stored.push(...rows.map((row) => String(row.storage_name)));
+            if (table.name === 'footage')
+              stored.push(...rows.map((row) => ({ id: String(row.id), name: String(row.storage_name) })));
             yield `${rows.map((row) => JSON.stringify(shownOf(table.name, row, scope))).join('\n')}\n`;
           }
         };
         await addWhole(zip, Readable.from(lines()), `tables/${table.name}.jsonl`);
       }
-      for (const name of films ? stored : [])
-        if ((await sizeOf(storedPath(name))) !== undefined)
+      const held = films
+        ? await filmsNotShown(
+            client,
+            stored.map((one) => one.id),
+          )
+        : new Set<string>();
+      for (const { id, name } of films ? stored : [])
+        if (!held.has(id) && (await sizeOf(storedPath(name))) !== undefined)
           zip.addFile(storedPath(name), `films/${name}`, { compress: false });
       const made: PackageManifest = {
         ...{ format: 'unhurried-owl-package', version: 1, madeAt: new Date().toISOString() },
@@ -68,6 +78,14 @@ export async function writePackage(options: PackageOptions): Promise<PackageMani
   } finally {
     await rm(part, { force: true });
   }
+}
+
+/** Films with a round that shows somebody who is not to be shown: they leave no house, also not within a package. */
+async function filmsNotShown(database: Database, footageIds: readonly string[]): Promise<ReadonlySet<string>> {
+  const rounds = await listRoundsOfFootage(database, footageIds);
+  const roundIds = rounds.map((round) => round.id);
+  const held = await notShownRounds(database, roundIds, await today());
+  return new Set(rounds.flatMap((round) => (held.has(round.id) && round.footageId ? [round.footageId] : [])));
 }
 
 /** Adds a stream and waits until it is read to its end: tables share one connection, and are read one after the other. */

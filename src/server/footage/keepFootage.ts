@@ -1,11 +1,12 @@
-import { rm } from 'node:fs/promises';
+import { copyFile, mkdir, rm } from 'node:fs/promises';
 import { proxyReasons } from '@/core/footage';
 import { fail, type Result, succeed } from '@/core/kernel';
 import { pool } from '@/data/client';
 import type { Arrival } from '@/data/footage/arrivals';
 import { type Footage, findFootage, findFootageByDigest, insertFootage } from '@/data/footage/footage';
 import { queueWork } from '../jobs/queueWork';
-import { moveFile } from './durable';
+import { footageFolder } from '../kernel/environment';
+import { moveFile, settleFile } from './durable';
 import { extensionOf } from './fileNames';
 import { type ProbeProblem, probeFootage } from './probe';
 import { arrivingPath, digestOfFile, sampleDigestOf, sizeOf, storedPath } from './storage';
@@ -47,6 +48,15 @@ export async function keepFootage(
     return fail({ code: 'cut-short', receivedBytes: byteLength, declaredBytes: arrival.byteLength });
   const sha256 = await digestOfFile(file, (ratio) => tell(ratio * 0.9));
   const known = await findFootageByDigest(pool(), sha256);
+  if (known && (await sizeOf(storedPath(known.storageName))) === undefined) {
+    // Its record came without its file, in a package, say. Copied, not moved: a process that dies here finds the arrival as it was.
+    const lacking = storedPath(known.storageName);
+    await mkdir(/*turbopackIgnore: true*/ footageFolder(), { recursive: true });
+    await copyFile(/*turbopackIgnore: true*/ file, `${lacking}.part`);
+    await settleFile(`${lacking}.part`, lacking);
+    await queueFirstWork(known);
+    return succeed({ footage: known, already: false });
+  }
   if (known) {
     if (moved) await rm(/*turbopackIgnore: true*/ target, { force: true });
     return succeed({ footage: known, already: true });

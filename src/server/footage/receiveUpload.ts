@@ -19,7 +19,7 @@ import { mostUploadBytes } from '../kernel/environment';
 import { syncFile } from './durable';
 import { safeFileName } from './fileNames';
 import { findRoomProblem, hasRoomForPiece } from './room';
-import { arrivingFolder, arrivingPath, removeArriving, sizeOf } from './storage';
+import { arrivingFolder, arrivingPath, removeArriving, sizeOf, storedSize } from './storage';
 
 /** Pieces with a checksum are held in memory until it is known to be right. */
 const MOST_CHECKED_BYTES = 16 * 1024 * 1024;
@@ -82,7 +82,9 @@ async function admit(
 ): Promise<void> {
   if (bytes === 0) throw refusal(422, 'empty');
   const { sample } = metadata;
-  const known = isDigest(sample) ? await findFootageBySample(pool(), sample) : undefined;
+  const recorded = isDigest(sample) ? await findFootageBySample(pool(), sample) : undefined;
+  // A record whose file is not here, as a package leaves it, wants the film.
+  const known = recorded && (await storedSize(recorded.storageName)) !== undefined ? recorded : undefined;
   if (known) throw refusal(409, 'here-already', { footageId: known.id, name: known.originalName });
   const started = isDigest(sample) ? await findUnfinishedUpload(pool(), sample, coachId) : undefined;
   if (started) await goOnWith(started);
