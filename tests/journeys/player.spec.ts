@@ -138,6 +138,7 @@ test('who is who is shown by small pictures, and exchanged in one action with un
   await expect(pane).toContainText('Marek');
   await draw(0.52, 0.75);
   await expect(panel.getByRole('img')).toHaveCount(2);
+  await expect(page.getByText('All kept')).toBeVisible();
   await page.reload();
   await reviewIsReady(page);
   await expect(page.locator('header').getByTitle('Who is who (W)')).toHaveCount(2);

@@ -53,6 +53,8 @@ export interface ReviewHeaderProps {
   readonly unit: WeightUnit;
   readonly keeping: Keeping;
   readonly waiting: number;
+  /** Whether a change of the round itself is under way to the server. */
+  readonly isKeepingCard: boolean;
   readonly stills: Readonly<Partial<Record<'a' | 'b', Still>>>;
   readonly onWho: () => void;
   readonly onKeys: () => void;
@@ -121,7 +123,7 @@ export function ReviewHeader(props: ReviewHeaderProps) {
           <Pace {...pace} />
         </span>
         <span className="keep" data-waits={isWaiting(keeping) || undefined} role="status">
-          {keepWords(keeping, waiting)}
+          {keepWords(keeping, waiting, props.isKeepingCard)}
         </span>
         <Link href="/search" title="Find (F)">
           Find

@@ -73,6 +73,7 @@ export function ReviewPage(props: ReviewPageProps) {
           second={desk.second}
           notShown={props.notShown}
           waiting={state.pending.length}
+          isKeepingCard={desk.isKeepingCard}
           onWho={() => act('open who', '')}
           onKeys={() => setKeysOpen(true)}
           onClosing={desk.toClosing}

@@ -8,10 +8,10 @@ export const isWaiting = ({ state, onlyHere }: Keeping): boolean =>
 
 const countWords = (waiting: number): string => (waiting === 1 ? '1 change waits' : `${waiting} changes wait`);
 
-/** The one line of the header: how the marks are kept. */
-export function keepWords(keeping: Keeping, waiting: number): string {
-  if (!isWaiting(keeping)) return waiting > 0 ? 'Keeping …' : 'All kept';
-  if (waiting === 0) return 'All kept';
+/** The one line of the header: how the marks are kept, and what changes on the round itself. */
+export function keepWords(keeping: Keeping, waiting: number, isKeepingCard: boolean): string {
+  if (!isWaiting(keeping)) return waiting > 0 || isKeepingCard ? 'Keeping …' : 'All kept';
+  if (waiting === 0) return isKeepingCard ? 'Keeping …' : 'All kept';
   return keeping.onlyHere ? `${countWords(waiting)} in this page only` : `${countWords(waiting)} on this machine`;
 }
 

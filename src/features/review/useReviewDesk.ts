@@ -29,6 +29,7 @@ import { useLikelySwap } from './panels/who/useLikelySwap';
 import { useStills } from './panels/who/useStills';
 import type { HeaderAthlete } from './ReviewHeader';
 import { useCalls } from './useCalls';
+import { useCardChanges } from './useCardChanges';
 import { useDeskCommentary } from './useDeskCommentary';
 import { useDeskFilm } from './useDeskFilm';
 import { useDeskQuestions } from './useDeskQuestions';
@@ -110,8 +111,9 @@ export function useReviewDesk(props: ReviewPageProps) {
   });
   const film = useDeskFilm(footage, span, first.firstSeconds ?? round.startSeconds, asks.lulls.skippable);
   const { video, source, playhead } = film;
-  const clocks = useClocks(round.id, first.clocks, marks.record);
-  const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video, marks.record);
+  const card = useCardChanges();
+  const clocks = useClocks(round.id, first.clocks, marks.record, card.oneByOne);
+  const stills = useStills(round.id, { a: round.a.still, b: round.b.still }, video, marks.record, card.oneByOne);
   const words = useDeskWords(uses);
   const filter = useLedgerFilter(reading.marks, outline, contradictions, words.wordOf);
   const moves = useMarkMoves({
@@ -132,7 +134,7 @@ export function useReviewDesk(props: ReviewPageProps) {
   const face = useTimeFace(clocks.clocks, clockGround, span);
   const toClosing = useToClosing(marks, round.id, setSaid);
   const likelySwap = useLikelySwap(settled, contradictions);
-  const endRound = useRoundEnd(round, span, marks.record, setSaid);
+  const endRound = useRoundEnd(round, span, marks.record, card.oneByOne, setSaid);
   const calls = useCalls({
     ...{ round, span, names, reading, playhead, marks, habits, reactionLeadSeconds, onMeant: words.learn },
     onMade: (place) => {
@@ -174,27 +176,15 @@ export function useReviewDesk(props: ReviewPageProps) {
   return {
     ...{ round, ruleSet, second, address, span, names, ready, marks, spent, homework: first.homework },
     ...{ reading, tide, chains, contradictions, likelySwap, score, overtime, drawing, stopwatch, secondPass },
-    ...{
-      clocks,
-      clockGround,
-      shownClock,
-      stills,
-      face,
-      moves,
-      goTo,
-      filter,
-      calls,
-      openCall,
-      nextCallAt,
-      nextQuestion,
-    },
+    ...{ clocks, clockGround, shownClock, stills, face, moves, goTo, filter },
+    ...{ calls, openCall, nextCallAt, nextQuestion },
     ...film,
     ...asks,
     ...talk,
     talks,
     index: words.index,
     ...{ panel, setPanel, toLedger, said, setSaid, keysOpen, setKeysOpen, tideOf, setTideOf },
-    ...{ forReel, setForReel, toClosing },
+    ...{ forReel, setForReel, toClosing, isKeepingCard: card.isKeeping },
   };
 }
 

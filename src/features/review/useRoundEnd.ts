@@ -6,7 +6,7 @@ import { formatClock, type Span } from '@/core/clock';
 import { messageOf } from '@/core/kernel';
 import { cutAnew } from '@/server/rounds/cutActions';
 import type { RecordStep } from '@/session/undoSteps';
-import { useOneByOne } from './useOneByOne';
+import type { OneByOne } from './useCardChanges';
 
 /** Nearer to the end than this, the round ends there already. @source own decision: a call comes a breath after the bell */
 const SAME_END_SECONDS = 2;
@@ -17,12 +17,12 @@ export function useRoundEnd(
   round: { readonly id: string; readonly version: number },
   span: Span,
   record: RecordStep,
+  oneByOne: OneByOne,
   say: (words: string) => void,
 ) {
   const router = useRouter();
   const version = useRef(round.version);
   version.current = Math.max(version.current, round.version);
-  const oneByOne = useOneByOne();
 
   const setEnd = async (endSeconds: number): Promise<boolean> => {
     const part = { id: round.id, startSeconds: span.startSeconds, endSeconds };

@@ -1,5 +1,6 @@
 import { act, renderHook } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { useCardChanges } from '../../useCardChanges';
 import type { RoundClock } from './clockView';
 import { useClocks } from './useClocks';
 
@@ -22,7 +23,7 @@ function openClocks(stored: readonly RoundClock[]) {
     steps.push(one);
     return () => void steps.splice(steps.indexOf(one), 1);
   };
-  const { result } = renderHook(() => useClocks('r', stored, record));
+  const { result } = renderHook(() => useClocks('r', stored, record, useCardChanges().oneByOne));
   return { result, steps };
 }
 const settle = (work: () => unknown) =>

@@ -4,17 +4,16 @@ import { useRef, useState } from 'react';
 import { messageOf } from '@/core/kernel';
 import { removeClock, saveClock } from '@/server/rounds/clockActions';
 import type { RecordStep } from '@/session/undoSteps';
-import { useOneByOne } from '../../useOneByOne';
+import type { OneByOne } from '../../useCardChanges';
 import type { RoundClock } from './clockView';
 
 const AWAY = 'The server could not be reached; the clock is as it was. Try again in a moment.';
 
 /** The clocks of a round: each change is shown at once and kept; what the server refuses is taken back with its reason. */
-export function useClocks(roundId: string, stored: readonly RoundClock[], record: RecordStep) {
+export function useClocks(roundId: string, stored: readonly RoundClock[], record: RecordStep, oneByOne: OneByOne) {
   const [clocks, setClocks] = useState(stored);
   const [problem, setProblem] = useState<string>();
   const latest = useRef(clocks);
-  const oneByOne = useOneByOne();
   const show = (now: readonly RoundClock[]) => {
     latest.current = now;
     setClocks(now);

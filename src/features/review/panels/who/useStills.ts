@@ -6,7 +6,7 @@ import type { PictureBox } from '@/player/pictureArea';
 import { takeStill } from '@/player/takeStill';
 import { saveStill } from '@/server/rounds/stillActions';
 import type { RecordStep } from '@/session/undoSteps';
-import { useOneByOne } from '../../useOneByOne';
+import type { OneByOne } from '../../useCardChanges';
 
 type Stills = Readonly<Partial<Record<Athlete, Still>>>;
 
@@ -16,13 +16,13 @@ export function useStills(
   stored: Stills,
   video: RefObject<HTMLVideoElement | null>,
   record: RecordStep,
+  oneByOne: OneByOne,
 ) {
   const [stills, setStills] = useState(stored);
   const [drawing, setDrawing] = useState<Athlete>();
   const [problem, setProblem] = useState<string>();
 
   const latest = useRef(stills);
-  const oneByOne = useOneByOne();
   const show = (athlete: Athlete, still: Still | undefined) => {
     latest.current = { ...latest.current, [athlete]: still };
     setStills(latest.current);
