@@ -209,6 +209,9 @@ export async function startCluster(options: ClusterOptions): Promise<Cluster> {
   return whileHolding(path.join(dataFolder, `${options.name}.lock`), () => startAlone(options));
 }
 
+/** After a power cut a database first writes down anew what it had not yet: minutes, on a slow disk after a busy evening. */
+const RECOVERY_SECONDS = '600';
+
 async function startAlone(options: ClusterOptions): Promise<Cluster> {
   const known = readState(options.name);
   const folder = known?.folder ?? clusterFolder(options.name);
@@ -232,7 +235,7 @@ async function startAlone(options: ClusterOptions): Promise<Cluster> {
     cluster.folder,
     '-w',
     '-t',
-    '60',
+    RECOVERY_SECONDS,
     '-l',
     path.join(cluster.folder, 'server.log'),
     '-o',

@@ -2,14 +2,17 @@ import { randomUUID } from 'node:crypto';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { addDays } from '@/core/kernel';
 import type { ClassPlan } from '@/core/planning';
+import { houseNameOf, listConceptIds } from '@/core/vocabulary';
 import { endPlan, insertAskedPlan, insertClass, saveAttendee } from '@/data/classes/classes';
 import { listDrilledBy } from '@/data/classes/log';
 import { listTaughtTo } from '@/data/classes/units';
 import { pool } from '@/data/client';
 import { loadAcademy } from '@/server/academy/loadAcademy';
-import { logCame, logDrilled, logGroup, logHowItWas, logNote } from '@/server/classes/classActions';
+import { logCame, logDrilled, logGroup, logHowItWas, logNote, saveClass } from '@/server/classes/classActions';
 import { loadClass } from '@/server/classes/loadClass';
 import { today } from '@/server/kernel/academyTime';
+import { addOwnWord, hideConcept, removeOwnWord } from '@/server/language/houseActions';
+import { houseOf } from '@/server/language/loadHouse';
 import { loadStudent } from '@/server/students/loadStudent';
 import { figuresAreThere, planNow } from '../support/plans';
 import { emptyDatabase, flatError, putMarks, seedCoach, seedPerson, seedRound } from '../support/seed';
@@ -105,4 +108,68 @@ it('knows who was in which of two groups: each did its own lessons, and who chan
   expect(taught.map((one) => one.conceptId)).toEqual(['drill-shield-first']);
   expect(await logGroup(held, await seedPerson('Nobody'), 1)).toMatchObject({ ok: false });
   expect(await logGroup(held, ana, 3)).toMatchObject({ ok: false });
+});
+
+it('takes a class that is moved into the past as held: its plan stands, its log is there, and those who came are added up anew', async () => {
+  await putMarks(await seedRound(ana, marek, addDays(day, -9)), coach.id, flatError(40), flatError(80));
+  await figuresAreThere(day);
+  const ahead = await classOn(-2);
+  for (const one of [ana, marek]) await saveAttendee(pool(), ahead, one, 1);
+  const planned = await planNow(ahead, day);
+  const page = await loadClass(ahead);
+  expect(page?.log).toBeUndefined();
+  const { title, minutes, uniform, level, pairsOnMats } = page!.academyClass;
+  const draft = { title, minutes, uniform, level, pairsOnMats };
+  const moveTo = (when: string, version: number) => saveClass({ ...draft, startsAt: when }, { id: ahead, version });
+  expect(await moveTo(`${addDays(day, -1)}T19:00`, 1)).toMatchObject({ ok: true });
+  const moved = await loadClass(ahead);
+  expect(moved?.log).toMatchObject({ came: {}, drilled: {} });
+  expect(planned.ok && moved?.stored?.plan).toEqual(planned.ok && planned.plan);
+  const lesson = moved?.stored?.plan.drills[0]?.drillId ?? '';
+  for (const one of [ana, marek]) await logCame(ahead, one, true);
+  await logDrilled(ahead, lesson, 12);
+  const lastDay = async () => (await listDrilledBy(pool(), [ana], addDays(day, -99), 'UTC')).map((one) => one.day);
+  expect(await lastDay()).toEqual([addDays(day, -1)]);
+  await pool().query('delete from graphile_worker._private_jobs');
+  expect(await moveTo(`${addDays(day, -4)}T19:00`, 2)).toMatchObject({ ok: true });
+  expect(await lastDay()).toEqual([addDays(day, -4)]);
+  const { rows } = await pool().query<{ key: string }>('select key from graphile_worker.jobs order by key');
+  expect(rows.map((one) => one.key)).toEqual(expect.arrayContaining([ana, marek].map((id) => `figure-person:${id}`)));
+  // A day that cannot be is refused, and the class stays where it was.
+  for (const wrong of ['', '2026-02-30T19:00', 'yesterday', '9999999-01-01T00:00'])
+    expect(await moveTo(wrong, 3)).toMatchObject({ ok: false });
+  expect((await loadClass(ahead))?.academyClass.startsAt.slice(0, 10)).toBe(addDays(day, -4));
+});
+
+it('goes on telling which drill it was when the drill is hidden; one that classes name cannot be taken away', async () => {
+  const added = await addOwnWord({
+    likeId: 'drill-half-guard-side',
+    name: 'Rolling half',
+    text: 'From flat.',
+    aliases: [],
+  });
+  const own = added.ok ? added.id : '';
+  await logCame(held, ana, true);
+  for (const one of [own, 'drill-shield-first']) expect(await logDrilled(held, one, 9)).toEqual({ ok: true });
+  expect(await removeOwnWord(own)).toMatchObject({ ok: false });
+  expect(JSON.stringify(await removeOwnWord(own))).toContain('Hide it instead');
+  for (const one of [own, 'drill-shield-first']) expect(await hideConcept(one, true)).toMatchObject({ ok: true });
+  const house = await houseOf(pool());
+  expect(houseNameOf(house, own)).toBe('Rolling half');
+  expect(listConceptIds(house, 'drill')).not.toContain(own);
+  expect((await loadClass(held))?.log?.drilled).toEqual({ [own]: 9, 'drill-shield-first': 9 });
+  // What was done can still be put right, and no new plan chooses it.
+  expect(await logDrilled(held, own, 11)).toEqual({ ok: true });
+  await putMarks(await seedRound(ana, marek, addDays(day, -3)), coach.id, flatError(40), flatError(80));
+  await figuresAreThere(day);
+  const ahead = await classOn(-2);
+  for (const one of [ana, marek]) await saveAttendee(pool(), ahead, one, 1);
+  const planned = await planNow(ahead, day);
+  const drills = planned.ok ? planned.plan.drills.map((one) => one.drillId) : [];
+  expect(drills.length).toBeGreaterThan(0);
+  expect(drills).not.toContain(own);
+  expect(drills).not.toContain('drill-shield-first');
+  // Nothing names it any more: then it goes.
+  await logDrilled(held, own, 0);
+  expect(await removeOwnWord(own)).toEqual({ ok: true, id: own });
 });

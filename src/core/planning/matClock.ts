@@ -29,6 +29,13 @@ export const MORE_SECONDS = 120;
 
 export const startMatClock = (now: number): MatClock => ({ at: 0, beganAt: now, added: [], took: [] });
 
+/** The same class on a clock that stands `ms` later: what a device set by a clock of its own, put right. */
+export const shiftMatClock = (clock: MatClock, ms: number): MatClock => ({
+  ...clock,
+  beganAt: clock.beganAt + ms,
+  ...(clock.pausedAt === undefined ? {} : { pausedAt: clock.pausedAt + ms }),
+});
+
 const lengthOf = (clock: MatClock, lengths: readonly number[], at: number): number =>
   (lengths[at] ?? 0) + (clock.added[at] ?? 0);
 

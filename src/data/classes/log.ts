@@ -131,14 +131,6 @@ export const listDrilledIn = (database: Database, classId: string) =>
     [classId],
   );
 
-/** Asks that everybody who came to a class is added up anew: what was done about their errors changed. */
-export const askForWhoCame = (database: Database, classId: string) =>
-  runStatement(
-    database,
-    'select ask_for_people(array(select person_id from class_attendee where class_id = $1 and came is not null))',
-    [classId],
-  );
-
 /** Who did what of a class: whoever was in the group that did it. */
 const didIt = '(c.group_number = 0 or d.group_number = 0 or c.group_number = d.group_number)';
 

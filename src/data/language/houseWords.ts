@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { HouseWords, OwnCourse, OwnWord } from '@/core/vocabulary';
 import type { Database } from '../client';
-import { listRows, runStatement } from '../rows';
+import { findRow, listRows, runStatement } from '../rows';
 import { ownCourseShape } from './ownCourse';
 
 const ownRow = z
@@ -115,6 +115,12 @@ export const saveOwnCourse = (database: Database, id: string, start: string, cou
     course ? JSON.stringify(course) : null,
   ]);
 
+/** A row for each place beside marks where $1 is named: its page must go on telling what it was. */
+const namedBesideMarks = `select 1 from class_drilled where drill_id = $1
+  union all select 1 from unit where $1 = any(concept_ids)
+  union all select 1 from class_plan where strpos(content::text, to_jsonb($1::text)::text) > 0
+  union all select 1 from signed_review where strpos(content::text, to_jsonb($1::text)::text) > 0`;
+
 /** Sets or clears what a word was merged into. */
 export const saveMerge = (database: Database, id: string, intoId: string | undefined) =>
   runStatement(database, 'update own_word set merged_into_id = $2, version = version + 1 where id = $1', [
@@ -122,7 +128,7 @@ export const saveMerge = (database: Database, id: string, intoId: string | undef
     intoId ?? null,
   ]);
 
-/** Removes a word that no mark uses, with its aliases; 0 when a mark still names it. */
+/** Removes a word that nothing uses, with its aliases; 0 when something still names it. */
 export const deleteOwnWord = (database: Database, id: string) =>
   runStatement(
     database,
@@ -130,11 +136,18 @@ export const deleteOwnWord = (database: Database, id: string) =>
        delete from own_word w where w.id = $1
          and not exists (select 1 from mark m where m.concept_id = $1)
          and not exists (select 1 from own_word o where o.merged_into_id = $1)
+         and not exists (${namedBesideMarks})
        returning w.id),
      aliases as (delete from house_alias where concept_id in (select id from gone))
      select id from gone`,
     [id],
   );
+
+/** Whether a class, its plan, a unit of the curriculum or a signed review names a word. */
+export const isNamedBesideMarks = async (database: Database, id: string): Promise<boolean> =>
+  (await findRow(database, z.object({ id: z.string() }), `select $1::text as id where exists (${namedBesideMarks})`, [
+    id,
+  ])) !== undefined;
 
 /** Waits until nobody else changes the academy's words, and holds them until the transaction ends: what a change was checked against stays so. */
 export const holdHouseWords = (database: Database) => runStatement(database, 'select pg_advisory_xact_lock(7301)');

@@ -106,7 +106,7 @@ export function OwnWordTools({ own, kind }: { readonly own: OwnWord; readonly ki
       {message ? <Notice role="alert">{message}</Notice> : null}
       <ConfirmDialog
         title={`Take away “${own.name}”?`}
-        text="The word and its other names go. A word that marks still name is kept: merge it instead."
+        text="The word and its other names go. A word that marks, classes or reviews still name is kept: merge or hide it instead."
         confirm="Take it away"
         isOpen={removing}
         onClose={() => setRemoving(false)}

@@ -23,15 +23,7 @@ import {
   takePlanAgain,
   updateClass,
 } from '@/data/classes/classes';
-import {
-  askForWhoCame,
-  deleteDrilled,
-  putClassNote,
-  saveCame,
-  saveDrilled,
-  saveGroupOf,
-  saveHowItWas,
-} from '@/data/classes/log';
+import { deleteDrilled, putClassNote, saveCame, saveDrilled, saveGroupOf, saveHowItWas } from '@/data/classes/log';
 import { endRun, insertAskedRun } from '@/data/classes/runs';
 import { inTransaction, pool } from '@/data/client';
 import { queueTask } from '@/data/footage/queue';
@@ -115,7 +107,6 @@ export const logCame = defineCommand({
   run: async (_coach, classId, personId, came) => {
     if (!(await findClass(pool(), classId)) || !(await findPerson(pool(), personId))) return refuse(GONE);
     await saveCame(pool(), classId, personId, came);
-    await askForWhoCame(pool(), classId);
     revalidatePath(`/classes/${classId}`);
     return { ok: true };
   },
@@ -129,7 +120,6 @@ export const logGroup = defineCommand({
   run: async (_coach, classId, personId, group) => {
     if ((await saveGroupOf(pool(), classId, personId, group)) === 0)
       return refuse('They are not among those who came. Tick them first, or reload the page.');
-    await askForWhoCame(pool(), classId);
     revalidatePath(`/classes/${classId}`);
     return { ok: true };
   },
@@ -172,7 +162,6 @@ export const logDrilled = defineCommand({
     if (!findDrill(drillId)) return refuse('This drill is no longer in the library. Reload the page.');
     if (minutes === 0) await deleteDrilled(pool(), classId, drillId);
     else await saveDrilled(pool(), classId, drillId, minutes);
-    await askForWhoCame(pool(), classId);
     revalidatePath(`/classes/${classId}`);
     return { ok: true };
   },

@@ -26,6 +26,7 @@ import {
   holdHouseWords,
   insertAlias,
   insertOwnWord,
+  isNamedBesideMarks,
   saveHidden,
   saveHouseName,
   saveMerge,
@@ -184,17 +185,19 @@ export const mergeWord = defineCommand({
   },
 });
 
-/** Removes an own word that no mark names. */
+/** Removes an own word that nothing names. */
 export const removeOwnWord = defineCommand({
   actor: 'coach',
   args: [conceptId],
   run: async (_coach, id): Promise<Named> => {
     return change(async (database, house) => {
       if (!findOwnWord(house, id)) return unknown;
-      const gone = await deleteOwnWord(database, id);
-      return gone > 0
-        ? { ok: true, id }
-        : refuse('Marks name this word. Merge it into another one instead, so that they keep a name.');
+      if ((await deleteOwnWord(database, id)) > 0) return { ok: true, id };
+      return refuse(
+        (await isNamedBesideMarks(database, id))
+          ? 'Classes, units or reviews name this. Hide it instead: it is offered nowhere then, and they keep its name.'
+          : 'Marks name this word. Merge it into another one instead, so that they keep a name.',
+      );
     });
   },
 });

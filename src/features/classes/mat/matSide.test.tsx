@@ -144,6 +144,29 @@ it('follows another device, and shows the same where its own clock is ten minute
   expect(screen.getByRole('heading', { name: 'Show it' })).toBeTruthy();
 });
 
+it('puts right what a device ten minutes ahead began without a connection', async () => {
+  const ahead = 600_000;
+  vi.setSystemTime(START + ahead);
+  vi.stubGlobal('fetch', async () => {
+    if (server.isAway) throw new TypeError('away');
+    return new Response(JSON.stringify({ clock: server.clock, version: server.version, now: Date.now() - ahead }));
+  });
+  server.isAway = true;
+  open();
+  await press('Start');
+  await wait(30);
+  await press('Pause');
+  await wait(5);
+  expect(left()).toBe('7:30');
+  server.isAway = false;
+  await wait(4);
+  expect(server.version).toBe(1);
+  const kept = server.clock as MatClock;
+  expect(Math.abs(kept.beganAt - START)).toBeLessThan(100);
+  expect(Math.abs((kept.pausedAt ?? 0) - START - 30_000)).toBeLessThan(100);
+  expect(left()).toBe('7:30');
+});
+
 it('gives way to another device that moved on first, and says so', async () => {
   open();
   Object.assign(server, { clock: { at: 2, beganAt: START, added: [], took: [] }, version: 5 });

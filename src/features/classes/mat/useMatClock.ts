@@ -1,17 +1,21 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { MatClock } from '@/core/planning';
+import { type MatClock, shiftMatClock } from '@/core/planning';
 import { keepMatClock } from '@/server/classes/matActions';
 
 /** How often a device asks whether another one moved on. */
 const LOOK_MS = 3000;
+/** Less than this is the way there and back, not a wrong clock. */
+const SAME_TIME_MS = 2000;
 
 interface Held {
   readonly clock?: MatClock;
   readonly version: number;
   /** Set here and not known to the server yet. */
   readonly isUnsent: boolean;
+  /** How far ahead of this device's clock the server's was taken to be when it was set here, in milliseconds. */
+  readonly offset?: number;
 }
 export type KeptClock = Pick<Held, 'clock' | 'version'>;
 
@@ -50,11 +54,12 @@ export function useMatClock({ classId, group }: MatPlace, kept: KeptClock) {
   const [held, setHeld] = useState<Held>({ ...kept, isUnsent: false });
   const [isAway, setIsAway] = useState(false);
   const [told, setTold] = useState<string>();
-  const offset = useRef(0);
+  /** How far ahead of this device's clock the server's is, in milliseconds; unknown before it answered once. */
+  const offset = useRef<number | undefined>(undefined);
   const latest = useRef(held);
   const sending = useRef(false);
   latest.current = held;
-  const now = useCallback(() => Date.now() + offset.current, []);
+  const now = useCallback(() => Date.now() + (offset.current ?? 0), []);
   const take = useCallback(
     (next: Held) => {
       latest.current = next;
@@ -78,7 +83,7 @@ export function useMatClock({ classId, group }: MatPlace, kept: KeptClock) {
     if (theirs && isOurs) {
       // Set again meanwhile: that is still to be sent, on top of this.
       const isAgain = latest.current.clock !== sent.clock;
-      take({ clock: latest.current.clock, version: theirs.version, isUnsent: isAgain });
+      take({ clock: latest.current.clock, version: theirs.version, isUnsent: isAgain, offset: latest.current.offset });
       if (isAgain) void send();
       return;
     }
@@ -88,8 +93,18 @@ export function useMatClock({ classId, group }: MatPlace, kept: KeptClock) {
     }
   }, [classId, group, take]);
 
+  /** What was set here before the server's time was known, or by a clock that was changed since, is put right before it is sent. */
+  const learnOffset = useCallback(
+    (measured: number) => {
+      offset.current = measured;
+      const { clock, isUnsent, offset: before = 0 } = latest.current;
+      if (isUnsent && clock && Math.abs(measured - before) > SAME_TIME_MS)
+        take({ ...latest.current, clock: shiftMatClock(clock, measured - before), offset: measured });
+    },
+    [take],
+  );
+
   const look = useCallback(async () => {
-    if (latest.current.isUnsent) return send();
     const askedAt = Date.now();
     const answer = await fetch(`/api/classes/${classId}/clock?group=${group}`, { cache: 'no-store' }).catch(
       () => undefined,
@@ -98,10 +113,11 @@ export function useMatClock({ classId, group }: MatPlace, kept: KeptClock) {
       ? ((await answer.json().catch(() => undefined)) as (KeptClock & { now: number }) | undefined)
       : undefined;
     setIsAway(news === undefined);
-    if (!news || latest.current.isUnsent) return;
-    offset.current = news.now - (askedAt + Date.now()) / 2;
+    if (!news) return;
+    learnOffset(news.now - (askedAt + Date.now()) / 2);
+    if (latest.current.isUnsent) return send();
     if (news.version > latest.current.version) take({ clock: news.clock, version: news.version, isUnsent: false });
-  }, [classId, group, send, take]);
+  }, [classId, group, send, take, learnOffset]);
 
   useEffect(() => {
     const before = unsentOf({ classId, group }, kept);
@@ -114,8 +130,8 @@ export function useMatClock({ classId, group }: MatPlace, kept: KeptClock) {
 
   const set = (clock: MatClock) => {
     setTold(undefined);
-    take({ clock, version: latest.current.version, isUnsent: true });
-    void send();
+    take({ clock, version: latest.current.version, isUnsent: true, offset: offset.current ?? 0 });
+    void (offset.current === undefined ? look() : send());
   };
   return { clock: held.clock, set, now, isAway, told };
 }
