@@ -16,6 +16,7 @@ import {
 import { drills, errors, findDrill } from '../src/core/vocabulary';
 import { arbitraryAttendees } from '../tests/support/planning';
 import { brokenRulesOf } from '../tests/support/planRules';
+import { largeRun } from './largeRun';
 import { type BenchLine, timeWork } from './line';
 
 /** The seed of the figures that are printed; nothing was tuned on it. */
@@ -196,33 +197,9 @@ export function measureRuns(): BenchLine[] {
   const mean = (values: readonly number[]) => values.reduce((sum, one) => sum + one, 0) / values.length;
   const more = (values: readonly number[]) =>
     `${Math.round((mean(values) - 1) * 100)} % more (${Math.round((Math.min(...values) - 1) * 100)} to ${Math.round((Math.max(...values) - 1) * 100)} %)`;
-  const draws = drawsFrom(SEED);
-  const people = Array.from(
-    { length: 40 },
-    (_, at): Attendee => ({
-      ...{
-        personId: `p${at}`,
-        belt: draws.one(['white', 'blue', 'purple']),
-        age: 25,
-        weightKg: 70,
-        chance: 0.6,
-        injured: false,
-      },
-      needs: Array.from({ length: 8 }, () => ({
-        ...{ errorId: draws.one(errors.map((one) => one.id)), priority: draws.between(0, 3), count: 3, markIds: [] },
-      })),
-    }),
-  );
-  const classes = Array.from(
-    { length: 12 },
-    (_, at): RunClass => ({
-      ...{ classId: `c${at}`, day: at * 2, minutes: 75, uniform: 'gi', pairsOnMats: 20, attendees: people, locks: [] },
-    }),
-  );
-  const large = { classes, earlier: [], taughtOn: new Map(), isFair: true, seed: 1 };
   let gap = Number.NaN;
   const took = timeWork(() => {
-    const { benefit, bound = Number.NaN } = planRun(large);
+    const { benefit, bound = Number.NaN } = planRun(largeRun(SEED).run);
     gap = bound / benefit - 1;
   }, 1);
   return [

@@ -5,13 +5,14 @@ import { measureAcademy } from '../bench/academy/measure';
 import { importAsShipped } from '../bench/asShipped';
 import { measureClips } from '../bench/clips';
 import { measureFootage, measureUploads } from '../bench/footage';
+import type { BenchLine } from '../bench/line';
 import { measureLongRound } from '../bench/longRound';
 import { measurePages } from '../bench/pages';
 import { measureRanges } from '../bench/ranges';
 import { measureWhilePlanning } from '../bench/whilePlanning';
-import { openServer } from '../tests/support/server';
+import { openServer, type TestServer } from '../tests/support/server';
 import { build } from './application';
-import { ensureDebianPackages, projectFolder, say } from './steps';
+import { ensureDebianPackages, projectFolder, Stop, say } from './steps';
 
 /** Times a fixed piece of work five times: how unsteady the machine is while the benchmarks run. */
 function measureNoise(): { fastest: number; slowest: number } {
@@ -24,52 +25,69 @@ function measureNoise(): { fastest: number; slowest: number } {
   return { fastest: Math.min(...times), slowest: Math.max(...times) };
 }
 
-/** All benchmarks in one run, written to bench/results.md. */
-export async function runBenchmarks(): Promise<void> {
-  await ensureDebianPackages(['postgresql', 'ffmpeg', 'chromium']);
-  await build();
-  const before = measureNoise();
-  say('reading, matching, planning …');
-  const { measureCore } = await importAsShipped<typeof import('../bench/core')>('bench/core.ts');
-  const { measureLanguage } = await importAsShipped<typeof import('../bench/language')>('bench/language.ts');
-  const { measureKeyStrokes } = await importAsShipped<typeof import('../bench/keyStrokes')>('bench/keyStrokes.ts');
-  const { measurePatterns } = await importAsShipped<typeof import('../bench/patterns')>('bench/patterns.ts');
-  const lines = [...(await measureCore()), ...measureLanguage(), ...measureKeyStrokes(), ...measurePatterns()];
-  say('half a year of classes in simulated academies …');
-  const { measureRuns } = await importAsShipped<typeof import('../bench/runs')>('bench/runs.ts');
-  const { measureWorked } = await importAsShipped<typeof import('../bench/worked')>('bench/worked.ts');
-  lines.push(...measureRuns(), ...measureWorked());
+/** What is measured together, in one run, by the name under which it can be asked for. */
+const parts: Readonly<Record<string, () => Promise<readonly BenchLine[]>>> = {
+  language: async () => {
+    const { measureCore } = await importAsShipped<typeof import('../bench/core')>('bench/core.ts');
+    const { measureLanguage } = await importAsShipped<typeof import('../bench/language')>('bench/language.ts');
+    const { measureKeyStrokes } = await importAsShipped<typeof import('../bench/keyStrokes')>('bench/keyStrokes.ts');
+    const { measurePatterns } = await importAsShipped<typeof import('../bench/patterns')>('bench/patterns.ts');
+    return [...(await measureCore()), ...measureLanguage(), ...measureKeyStrokes(), ...measurePatterns()];
+  },
+  classes: async () => {
+    const { measureRuns } = await importAsShipped<typeof import('../bench/runs')>('bench/runs.ts');
+    const { measureWorked } = await importAsShipped<typeof import('../bench/worked')>('bench/worked.ts');
+    return [...measureRuns(), ...measureWorked(), ...(await measureWhilePlanning())];
+  },
+  footage: () =>
+    withServer(async (server, scratch) => [
+      ...(await measureRanges(server, scratch)),
+      ...(await measureUploads(server, scratch)),
+      ...(await measureFootage(server, scratch)),
+      ...(await measureClips(scratch)),
+    ]),
+  pages: () => withServer(async (server) => [...(await measurePages(server.url)), ...(await measureLongRound(server))]),
+  academy: measureAcademy,
+};
+
+async function withServer(
+  work: (server: TestServer, scratch: string) => Promise<readonly BenchLine[]>,
+): Promise<readonly BenchLine[]> {
   const scratch = mkdtempSync(path.join(tmpdir(), 'owl-bench-'));
   const server = await openServer('bench', true, { mostUploadBytes: 6 * 1024 ** 3 });
   try {
-    say('ranges of footage against a plain static server …');
-    lines.push(...(await measureRanges(server, scratch)));
-    say('uploads, one of them of 4 GiB …');
-    lines.push(...(await measureUploads(server, scratch)));
-    say('the copy for looking, seeking and stepping …');
-    lines.push(...(await measureFootage(server, scratch)));
-    say('a reel as a film …');
-    lines.push(...(await measureClips(scratch)));
-    say('pages and key presses in the browser …');
-    lines.push(...(await measurePages(server.url)));
-    say('a round with 2,000 marks in Review …');
-    lines.push(...(await measureLongRound(server)));
+    return await work(server, scratch);
   } finally {
     await server.close();
     rmSync(scratch, { recursive: true, force: true });
   }
-  say('pages while classes are planned beside them …');
-  lines.push(await measureWhilePlanning());
-  say('an academy of 300 students, 20,000 rounds and a million marks …');
-  lines.push(...(await measureAcademy()));
-  const after = measureNoise();
-  const noise = Math.max(before.slowest, after.slowest) / Math.min(before.fastest, after.fastest);
-  const text = [
-    '# Benchmarks',
+}
+
+/** One part of the benchmarks, or all of them, each written to its file in bench/results. */
+export async function runBenchmarks(wanted?: string): Promise<void> {
+  if (wanted !== undefined && !parts[wanted])
+    throw new Stop(`There is no part “${wanted}” of the benchmarks. Parts: ${Object.keys(parts).join(', ')}.`);
+  await ensureDebianPackages(['postgresql', 'ffmpeg', 'chromium']);
+  await build();
+  for (const [name, measure] of Object.entries(parts)) {
+    if (wanted !== undefined && name !== wanted) continue;
+    say(`measuring: ${name} …`);
+    const before = measureNoise();
+    const lines = await measure();
+    const after = measureNoise();
+    const text = report(name, lines, Math.min(before.fastest, after.fastest), Math.max(before.slowest, after.slowest));
+    writeFileSync(path.join(projectFolder, 'bench', 'results', `${name}.md`), text);
+    console.log(text);
+  }
+}
+
+const report = (name: string, lines: readonly BenchLine[], fastest: number, slowest: number): string =>
+  [
+    `# Benchmarks: ${name}`,
     '',
-    `${new Date().toISOString().slice(0, 10)}, ${cpus().length} cores, Node.js ${process.version}. Written by \`bin/owl bench\`.`,
+    `${new Date().toISOString().slice(0, 10)}, ${cpus().length} cores, Node.js ${process.version}. Written by \`bin/owl bench ${name}\`.`,
     '',
-    `The machine is shared: the same fixed work took between ${before.fastest.toFixed(0)} and ${Math.max(before.slowest, after.slowest).toFixed(0)} ms in this run, a factor of ${noise.toFixed(2)}.`,
+    `The machine is shared: the same fixed work took between ${fastest.toFixed(0)} and ${slowest.toFixed(0)} ms in this run, a factor of ${(slowest / fastest).toFixed(2)}.`,
     'Read times as orders of magnitude; the ratios were taken side by side in the same run.',
     '',
     '| what | measured | goal |',
@@ -77,6 +95,3 @@ export async function runBenchmarks(): Promise<void> {
     ...lines.map((line) => `| ${line.what} | ${line.measured} | ${line.goal ?? ''} |`),
     '',
   ].join('\n');
-  writeFileSync(path.join(projectFolder, 'bench', 'results.md'), text);
-  console.log(text);
-}

@@ -15,7 +15,7 @@ console.log(`bin/owl VERB
   dev      the demo academy for whoever writes the program: pages and worker follow the files; in the foreground
   test     every check and test, with its own set-up
            (test NAME: one check, or every test whose file has NAME in its path; test faults: two hundred kills, counted)
-  bench    the benchmarks, written to bench/results.md
+  bench    the benchmarks, written to bench/results (bench PART: language, classes, footage, pages or academy)
   help     this text
 
 The address is http://127.0.0.1:4310 unless OWL_PORT says otherwise. Data lie in data/ beside the code,

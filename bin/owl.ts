@@ -109,7 +109,7 @@ const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   restore,
   dev: develop,
   test: runTests,
-  bench: runBenchmarks,
+  bench: () => runBenchmarks(process.argv[3]),
 };
 
 const asksForHelp = process.argv.slice(2).some((word) => word === '-h' || word === '--help');
