@@ -34,6 +34,7 @@ export const coaches = [
   { signInName: 'ludo', displayName: 'Ludo Reyhart', role: 'head' },
   { signInName: 'felix', displayName: 'Felix Aduro', role: 'assistant' },
   { signInName: 'iris', displayName: 'Iris Kovar', role: 'assistant' },
+  { signInName: 'tova', displayName: 'Tova Lindgren', role: 'helper' },
 ] as const;
 
 /** Printed at the start of the demo; the demo listens on loopback only. */

@@ -66,6 +66,44 @@ test('nothing but the sign-in page answers without a session, footage included',
   expect(await forged.text()).not.toContain('ana-marek');
 });
 
+test('a helper at the mat reaches the classes’ clock and log, and nothing else', async ({ page }) => {
+  await signIn(page, server.url, 'tova');
+  const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
+  const open = new Set<string>();
+  for (const { address, api } of listAddresses()) {
+    if (['/sign-in', '/api/alive'].includes(address) || address.includes('[token]')) continue;
+    const methods = api ? (['GET', 'PUT', 'POST', 'HEAD'] as const) : (['GET'] as const);
+    for (const method of methods) {
+      const answer = await fetch(server.url + address, { method, headers: { cookie }, redirect: 'manual' });
+      const text = await answer.text();
+      const isAway = text.includes('/mat;') || text.includes('NEXT_REDIRECT');
+      if (answer.status === 200 && !isAway) open.add(address);
+      else if (api) expect([401, 403, 405], `${method} ${address}`).toContain(answer.status);
+      else expect([200, 303, 307], `${method} ${address}`).toContain(answer.status);
+      if (!open.has(address)) expect(text, address).not.toContain('Ana Velden');
+    }
+  }
+  expect([...open].sort()).toEqual(
+    [
+      `/api/classes/${samples['[classId]']}/clock`,
+      '/account',
+      `/classes/${samples['[classId]']}/mat`,
+      '/mat',
+      `/mat/${samples['[classId]']}`,
+    ].sort(),
+  );
+  // What keeps happening to whom is not in what they are sent.
+  const { rows } = await server.query('select content from class_plan where class_id = $1 and content is not null', [
+    samples['[classId]'],
+  ]);
+  if (rows.length > 0) {
+    const sent = await (
+      await fetch(`${server.url}/classes/${samples['[classId]']}/mat`, { headers: { cookie } })
+    ).text();
+    expect(sent).not.toMatch(/lastSeenOn/);
+  }
+});
+
 test('pages carry a strict policy, and the session cookie is out of reach of scripts', async ({ page, context }) => {
   const answer = await page.goto(`${server.url}/sign-in`);
   const policy = answer!.headers()['content-security-policy']!;

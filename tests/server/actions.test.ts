@@ -11,7 +11,10 @@ import { emptyDatabase, seedCoach, seedPerson, seedRound } from '../support/seed
 class Away extends Error {}
 let coach: Pick<Coach, 'id' | 'role'>;
 vi.mock('@/server/accounts/currentCoach', () => ({
-  requireCoach: async () => coach,
+  requireCoach: async (least = 'coach') => {
+    if (coach.role === 'helper' && least !== 'helper') throw new Away('/mat');
+    return coach;
+  },
   findCurrentCoach: async () => coach,
 }));
 vi.mock('next/cache', () => ({ revalidatePath: () => undefined }));
@@ -26,7 +29,7 @@ vi.mock('next/navigation', () => ({
 
 type Action = (...args: unknown[]) => Promise<unknown>;
 /** Every action of the application: a new one is tried by itself. Those of accounts take forms and are tried in the browser. */
-const modules = import.meta.glob<Record<string, Action>>(['/src/server/*/*Actions.ts', '!/src/server/accounts/*']);
+const modules = import.meta.glob<Record<string, Action>>(['/src/server/**/*Actions.ts', '!/src/server/accounts/*']);
 
 let round: Round;
 let ids: string[];
@@ -153,6 +156,39 @@ describe('a class', () => {
       });
     expect(await saveClass(classDraft, { id: randomUUID(), version: 0 })).toMatchObject({ ok: true });
   });
+});
+
+/** Which actions do not turn a role away at the door, whatever they are given. */
+async function openTo(role: Coach['role']): Promise<string[]> {
+  coach = { ...coach, role };
+  const open: string[] = [];
+  for (const load of Object.values(modules))
+    for (const [name, action] of Object.entries(await load())) {
+      const outcome = await action().catch((error: unknown) => (error instanceof Away ? 'Only' : String(error)));
+      if (!JSON.stringify(outcome).includes('Only')) open.push(name);
+    }
+  return open.sort();
+}
+
+it('lets a helper log classes and run their clock, and an assistant do what is no head coach’s', async () => {
+  const [all, assistants, helpers] = [await openTo('head'), await openTo('assistant'), await openTo('helper')];
+  // Students give these two, by the token of their link.
+  const ofStudents = ['noteLooked', 'sayAnswer'];
+  expect(helpers).toEqual(
+    ['keepMatClock', 'logCame', 'logDrilled', 'logGroup', 'logHowItWas', 'logNote', ...ofStudents].sort(),
+  );
+  expect(all.filter((one) => !assistants.includes(one))).toEqual([
+    ...[
+      'askForPackage',
+      'backUpNow',
+      'bringPackageIn',
+      'erasePerson',
+      'leavePackage',
+      'lookAtBackups',
+      'lookAtExchange',
+    ],
+    ...['savePlanNumbers', 'takePackageBack'],
+  ]);
 });
 
 describe('a form whose answer was lost', () => {

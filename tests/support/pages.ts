@@ -6,7 +6,7 @@ export async function signIn(page: Page, url: string, name = 'ludo', password = 
   await page.getByLabel('Sign-in name').fill(name);
   await page.getByLabel('Password').fill(password);
   await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.waitForURL('**/footage');
+  await page.waitForURL(/\/(footage|mat)$/);
 }
 
 /** Collects what the browser complains about: errors of scripts, of the content policy, of hydration. */

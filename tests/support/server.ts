@@ -111,10 +111,15 @@ export async function openServer(
   const bringDatabaseBack = () => asAdmin(`alter database ${pg.escapeIdentifier(databaseName)} allow_connections true`);
   let worker: ChildProcess | undefined;
   const startWorker = () => {
-    worker = spawn(process.execPath, ['--import', 'tsx', 'bin/worker.ts'], {
+    const begun = spawn(process.execPath, ['--import', 'tsx', 'bin/worker.ts'], {
       cwd: project,
       env,
       stdio: ['ignore', log, log],
+    });
+    worker = begun;
+    // One that ends by itself, as when its database is killed in the middle of a task, is started anew, as the supervisor does.
+    begun.once('exit', () => {
+      if (worker === begun) setTimeout(() => worker === begun && startWorker(), 500);
     });
   };
   const end = async (dying: ChildProcess | undefined, signal: NodeJS.Signals) => {

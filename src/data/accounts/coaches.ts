@@ -8,7 +8,7 @@ const coachRow = z
     id: z.string(),
     sign_in_name: z.string(),
     display_name: z.string(),
-    role: z.enum(['head', 'assistant']),
+    role: z.enum(['head', 'assistant', 'helper']),
     password_hash: z.string(),
     reaction_lead_seconds: z.number(),
     weight_unit: z.enum(weightUnits),
@@ -55,13 +55,11 @@ export const updatePassword = (database: Database, coachId: string, passwordHash
     passwordHash,
   ]);
 
-/** Ends an assistant's account; 0 rows for a head coach's, or one that is ended. */
+/** Ends the account of an assistant or a helper; 0 rows for a head coach's, or one that is ended. */
 export const endCoach = (database: Database, coachId: string) =>
-  runStatement(
-    database,
-    "update coach set ended_at = now() where id = $1 and role = 'assistant' and ended_at is null",
-    [coachId],
-  );
+  runStatement(database, "update coach set ended_at = now() where id = $1 and role <> 'head' and ended_at is null", [
+    coachId,
+  ]);
 
 export const updateCoachPreferences = (
   database: Database,

@@ -6,14 +6,19 @@ import { FormMessage } from '@/forms/FormMessage';
 import { whyNot } from '@/forms/whyNot';
 import { addCoach, changePassword, endAccount, signOutEverywhere } from '@/server/accounts/accountActions';
 import { Fields, Notice, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
-import { Button, ConfirmDialog, Form, TextField } from '@/ui/primitives';
+import { Button, ConfirmDialog, Form, Select, TextField } from '@/ui/primitives';
 
 export interface CoachLine {
   readonly id: string;
   readonly displayName: string;
   readonly signInName: string;
-  readonly role: string;
+  readonly role: 'head' | 'assistant' | 'helper';
 }
+const roleWords = { head: 'head coach', assistant: 'assistant', helper: 'helper at the mat' } as const;
+const furtherRoles = [
+  { value: 'assistant', label: 'an assistant coach' },
+  { value: 'helper', label: 'a helper: logs classes, sees nothing else' },
+] as const;
 
 /** One's own password, and the way out of every device. */
 export function PasswordSection() {
@@ -61,7 +66,7 @@ export function PasswordSection() {
   );
 }
 
-/** Who may sign in; the head coach makes and ends accounts. */
+/** Who may sign in, and as what; the head coach makes and ends accounts. */
 export function CoachesSection({
   coaches,
   isHead,
@@ -73,6 +78,7 @@ export function CoachesSection({
   const [outcome, add, adding] = useActionState(addCoach, undefined);
   const [leaving, setLeaving] = useState<CoachLine>();
   const [problem, setProblem] = useState<string>();
+  const [role, setRole] = useState<(typeof furtherRoles)[number]['value']>('assistant');
   const end = async (one: CoachLine) => {
     const answer = await endAccount(one.id).catch(() => undefined);
     setProblem(whyNot(answer));
@@ -100,7 +106,7 @@ export function CoachesSection({
                 <tr key={one.id}>
                   <td>{one.displayName}</td>
                   <td>{one.signInName}</td>
-                  <td>{one.role === 'head' ? 'head coach' : 'assistant'}</td>
+                  <td>{roleWords[one.role]}</td>
                   {isHead ? (
                     <td>
                       {one.role === 'head' ? null : (
@@ -122,7 +128,7 @@ export function CoachesSection({
           {isHead ? (
             <Form action={add} validationErrors={outcome?.ok === false ? outcome.messages : undefined}>
               <Stack>
-                <h3>Another coach</h3>
+                <h3>Another account</h3>
                 <Fields>
                   <TextField label="Name" name="displayName" isRequired />
                   <TextField label="Signs in as" name="signInName" isRequired />
@@ -133,7 +139,9 @@ export function CoachesSection({
                     autoComplete="new-password"
                     isRequired
                   />
+                  <Select label="For" options={furtherRoles} value={role} onChange={setRole} />
                 </Fields>
+                <input type="hidden" name="role" value={role} />
                 <Row>
                   <Button type="submit" isPending={adding}>
                     Add the account

@@ -67,7 +67,7 @@ const academy = {
 const coaches = [
   { id: '1', displayName: 'Ludo', signInName: 'ludo', role: 'head' },
   { id: '2', displayName: 'Felix', signInName: 'felix', role: 'assistant' },
-];
+] as const;
 const sessions = [
   {
     id: 's1',
@@ -84,7 +84,7 @@ const sessions = [
     isThis: false,
   },
 ];
-const open = (role: string, more: Partial<SettingsPageProps> = {}) =>
+const open = (role: 'head' | 'assistant', more: Partial<SettingsPageProps> = {}) =>
   render(
     <SettingsPage
       academy={academy}

@@ -19,10 +19,10 @@ import { noteSuccess, revokeAllSessions, revokeOtherSessions, revokeSessionById 
 import { inTransaction, pool } from '@/data/client';
 import { defineCommand } from '../kernel/defineCommand';
 import { refusalOf } from '../kernel/refusalOf';
-import { newAccountInput, passwordChangeInput, signInInput } from './accountInput';
+import { furtherAccountInput, newAccountInput, passwordChangeInput, signInInput } from './accountInput';
 import { admitGuess } from './admitGuess';
 import { clientAddress } from './clientAddress';
-import { closeSession, currentDevice, currentSession, openSession, requireCoach } from './currentCoach';
+import { closeSession, currentDevice, currentSession, homeOf, openSession, requireCoach } from './currentCoach';
 import { waitWords } from './guessDelay';
 import { isAcademyNew } from './isAcademyNew';
 import { passwordProblem } from './passwordRules';
@@ -55,7 +55,7 @@ export async function signIn(_previous: unknown, form: unknown): Promise<Told> {
       return refuse('Sign-in name and password do not belong together. Check both and try again.');
     await noteSuccess(pool(), attemptId);
     await openSession(coach.id);
-    redirect('/footage');
+    redirect(homeOf(coach));
   });
 }
 
@@ -65,7 +65,7 @@ export async function signOut(): Promise<void> {
 }
 
 export async function signOutEverywhere(): Promise<void> {
-  const coach = await requireCoach();
+  const coach = await requireCoach('helper');
   await revokeAllSessions(pool(), coach.id);
   await closeSession();
   redirect('/sign-in');
@@ -92,19 +92,19 @@ export async function createFirstAccount(_previous: unknown, form: unknown): Pro
   });
 }
 
-/** Another coach's account; only the head coach may make one. */
+/** The account of another coach or of a helper; only the head coach may make one. */
 export const addCoach = defineCommand({
   actor: 'head-coach',
   noted: 'account-made',
-  args: [z.unknown(), z.unknown().transform(entriesOf).pipe(newAccountInput)],
-  run: (_coach, _previous, { password, displayName, signInName }): Promise<Told> =>
+  args: [z.unknown(), z.unknown().transform(entriesOf).pipe(furtherAccountInput)],
+  run: (_coach, _previous, { password, displayName, signInName, role }): Promise<Told> =>
     unlessBusy(async () => {
       const account = {
         displayName,
         signInName,
-        role: 'assistant',
+        role,
         passwordHash: await hashPassword(password),
-      } as const;
+      };
       if ((await insertCoach(pool(), { id: randomUUID(), ...account })) === 0)
         return refuse('Somebody already has this sign-in name. Choose another.', 'signInName');
       revalidatePath('/settings');
@@ -114,7 +114,7 @@ export const addCoach = defineCommand({
 
 /** Changes one's own password. Every other browser is signed out, and none is known any more. */
 export const changePassword = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   noted: 'password-changed',
   args: [z.unknown(), z.unknown().transform(entriesOf).pipe(passwordChangeInput)],
   run: (coach, _previous, { currentPassword, password }): Promise<Told> =>
@@ -138,7 +138,7 @@ export const changePassword = defineCommand({
     }),
 });
 
-/** Ends an assistant's account: they sign in no more, and are signed out everywhere. What they marked and signed keeps their name. */
+/** Ends the account of an assistant or a helper: they sign in no more, and are signed out everywhere. What they marked and signed keeps their name. */
 export const endAccount = defineCommand({
   actor: 'head-coach',
   noted: 'account-ended',
@@ -158,7 +158,7 @@ export const endAccount = defineCommand({
 
 /** Ends one of the coach's own sessions: a phone that is lost, say. */
 export const endSession = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   noted: 'session-ended',
   args: [z.uuid()],
   misfit: 'This session has ended already.',

@@ -18,11 +18,24 @@ const DEVICE_DAYS = 365;
 
 const readToken = async (name: string): Promise<Buffer | undefined> => hashOfSent((await cookies()).get(name)?.value);
 
-/** The coach of this request; undefined when signed out, expired, revoked or ended. Only a hash of the token is stored. */
-export const findCurrentCoach = cache(async (): Promise<Coach | undefined> => {
+/** Whose session this request carries; undefined when signed out, expired, revoked or ended. Only a hash of the token is stored. */
+const findSignedIn = cache(async (): Promise<Coach | undefined> => {
   const session = await readToken(SESSION_COOKIE);
   return session && findCoachBySession(pool(), session);
 });
+
+/** The least that somebody must be: everything but the logging of classes is for coaches. */
+export type Least = 'helper' | 'coach';
+const isAllowed = (coach: Coach, least: Least): boolean => least === 'helper' || coach.role !== 'helper';
+
+/** The coach of this request, and where helpers are let in a helper too; undefined for everybody else. */
+export async function findCurrentCoach(least: Least = 'coach'): Promise<Coach | undefined> {
+  const coach = await findSignedIn();
+  return coach && isAllowed(coach, least) ? coach : undefined;
+}
+
+/** Where somebody begins who signs in. */
+export const homeOf = ({ role }: Pick<Coach, 'role'>): string => (role === 'helper' ? '/mat' : '/footage');
 
 /** For what lasts longer than a request: whether the session that began it is open still. */
 export async function openSessionCheck(): Promise<() => Promise<boolean>> {
@@ -33,10 +46,11 @@ export async function openSessionCheck(): Promise<() => Promise<boolean>> {
 export const currentSession = (): Promise<Buffer | undefined> => readToken(SESSION_COOKIE);
 export const currentDevice = (): Promise<Buffer | undefined> => readToken(DEVICE_COOKIE);
 
-/** The coach of this page, or the way to the sign-in page (or to the first account, when there is none yet). */
-export async function requireCoach(): Promise<Coach> {
-  const coach = await findCurrentCoach();
-  if (coach) return coach;
+/** The coach of this page, or the way to the sign-in page (or to the first account, when there is none yet); for a helper where none is let in, to theirs. */
+export async function requireCoach(least: Least = 'coach'): Promise<Coach> {
+  const coach = await findSignedIn();
+  if (coach && isAllowed(coach, least)) return coach;
+  if (coach) redirect(homeOf(coach));
   redirect((await isAcademyNew()) ? '/first-account' : '/sign-in');
 }
 

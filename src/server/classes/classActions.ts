@@ -101,7 +101,7 @@ const drillMinutes = z.number().int().min(0).max(240);
 
 /** Says whether somebody came to a class that was held. */
 export const logCame = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   args: [z.uuid(), z.uuid(), z.boolean()],
   misfit: GONE,
   run: async (_coach, classId, personId, came) => {
@@ -114,7 +114,7 @@ export const logCame = defineCommand({
 
 /** Says in which of two groups somebody was who came; 0 is both. */
 export const logGroup = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   args: [z.uuid(), z.uuid(), z.number().int().min(0).max(2)],
   misfit: GONE,
   run: async (_coach, classId, personId, group) => {
@@ -127,7 +127,7 @@ export const logGroup = defineCommand({
 
 /** Says of somebody who came whether they struggled and what hurt. */
 export const logHowItWas = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   args: [z.uuid(), z.uuid(), howItWasInput],
   misfit: 'Write what hurt in at most 200 characters.',
   run: async (_coach, classId, personId, how) => {
@@ -140,7 +140,7 @@ export const logHowItWas = defineCommand({
 
 /** Says how a class went, unless another coach said something since `version`: then nothing is changed. */
 export const logNote = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   args: [z.uuid(), noteInput, z.number().int().min(0)],
   misfit: 'Write at most 2,000 characters on how it went and 1,000 on what was dangerous.',
   run: async (coach, classId, note, version): Promise<Outcome<{ readonly version: number }>> => {
@@ -154,7 +154,7 @@ export const logNote = defineCommand({
 
 /** Says what was drilled in a class, and for how many minutes; 0 takes it out. */
 export const logDrilled = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   args: [z.uuid(), z.string().max(120), drillMinutes],
   misfit: 'Write whole minutes from 1 to 240.',
   run: async (_coach, classId, drillId, minutes) => {

@@ -85,7 +85,7 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
   };
 }
 
-async function loadLog(classId: string): Promise<ClassLog> {
+export async function loadLog(classId: string): Promise<ClassLog> {
   const [came, drilled, note] = await Promise.all([
     listCame(pool(), classId),
     listDrilledIn(pool(), classId),

@@ -9,7 +9,7 @@ import { defineCommand } from '../kernel/defineCommand';
 
 /** Sets the clock of a class, or of one of its groups, for every device, unless another one set it since `version`: then what holds is told, and nothing is changed. */
 export const keepMatClock = defineCommand({
-  actor: 'coach',
+  actor: 'helper',
   args: [z.uuid(), z.number().int().min(0).max(2), matClockShape, z.number().int().min(0).max(2_000_000_000)],
   misfit: 'This clock cannot be kept. Reload the page.',
   run: async (coach, classId, group, clock, version): Promise<Outcome<{ readonly kept?: KeptMatClock }>> => {

@@ -23,8 +23,8 @@ type Callable<Args extends unknown[]> = Args extends [...infer Rest, infer Last]
   : Args;
 
 export interface CommandOf<Given extends Shapes, Value extends object> {
-  /** Who may give it; an assistant is refused what only the head coach may do. */
-  readonly actor: 'coach' | 'head-coach';
+  /** Who may give it; a helper is refused what is for coaches, an assistant what only the head coach may do. */
+  readonly actor: 'helper' | 'coach' | 'head-coach';
   /** The shape of each argument: anybody can send anything, and what reaches `run` has passed. */
   readonly args: Given;
   /** What is said when arguments do not fit that no form of ours sends, such as the id of something that is gone; absent tells what is wrong with each field. */
@@ -34,6 +34,7 @@ export interface CommandOf<Given extends Shapes, Value extends object> {
   readonly run: (coach: Coach, ...args: Arguments<Given>) => Promise<Outcome<Value>>;
 }
 
+const ONLY_COACHES = 'Only coaches can do this. Ask one of them.';
 const ONLY_HEAD = 'Only the head coach can do this.';
 const NOT_STORABLE = 'Something in it cannot be kept. Check the fields, then try again.';
 
@@ -46,7 +47,8 @@ export function defineCommand<const Given extends Shapes, Value extends object =
   return async (
     ...sent: Callable<Sent<Given>> extends infer Called extends unknown[] ? Called : never
   ): Promise<Outcome<Value>> => {
-    const coach = await requireCoach();
+    const coach = await requireCoach('helper');
+    if (actor !== 'helper' && coach.role === 'helper') return refuse(ONLY_COACHES);
     if (actor === 'head-coach' && coach.role !== 'head') return refuse(ONLY_HEAD);
     // Arguments that were left out come as absent ones; more than there are places is no call of ours.
     const padded = [...sent, ...Array.from({ length: Math.max(0, args.length - sent.length) }, () => undefined)];

@@ -32,7 +32,7 @@ export function Masthead({ places, end }: MastheadProps) {
   const path = usePathname() ?? '';
   return (
     <Bar>
-      <Link href="/footage" className="name">
+      <Link href={places[0]?.href ?? '/'} className="name">
         <Owl size={26} /> <span className="wordmark">Unhurried Owl</span>
       </Link>
       <nav aria-label="Main">

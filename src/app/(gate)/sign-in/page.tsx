@@ -1,13 +1,14 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { SignIn } from '@/features/account/SignIn';
-import { findCurrentCoach } from '@/server/accounts/currentCoach';
+import { findCurrentCoach, homeOf } from '@/server/accounts/currentCoach';
 import { isAcademyNew } from '@/server/accounts/isAcademyNew';
 
 export const metadata: Metadata = { title: 'Sign in' };
 
 export default async function SignInPage() {
-  if (await findCurrentCoach()) redirect('/footage');
+  const coach = await findCurrentCoach('helper');
+  if (coach) redirect(homeOf(coach));
   if (await isAcademyNew()) redirect('/first-account');
   return <SignIn />;
 }

@@ -61,10 +61,12 @@ export interface MatSideProps {
   readonly group: number;
   readonly names: Readonly<Record<string, string>>;
   readonly kept: KeptClock;
+  /** Where the class is logged, and where "Leave" leads. */
+  readonly classHref: string;
 }
 
 /** The class at arm's length: what is on, how long still, what comes; with pauses and a bell, the same on every device, also while the connection is away. */
-export function MatSide({ classId, title, plan, group, names, kept }: MatSideProps) {
+export function MatSide({ classId, title, plan, group, names, kept, classHref }: MatSideProps) {
   const { blocks } = plan;
   const house = useHouse();
   const lengths = useMemo(() => blocks.map((block) => block.minutes * 60), [blocks]);
@@ -105,7 +107,7 @@ export function MatSide({ classId, title, plan, group, names, kept }: MatSidePro
         <Button look="plain" onPress={() => setHasBell(!hasBell)}>
           {hasBell ? 'Bell is on' : 'Bell is off'}
         </Button>
-        <Link href={`/classes/${classId}`}>Leave</Link>
+        <Link href={classHref}>Leave</Link>
       </header>
       <MatBlock plan={plan} at={at} nameOf={nameOf}>
         {told ? <Notice role="status">{told}</Notice> : null}
@@ -121,7 +123,11 @@ export function MatSide({ classId, title, plan, group, names, kept }: MatSidePro
       </MatBlock>
       <footer>
         {reading?.isOver ? (
-          <WriteDown classId={classId} done={clock ? minutesDone(clock, blocks, now()) : new Map()} />
+          <WriteDown
+            classId={classId}
+            classHref={classHref}
+            done={clock ? minutesDone(clock, blocks, now()) : new Map()}
+          />
         ) : (
           <div className="next">
             {blocks[at + 1] ? (
@@ -193,7 +199,15 @@ function useShortNames(names: Readonly<Record<string, string>>) {
 }
 
 /** After the last bell: what was really drilled goes to the class's log by one press. */
-function WriteDown({ classId, done }: { readonly classId: string; readonly done: ReadonlyMap<string, number> }) {
+function WriteDown({
+  classId,
+  classHref,
+  done,
+}: {
+  readonly classId: string;
+  readonly classHref: string;
+  readonly done: ReadonlyMap<string, number>;
+}) {
   const router = useRouter();
   const [asking, setAsking] = useState(false);
   const [message, setMessage] = useState<string>();
@@ -202,7 +216,7 @@ function WriteDown({ classId, done }: { readonly classId: string; readonly done:
       const outcome = await logDrilled(classId, drillId, minutes).catch(() => undefined);
       if (!outcome?.ok) return setMessage('Not all of it is kept: there is no connection. Press again when there is.');
     }
-    router.push(`/classes/${classId}`);
+    router.push(classHref);
   };
   return (
     <div className="next">

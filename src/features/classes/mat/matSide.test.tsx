@@ -81,6 +81,7 @@ const open = (kept = { version: server.version, clock: server.clock as MatClock 
         group={group}
         names={{ p: 'Ana Velden', q: 'Nadia Brandt' }}
         kept={kept}
+        classHref="/classes/k"
       />
     </HouseProvider>,
   );

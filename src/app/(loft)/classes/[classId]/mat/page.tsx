@@ -4,7 +4,7 @@ import { onePlace } from '@/app/onePlace';
 import { partsOf } from '@/core/planning';
 import { NothingHere } from '@/features/account/NothingHere';
 import { MatSide } from '@/features/classes/mat/MatSide';
-import { loadClass } from '@/server/classes/loadClass';
+import { loadMatClass } from '@/server/classes/loadAtMat';
 import { groupIn, loadMatClock } from '@/server/classes/loadMat';
 import { loadHouse } from '@/server/language/loadHouse';
 import { HouseProvider } from '@/terms/HouseContext';
@@ -18,13 +18,13 @@ interface Address {
 
 export default async function Mat({ params, searchParams }: Address) {
   const { classId } = await params;
-  const page = await loadClass(classId);
+  const page = await loadMatClass(classId);
   if (!page) return <NothingHere />;
-  if (!page.stored) redirect(`/classes/${classId}`);
-  const { plan } = page.stored;
+  const classHref = page.isForHelper ? `/mat/${classId}` : `/classes/${classId}`;
+  const { plan } = page;
+  if (!plan) redirect(classHref);
   // Two groups have a clock each; without one in the address it is the first.
   const group = plan.groups ? groupIn(onePlace((await searchParams).group)) || 1 : 0;
-  const names = Object.fromEntries(page.people.map((person) => [person.id, person.name]));
   return (
     <HouseProvider house={await loadHouse()}>
       <MatSide
@@ -33,8 +33,9 @@ export default async function Mat({ params, searchParams }: Address) {
         key={group}
         plan={partsOf(plan)[Math.max(0, group - 1)] ?? plan}
         group={group}
-        names={names}
+        names={Object.fromEntries(page.people.map((person) => [person.id, person.name]))}
         kept={await loadMatClock(classId, group)}
+        classHref={classHref}
       />
     </HouseProvider>
   );

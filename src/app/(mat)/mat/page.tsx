@@ -1,0 +1,9 @@
+import type { Metadata } from 'next';
+import { MatClasses } from '@/features/classes/mat/MatClasses';
+import { loadMatClasses } from '@/server/classes/loadAtMat';
+
+export const metadata: Metadata = { title: 'At the mat' };
+
+export default async function AtTheMat() {
+  return <MatClasses classes={await loadMatClasses()} />;
+}
