@@ -2,6 +2,7 @@ import { randomInt } from 'node:crypto';
 import pg from 'pg';
 import { findCoachBySignInName, updatePassword } from '../src/data/accounts/coaches';
 import { forgetDevices } from '../src/data/accounts/devices';
+import { deleteCodes } from '../src/data/accounts/oneTimeCodes';
 import { revokeAllSessions } from '../src/data/accounts/sessions';
 import { inTransaction } from '../src/data/client';
 import { hashPassword } from '../src/server/accounts/passwords';
@@ -11,7 +12,7 @@ const syllables = ['ba', 'do', 'fe', 'gi', 'ka', 'lu', 'me', 'no', 'pi', 'ra', '
 const makePassword = (): string =>
   [3, 4, 3].map((length) => Array.from({ length }, () => syllables[randomInt(16)]).join('')).join('-');
 
-/** Gives a coach a new password, signs them out everywhere, and returns it; undefined when nobody has the name. */
+/** Gives a coach a new password, signs them out everywhere, asks for no codes any more, and returns it; undefined when nobody has the name. */
 export async function resetPassword(databaseUrl: string, signInName: string): Promise<string | undefined> {
   const pool = new pg.Pool({ connectionString: databaseUrl, max: 1 });
   try {
@@ -23,6 +24,7 @@ export async function resetPassword(databaseUrl: string, signInName: string): Pr
       await updatePassword(client, coach.id, passwordHash);
       await revokeAllSessions(client, coach.id);
       await forgetDevices(client, coach.id);
+      await deleteCodes(client, coach.id);
     });
     return password;
   } finally {

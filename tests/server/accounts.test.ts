@@ -1,3 +1,4 @@
+import { Secret, TOTP } from 'otpauth';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { findCoachBySignInName } from '@/data/accounts/coaches';
 import { noteDevice } from '@/data/accounts/devices';
@@ -5,6 +6,7 @@ import { pool } from '@/data/client';
 import { addCoach, changePassword, createFirstAccount, endAccount, signIn } from '@/server/accounts/accountActions';
 import { admitGuess } from '@/server/accounts/admitGuess';
 import { clientAddress } from '@/server/accounts/clientAddress';
+import { beginCodes, leaveHalf, signInWithCode, turnCodesOff, turnCodesOn } from '@/server/accounts/codeActions';
 import { guessDelay } from '@/server/accounts/guessDelay';
 import { passwordProblem } from '@/server/accounts/passwordRules';
 import { hashPassword, passwordMatches, TooBusy } from '@/server/accounts/passwords';
@@ -212,5 +214,91 @@ describe('an account', () => {
     expect([connect.mock.calls.length, query.mock.calls.length]).toEqual([0, 0]);
     connect.mockRestore();
     query.mockRestore();
+  });
+});
+
+describe('codes beside the password', () => {
+  /** What the authenticator shows, so many steps from now. */
+  const shown = (typed: string, steps = 0) =>
+    new TOTP({ secret: Secret.fromBase32(typed.replaceAll(' ', '')) }).generate({
+      timestamp: Date.now() + steps * 30_000,
+    });
+  const withCode = (code: string) => signInWithCode({}, form({ code }));
+  async function turnedOn() {
+    await seedCoach('ludo');
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    const begun = await beginCodes();
+    if (!begun.ok) throw new Error('no secret was made');
+    // The code of the step before is taken too; later ones are then still to be had.
+    const on = await turnCodesOn(shown(begun.typed, -1));
+    if (!on.ok) throw new Error('codes are not on');
+    jar.clear();
+    return { typed: begun.typed, recovery: on.recovery };
+  }
+
+  it('are asked for nowhere before one has proved that the authenticator has the secret', async () => {
+    await seedCoach('ludo');
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    expect(await beginCodes()).toMatchObject({ ok: true });
+    for (const wrong of ['000000', 'abc', ...hostileTexts])
+      expect(await turnCodesOn(wrong)).toMatchObject({ ok: false });
+    jar.clear();
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+  });
+
+  it('are asked for after the right password alone, open once each, and are limited like passwords', async () => {
+    const { typed } = await turnedOn();
+    expect(await enter('ludo', 'a wrong password')).toMatchObject({ ok: false });
+    expect(jar.size).toBe(0);
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /sign-in');
+    expect([...jar.keys()]).toEqual(['owl_half']);
+    for (const wrong of ['', '000000', ...hostileTexts.slice(0, 2)])
+      expect(await withCode(wrong)).toMatchObject({ ok: false });
+    // The one that switched them on was used by that.
+    expect(await withCode(shown(typed, -1))).toMatchObject({ ok: false });
+    await pool().query('delete from sign_in_attempt');
+    const code = shown(typed);
+    await expect(withCode(code)).rejects.toThrow('to /footage');
+    expect([...jar.keys()].sort()).toEqual(['owl_device', 'owl_session']);
+    jar.clear();
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /sign-in');
+    expect(await withCode(code)).toMatchObject({ ok: false });
+    for (let at = 0; at < 6; at += 1) await withCode('123456');
+    expect(JSON.stringify(await withCode(shown(typed, 1)))).toContain('Too many tries');
+    // A half that has run out, or was left, opens nothing.
+    await pool().query("update half_sign_in set expires_at = now() - interval '1 second'");
+    expect(JSON.stringify(await withCode(shown(typed, 1)))).toContain('took too long');
+    await expect(leaveHalf()).rejects.toThrow('to /sign-in');
+    expect(jar.has('owl_half')).toBe(false);
+  });
+
+  it('give way to a recovery code once, to the password that switches them off, and to the command line', async () => {
+    const { recovery } = await turnedOn();
+    const first = recovery[0] ?? '';
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /sign-in');
+    await expect(withCode(first.toUpperCase())).rejects.toThrow('to /footage');
+    jar.clear();
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /sign-in');
+    expect(await withCode(first)).toMatchObject({ ok: false });
+    await expect(withCode(recovery[1] ?? '')).rejects.toThrow('to /footage');
+    expect(await beginCodes()).toMatchObject({ ok: false });
+    expect(await turnCodesOff('a wrong password')).toMatchObject({ ok: false });
+    expect(await turnCodesOff(SECRET)).toEqual({ ok: true });
+    jar.clear();
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+  });
+
+  it('are asked for no more once the password was set anew on the machine', async () => {
+    await turnedOn();
+    const made = await resetPassword(process.env.OWL_DATABASE_URL!, 'ludo');
+    await expect(enter('ludo', made!)).rejects.toThrow('to /footage');
+  });
+
+  it('belong to their account: somebody else’s open nothing', async () => {
+    const { typed } = await turnedOn();
+    await seedCoach('felix');
+    await expect(enter('felix', SECRET)).rejects.toThrow('to /footage');
+    expect(await withCode(shown(typed))).toMatchObject({ ok: false });
+    expect(await turnCodesOn(shown(typed))).toMatchObject({ ok: false });
   });
 });

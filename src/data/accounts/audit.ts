@@ -5,6 +5,8 @@ import { readPiece, runStatement } from '../rows';
 export const auditKinds = [
   'signed-in',
   'password-changed',
+  'codes-on',
+  'codes-off',
   'session-ended',
   'account-made',
   'account-ended',

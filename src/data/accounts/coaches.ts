@@ -31,6 +31,9 @@ export const findCoachBySignInName = (database: Database, signInName: string) =>
     signInName,
   ]);
 
+export const findCoach = (database: Database, id: string) =>
+  findRow(database, coachRow, `select ${columns} from coach where id = $1 and ended_at is null`, [id]);
+
 export const listCoaches = (database: Database) =>
   listRows(database, coachRow, `select ${columns} from coach where ended_at is null order by display_name, id`);
 

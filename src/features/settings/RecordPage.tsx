@@ -10,6 +10,8 @@ const doneWords = {
   'password-changed': 'changed their password',
   'session-ended': 'signed a device out',
   'account-made': 'made an account',
+  'codes-on': 'switched one-time codes on',
+  'codes-off': 'switched one-time codes off',
   'account-ended': 'ended an account',
   'link-made': 'made a link to share',
   'link-closed': 'closed a link',

@@ -11,6 +11,7 @@ import { Fields, Notice, Page, Quiet, Row, Section, Stack } from '@/ui/layout/Pa
 import { Button, Checkbox, Choice, TextField } from '@/ui/primitives';
 import { type BackupLine, BackupSection } from './BackupSection';
 import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSection';
+import { CodesSection, type CodesState } from './CodesSection';
 import { type ErasureLine, ErasuresSection } from './ErasuresSection';
 import { ReactionDialog } from './ReactionDialog';
 import { type SessionLine, SessionsSection } from './SessionsSection';
@@ -27,6 +28,7 @@ export interface SettingsPageProps {
   readonly coach: { readonly role: string; readonly reactionLeadSeconds: number; readonly weightUnit: WeightUnit };
   readonly coaches: readonly CoachLine[];
   readonly sessions: readonly SessionLine[];
+  readonly codes: CodesState;
   readonly trash: readonly TrashLine[];
   readonly erasures?: readonly ErasureLine[];
   readonly backups?: BackupLine;
@@ -50,7 +52,16 @@ const inputOf = ({ gap, lead, ...rest }: ReturnType<typeof fieldsOf>) => ({
   reactionLeadSeconds: readNumber(lead),
 });
 
-export function SettingsPage({ academy, coach, coaches, sessions, trash, erasures, backups }: SettingsPageProps) {
+export function SettingsPage({
+  academy,
+  coach,
+  coaches,
+  sessions,
+  codes,
+  trash,
+  erasures,
+  backups,
+}: SettingsPageProps) {
   const isHead = coach.role === 'head';
   const { fields, set } = useDraft(() => fieldsOf(academy, coach));
   const { messages, isSending, send } = useSending();
@@ -199,6 +210,7 @@ export function SettingsPage({ academy, coach, coaches, sessions, trash, erasure
       <TrashSection trash={trash} />
       {erasures ? <ErasuresSection erasures={erasures} /> : null}
       <PasswordSection />
+      <CodesSection {...codes} />
       <SessionsSection sessions={sessions} />
       <CoachesSection coaches={coaches} isHead={isHead} />
       {measuring ? (

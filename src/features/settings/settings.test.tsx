@@ -91,6 +91,7 @@ const open = (role: 'head' | 'assistant', more: Partial<SettingsPageProps> = {})
       coach={{ role, reactionLeadSeconds: 0.35, weightUnit: 'kg' }}
       coaches={coaches}
       sessions={sessions}
+      codes={{ isOn: false, recoveryLeft: 0 }}
       trash={[]}
       {...more}
     />,

@@ -2,7 +2,6 @@
 
 import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
-import { headers } from 'next/headers';
 import { redirect } from 'next/navigation';
 import { z } from 'zod';
 import { type Outcome, refuse } from '@/core/kernel';
@@ -15,14 +14,23 @@ import {
   updatePassword,
 } from '@/data/accounts/coaches';
 import { forgetDevices } from '@/data/accounts/devices';
+import { findCodes } from '@/data/accounts/oneTimeCodes';
 import { noteSuccess, revokeAllSessions, revokeOtherSessions, revokeSessionById } from '@/data/accounts/sessions';
 import { inTransaction, pool } from '@/data/client';
 import { defineCommand } from '../kernel/defineCommand';
 import { refusalOf } from '../kernel/refusalOf';
 import { furtherAccountInput, newAccountInput, passwordChangeInput, signInInput } from './accountInput';
 import { admitGuess } from './admitGuess';
-import { clientAddress } from './clientAddress';
-import { closeSession, currentDevice, currentSession, homeOf, openSession, requireCoach } from './currentCoach';
+import { clientHere } from './clientAddress';
+import {
+  closeSession,
+  currentDevice,
+  currentSession,
+  homeOf,
+  openHalf,
+  openSession,
+  requireCoach,
+} from './currentCoach';
 import { waitWords } from './guessDelay';
 import { isAcademyNew } from './isAcademyNew';
 import { passwordProblem } from './passwordRules';
@@ -41,19 +49,21 @@ const unlessBusy = (work: () => Promise<Told>): Promise<Told> =>
     throw error;
   });
 
-const address = async (): Promise<string> => clientAddress((await headers()).get('x-forwarded-for'));
-
 export async function signIn(_previous: unknown, form: unknown): Promise<Told> {
   const input = signInInput.safeParse(entriesOf(form));
   if (!input.success) return refusalOf(input.error);
   const { signInName, password } = input.data;
   return unlessBusy(async () => {
-    const { waitSeconds, attemptId } = await admitGuess(signInName, await address(), await currentDevice());
+    const { waitSeconds, attemptId } = await admitGuess(signInName, await clientHere(), await currentDevice());
     if (attemptId === undefined) return refuse(`Too many tries. Wait ${waitWords(waitSeconds)}, then try again.`);
     const coach = await findCoachBySignInName(pool(), signInName);
     if (!(await passwordMatches(coach?.passwordHash, password)) || !coach)
       return refuse('Sign-in name and password do not belong together. Check both and try again.');
     await noteSuccess(pool(), attemptId);
+    if ((await findCodes(pool(), coach.id))?.isOn) {
+      await openHalf(coach.id);
+      redirect('/sign-in');
+    }
     await openSession(coach.id);
     redirect(homeOf(coach));
   });
@@ -122,7 +132,7 @@ export const changePassword = defineCommand({
       const problem = passwordProblem(password, [coach.signInName, coach.displayName]);
       if (problem) return refuse(problem, 'password');
       // Guessed here as at the door: an open page must not be a way round the limit.
-      const { waitSeconds, attemptId } = await admitGuess(coach.signInName, await address(), await currentDevice());
+      const { waitSeconds, attemptId } = await admitGuess(coach.signInName, await clientHere(), await currentDevice());
       if (attemptId === undefined) return refuse(`Too many tries. Wait ${waitWords(waitSeconds)}, then try again.`);
       if (!(await passwordMatches(coach.passwordHash, currentPassword)))
         return refuse('This is not your password now. Nothing was changed.', 'currentPassword');

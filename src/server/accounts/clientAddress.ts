@@ -1,3 +1,5 @@
+import { headers } from 'next/headers';
+
 /** Proxies in front of the application whose word about the sender counts; none unless OWL_PROXIES says so. */
 const trustedProxies = (): number => Number(process.env.OWL_PROXIES ?? 0);
 
@@ -11,3 +13,6 @@ export function clientAddress(forwardedFor: string | null, proxies: number = tru
   const entries = (forwardedFor ?? '').split(',').map((entry) => entry.trim());
   return entries.at(-proxies)?.slice(0, 100) || 'unknown';
 }
+
+/** Where this request comes from. */
+export const clientHere = async (): Promise<string> => clientAddress((await headers()).get('x-forwarded-for'));

@@ -3,6 +3,7 @@ import { redirect } from 'next/navigation';
 import { cache } from 'react';
 import { type Coach, findCoachBySession } from '@/data/accounts/coaches';
 import { noteDevice } from '@/data/accounts/devices';
+import { findHalf, insertHalf } from '@/data/accounts/oneTimeCodes';
 import { insertSession, isSessionOpen, revokeSession } from '@/data/accounts/sessions';
 import { pool } from '@/data/client';
 import { browserWords } from './browserWords';
@@ -13,8 +14,12 @@ import { hashOfSent, hashToken, newToken } from './tokens';
 export const SESSION_COOKIE = 'owl_session';
 /** Tells this browser from others at the next sign-in; it opens nothing. */
 const DEVICE_COOKIE = 'owl_device';
+/** Says that the right password was shown with this browser, where a code is asked for as well. */
+export const HALF_COOKIE = 'owl_half';
+const HALF_MINUTES = 5;
 const SESSION_DAYS = 30;
 const DEVICE_DAYS = 365;
+const DAY_SECONDS = 86_400;
 
 const readToken = async (name: string): Promise<Buffer | undefined> => hashOfSent((await cookies()).get(name)?.value);
 
@@ -44,6 +49,7 @@ export async function openSessionCheck(): Promise<() => Promise<boolean>> {
 }
 
 export const currentSession = (): Promise<Buffer | undefined> => readToken(SESSION_COOKIE);
+export const currentHalf = (): Promise<Buffer | undefined> => readToken(HALF_COOKIE);
 export const currentDevice = (): Promise<Buffer | undefined> => readToken(DEVICE_COOKIE);
 
 /** The coach of this page, or the way to the sign-in page (or to the first account, when there is none yet); for a helper where none is let in, to theirs. */
@@ -61,18 +67,31 @@ export async function openSession(coachId: string): Promise<void> {
   await insertSession(pool(), hashToken(token), coachId, SESSION_DAYS, browser);
   await noteDevice(pool(), hashToken(device), coachId);
   await noteDone(coachId, 'signed-in');
-  await setCookie(SESSION_COOKIE, token, SESSION_DAYS);
-  await setCookie(DEVICE_COOKIE, device, DEVICE_DAYS);
+  await setCookie(SESSION_COOKIE, token, SESSION_DAYS * DAY_SECONDS);
+  await setCookie(DEVICE_COOKIE, device, DEVICE_DAYS * DAY_SECONDS);
 }
 
-async function setCookie(name: string, value: string, days: number): Promise<void> {
+async function setCookie(name: string, value: string, maxAge: number): Promise<void> {
   (await cookies()).set(name, value, {
     httpOnly: true,
     sameSite: 'lax',
     path: '/',
-    maxAge: days * 86_400,
+    maxAge,
     secure: process.env.OWL_HTTPS === '1',
   });
+}
+
+/** Remembers that the right password was shown: the code is asked for next. */
+export async function openHalf(coachId: string): Promise<void> {
+  const token = newToken();
+  await insertHalf(pool(), hashToken(token), coachId, HALF_MINUTES);
+  await setCookie(HALF_COOKIE, token, HALF_MINUTES * 60);
+}
+
+/** Whether this browser has shown a right password a moment ago, and a code is asked for. */
+export async function isHalfIn(): Promise<boolean> {
+  const half = await currentHalf();
+  return half !== undefined && (await findHalf(pool(), half)) !== undefined;
 }
 
 export async function closeSession(): Promise<void> {

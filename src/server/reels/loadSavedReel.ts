@@ -7,12 +7,12 @@ import { requireCoach } from '../accounts/currentCoach';
 import { lookingOf } from '../footage/loadProgress';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
+import { qrOf } from '../kernel/qrOf';
 import { describeFound } from '../language/foundMarks';
 import { loadHouse } from '../language/loadHouse';
 import { whoIsShown, whyNotShown } from '../people/whoIsShown';
 import { listBlindRounds } from '../reviews/blindness';
 import { pageAddress } from '../sharing/linkAddress';
-import { qrOf } from '../sharing/qrOf';
 import type { ReelPiece } from './loadReel';
 import { resolveReel } from './resolveReel';
 

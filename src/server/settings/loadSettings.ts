@@ -1,11 +1,11 @@
 import { type Coach, listCoaches } from '@/data/accounts/coaches';
-import { listOpenSessions } from '@/data/accounts/sessions';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
 import { listErasures } from '@/data/people/erasures';
 import { listTrash } from '@/data/trash/trash';
-import { currentSession, requireCoach } from '../accounts/currentCoach';
+import { requireCoach } from '../accounts/currentCoach';
 import { type BackupNews, loadBackups } from '../backup/loadBackups';
+import { type Account, loadAccount } from './loadAccount';
 
 const SHOWN_ERASURES = 10;
 const SHOWN_TRASH = 60;
@@ -18,7 +18,8 @@ export interface SettingsPage {
   readonly coaches: readonly PublicCoach[];
   readonly trash: Awaited<ReturnType<typeof listTrash>>;
   /** Where this coach is signed in. */
-  readonly sessions: Awaited<ReturnType<typeof listOpenSessions>>;
+  readonly sessions: Account['sessions'];
+  readonly codes: Account['codes'];
   /** For the head coach only. */
   readonly erasures?: Awaited<ReturnType<typeof listErasures>>;
   readonly backups?: BackupNews;
@@ -33,7 +34,7 @@ export async function loadSettings(): Promise<SettingsPage> {
     coach: withoutHash(coach),
     coaches: (await listCoaches(pool())).map(withoutHash),
     trash: await listTrash(pool(), SHOWN_TRASH),
-    sessions: await listOpenSessions(pool(), coach.id, await currentSession()),
+    ...(await loadAccount()),
     erasures: coach.role === 'head' ? await listErasures(pool(), SHOWN_ERASURES) : undefined,
     backups: coach.role === 'head' ? await loadBackups() : undefined,
   };

@@ -12,11 +12,11 @@ import { findLink, insertLink, revokeLink } from '@/data/sharing/links';
 import { hashToken, newToken } from '../accounts/tokens';
 import { today } from '../kernel/academyTime';
 import { defineCommand } from '../kernel/defineCommand';
+import { qrOf } from '../kernel/qrOf';
 import { whoIsShown, whyNotShown } from '../people/whoIsShown';
 import { roundsShown } from './closedRounds';
 import { linkAddress } from './linkAddress';
 import { prepareClips } from './prepareClips';
-import { qrOf } from './qrOf';
 import { MOST_LINK_DAYS, shareInput } from './shareInput';
 import { writeMessage } from './writeMessage';
 
