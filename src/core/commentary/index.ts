@@ -5,4 +5,5 @@ export type { CommentaryContext, Proposal } from './hearing';
 export * from './readCommentary';
 export * from './talkTrack';
 export * from './tie';
+export * from './timedTable';
 export * from './timedText';

@@ -6,7 +6,9 @@ export type TimedTextProblem =
   | { readonly code: 'binary' }
   | { readonly code: 'too-large'; readonly mostBytes: number }
   | { readonly code: 'empty' }
-  | { readonly code: 'no-times' };
+  | { readonly code: 'no-times' }
+  /** A table in which nothing looks like times, or nothing like words. */
+  | { readonly code: 'no-columns' };
 
 /** What was strange but did not stop the reading; nothing of it is lost. */
 export type TimedTextRemark =
@@ -15,7 +17,9 @@ export type TimedTextRemark =
   | { readonly code: 'no-such-time'; readonly line: number; readonly text: string }
   | { readonly code: 'ends-before-start'; readonly line: number }
   | { readonly code: 'out-of-order'; readonly line: number }
-  | { readonly code: 'guessed-encoding'; readonly encoding: string };
+  | { readonly code: 'guessed-encoding'; readonly encoding: string }
+  /** The columns of a table that were taken, by what they are called, else by their number. */
+  | { readonly code: 'from-columns'; readonly time: string; readonly words: string };
 
 export interface TimedText {
   /** In order of time. */

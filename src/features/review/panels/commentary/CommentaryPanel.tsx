@@ -184,9 +184,19 @@ export function CommentaryPanel(props: CommentaryPanelProps) {
         <div style={{ padding: 16, display: 'flex', flexDirection: 'column', gap: 12 }}>
           <FileDrop
             words="Drop a spoken commentary"
-            hint="WebVTT, SRT, or lines like “[2:05] ana passes”. Nothing is marked before you say so."
+            hint="WebVTT, SRT, lines like “[2:05] ana passes”, or a table (CSV) with a time and words in each row. Nothing is marked before you say so."
             choose="Choose a file"
-            accept={['.vtt', '.srt', '.txt', 'text/vtt', 'text/plain', 'application/x-subrip']}
+            accept={[
+              '.vtt',
+              '.srt',
+              '.txt',
+              '.csv',
+              '.tsv',
+              'text/vtt',
+              'text/plain',
+              'text/csv',
+              'application/x-subrip',
+            ]}
             onFiles={(files) => files[0] && onRead(files[0])}
           />
           {props.talkRows}

@@ -78,13 +78,15 @@ export const namesNobody = (lines: readonly ProposalLine[]): boolean =>
 export function fileProblemText(problem: TimedTextProblem, name: string): string {
   switch (problem.code) {
     case 'binary':
-      return `“${name}” is no text: it looks like a film, a picture or an archive. Choose the .vtt, .srt or .txt file with the words.`;
+      return `“${name}” is no text: it looks like a film, a picture or an archive. Choose the .vtt, .srt, .csv or .txt file with the words.`;
     case 'too-large':
       return `“${name}” is larger than ${problem.mostBytes / 1_000_000} MB, more than ten hours of talk. Cut it, then drop the part of this round.`;
     case 'empty':
       return `“${name}” is empty. Choose the file with the words.`;
     case 'no-times':
       return `“${name}” has no line with a time, like “[2:05] ana passes”. Add times, or export it as WebVTT or SRT.`;
+    case 'no-columns':
+      return `“${name}” has no column of times beside one of words. Call them “time” and “words” in its first row, with times like 2:05 or seconds.`;
   }
 }
 
@@ -114,6 +116,8 @@ export function remarkSentence(remarks: readonly TimedTextRemark[]): string | un
       `${count(impossible, 'time does', 'times do')} not exist (first: line ${first(impossible)}): minutes and seconds go to 59`,
     );
   const guessed = remarks.find((one) => one.code === 'guessed-encoding');
+  const taken = remarks.find((one) => one.code === 'from-columns');
+  if (taken?.code === 'from-columns') parts.push(`times come from “${taken.time}”, words from “${taken.words}”`);
   if (guessed && guessed.code === 'guessed-encoding') parts.push(`the letters were read as ${guessed.encoding}`);
   return parts.length > 0 ? `${parts.join('; ')}.` : undefined;
 }

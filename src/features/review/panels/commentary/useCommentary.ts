@@ -9,6 +9,7 @@ import type { Uniform } from '@/core/vocabulary';
 import { type CommentaryAction, type CommentaryWork, NOT_CHOSEN, reduceCommentary } from './commentaryState';
 import { findWork, forgetWork, keepWork } from './commentaryStore';
 import { fileProblemText, inOrder, openPlaces, type ProposalLine, proposalLines } from './commentaryView';
+import { readCommentaryFile } from './readCommentaryFile';
 import { useProposals } from './useProposals';
 
 export interface CommentaryRound {
@@ -56,21 +57,14 @@ export function useCommentary(
 
   const read = useCallback(
     async (file: File, talk?: { readonly track: TalkTrack }) => {
-      const { cuesOfTalk, decodeCommentary, MOST_COMMENTARY_BYTES, parseTimedText } = await import('@/core/commentary');
-      const bytes =
-        file.size > MOST_COMMENTARY_BYTES
-          ? new Uint8Array(MOST_COMMENTARY_BYTES + 1)
-          : new Uint8Array(await file.arrayBuffer());
-      const decoded = decodeCommentary(bytes);
-      const parsed = 'text' in decoded ? parseTimedText(decoded.text) : decoded;
+      const [{ cuesOfTalk }, parsed] = await Promise.all([import('@/core/commentary'), readCommentaryFile(file)]);
       if (!('cues' in parsed)) return setProblem(fileProblemText(parsed, file.name));
-      const remark = 'text' in decoded ? decoded.remark : undefined;
       setProblem(undefined);
       setWork({
         fileName: file.name,
         // The text of a talk over this footage lies where the footage was when it was said.
         cues: talk ? cuesOfTalk(parsed.cues, talk.track) : parsed.cues,
-        remarks: remark ? [remark, ...parsed.remarks] : parsed.remarks,
+        remarks: parsed.remarks,
         tie: { offsetSeconds: talk ? 0 : round.span.startSeconds, pauses: [] },
         decisions: {},
         selected: NOT_CHOSEN,
