@@ -22,6 +22,7 @@ export const auditKinds = [
   'package-brought-in',
   'package-taken-back',
   'roster-added',
+  'classes-brought-in',
   'round-deleted',
   'class-deleted',
   'brought-back',

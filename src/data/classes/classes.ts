@@ -173,6 +173,28 @@ export const saveIsKept = (database: Database, id: string, isKept: boolean) =>
 export const deleteClass = (database: Database, id: string) =>
   runStatement(database, 'delete from academy_class where id = $1', [id]);
 
+export const deleteClasses = (database: Database, ids: readonly string[]) =>
+  runStatement(database, 'delete from academy_class where id = any($1::uuid[])', [ids]);
+
+/** Whether nothing hangs on classes yet but these visits: no plan, nothing drilled, no note, nobody else who came. */
+export async function areClassesUnused(
+  database: Database,
+  ids: readonly string[],
+  visits: readonly { readonly classId: string; readonly personId: string }[],
+): Promise<boolean> {
+  const row = await findRow(
+    database,
+    z.object({ count: z.number() }),
+    `select count(*)::int as count from academy_class k where k.id = any($1::uuid[]) and (
+       exists (select 1 from class_plan where class_id = k.id) or exists (select 1 from class_drilled where class_id = k.id)
+       or exists (select 1 from class_note where class_id = k.id)
+       or exists (select 1 from class_attendee a where a.class_id = k.id and a.came is not null
+         and (a.class_id, a.person_id) not in (select * from unnest($2::uuid[], $3::uuid[]))))`,
+    [ids, visits.map((one) => one.classId), visits.map((one) => one.personId)],
+  );
+  return row?.count === 0;
+}
+
 export async function listAttendees(
   database: Database,
   classId: string,

@@ -17,6 +17,44 @@ export const saveCame = (database: Database, classId: string, personId: string, 
     [classId, personId, came],
   );
 
+const savedCameRow = z
+  .object({ class_id: z.string(), person_id: z.string(), was_expected: z.boolean() })
+  .transform((row) => ({ classId: row.class_id, personId: row.person_id, wasExpected: row.was_expected }));
+/** Somebody whose coming was noted, and whether they had been expected before. */
+export type SavedCame = z.output<typeof savedCameRow>;
+
+/** Notes who came where nobody said anything of it yet; gives those that were noted. Whoever or whatever is not there is left out. */
+export const saveCameWhereUnsaid = (
+  database: Database,
+  visits: readonly { readonly classId: string; readonly personId: string; readonly came: boolean }[],
+) =>
+  listRows(
+    database,
+    savedCameRow,
+    `insert into class_attendee (class_id, person_id, came)
+     select distinct on (v.class_id, v.person_id) v.class_id, v.person_id, v.came from unnest($1::uuid[], $2::uuid[], $3::boolean[]) v(class_id, person_id, came)
+       join academy_class k on k.id = v.class_id join person p on p.id = v.person_id order by v.class_id, v.person_id, v.came desc
+     on conflict (class_id, person_id) do update set came = excluded.came where class_attendee.came is null
+     returning class_id, person_id, xmax <> 0 as was_expected`,
+    [visits.map((one) => one.classId), visits.map((one) => one.personId), visits.map((one) => one.came)],
+  );
+
+/** Forgets again that somebody came: who had not been expected is no longer there. */
+export async function forgetCame(database: Database, visits: readonly SavedCame[]): Promise<void> {
+  const pairs = (some: readonly SavedCame[]) => [some.map((one) => one.classId), some.map((one) => one.personId)];
+  const ofPairs = '(class_id, person_id) in (select * from unnest($1::uuid[], $2::uuid[]))';
+  await runStatement(
+    database,
+    `update class_attendee set came = null, struggled = false, hurt = '', group_number = 0 where ${ofPairs}`,
+    pairs(visits.filter((one) => one.wasExpected)),
+  );
+  await runStatement(
+    database,
+    `delete from class_attendee where ${ofPairs}`,
+    pairs(visits.filter((one) => !one.wasExpected)),
+  );
+}
+
 /** In which of two groups somebody was who came; 0 rows when they are not among those who came. */
 export const saveGroupOf = (database: Database, classId: string, personId: string, group: number) =>
   runStatement(

@@ -13,6 +13,7 @@ const doneWords = {
   'codes-on': 'switched one-time codes on',
   'codes-off': 'switched one-time codes off',
   'account-ended': 'ended an account',
+  'classes-brought-in': 'brought in classes from a list or a calendar',
   'link-made': 'made a link to share',
   'link-closed': 'closed a link',
   'consent-recorded': 'recorded a consent',

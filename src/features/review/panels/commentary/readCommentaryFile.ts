@@ -1,4 +1,5 @@
 import type { TimedText, TimedTextProblem } from '@/core/commentary';
+import { tableOf } from '@/forms/readTable';
 
 /** The words of a file with their times: captions, timed lines, or a table. The reader is loaded when the first file comes. */
 export async function readCommentaryFile(file: File): Promise<TimedText | TimedTextProblem> {
@@ -9,7 +10,9 @@ export async function readCommentaryFile(file: File): Promise<TimedText | TimedT
       : new Uint8Array(await file.arrayBuffer());
   const decoded = decodeCommentary(bytes);
   if (!('text' in decoded)) return decoded;
-  const lines = isTable(file) ? timedLinesOf(await rowsOf(decoded.text)) : { text: decoded.text };
+  const lines = isTable(file)
+    ? timedLinesOf(await tableOf(decoded.text.replace(/^\uFEFF/, '')))
+    : { text: decoded.text };
   if (!('text' in lines)) return lines;
   const parsed = parseTimedText(lines.text);
   if (!('cues' in parsed)) return parsed;
@@ -19,8 +22,3 @@ export async function readCommentaryFile(file: File): Promise<TimedText | TimedT
 
 const isTable = ({ name, type }: File): boolean =>
   /\.(csv|tsv)$/i.test(name) || /^text\/(csv|tab-separated-values)/.test(type);
-
-async function rowsOf(text: string): Promise<string[][]> {
-  const { default: Papa } = await import('papaparse');
-  return Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' }).data;
-}

@@ -1,0 +1,2 @@
+export * from './matchClasses';
+export * from './readAttendance';
