@@ -6,6 +6,7 @@ import path from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { askSupervisor, findRunning, isOurServer, type Running, runningFile, type Status } from './running';
 import { dataFolder, digestOfSources, projectFolder, run, Stop, say } from './steps';
+import type { Door } from './tls';
 
 const next = path.join(projectFolder, 'node_modules', 'next', 'dist', 'bin', 'next');
 /** A stop waits for the worker to hand back what it is at, and a little longer. */
@@ -62,7 +63,12 @@ const isFree = (port: number): Promise<boolean> =>
   });
 
 /** Starts server and worker under a supervisor in the background, and waits until they answer. */
-export async function startApplication(mode: Running['mode'], databaseUrl: string, folder: string): Promise<Running> {
+export async function startApplication(
+  mode: Running['mode'],
+  databaseUrl: string,
+  folder: string,
+  door?: Door,
+): Promise<Running> {
   const port = Number(process.env.OWL_PORT ?? 4310);
   if (!(await isFree(port)))
     throw new Stop(`Port ${port} is taken by another program. Choose another, say: OWL_PORT=${port + 1} bin/owl start`);
@@ -83,11 +89,21 @@ export async function startApplication(mode: Running['mode'], databaseUrl: strin
       OWL_DATA_FOLDER: folder,
       OWL_PORT: String(port),
       OWL_MODE: mode,
+      // Whoever comes through our own door is told apart by their socket, and cookies go over TLS only.
+      ...(door ? surroundingsOf(door) : {}),
     },
   });
   child.unref();
   return waitForAnswer(child, logFile);
 }
+
+const surroundingsOf = (door: Door) => ({
+  OWL_DOOR: JSON.stringify(door),
+  OWL_PROXIES: '1',
+  OWL_HTTPS: '1',
+  // Links for students lead to the door, also those that are made on this machine.
+  OWL_PUBLIC_ADDRESS: process.env.OWL_PUBLIC_ADDRESS ?? door.urls[0],
+});
 
 async function waitForAnswer(child: ChildProcess, logFile: string): Promise<Running> {
   for (const until = Date.now() + START_MS; Date.now() < until; await pause(100)) {

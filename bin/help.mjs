@@ -3,6 +3,7 @@ console.log(`bin/owl VERB
   demo     the demo academy with its footage: installs what is missing, loads, builds, starts
            (demo --fresh throws away what was tried in the demo and loads it anew)
   start    your own academy; the first visit creates the head coach's account
+           (start --address ADDRESS: also on the network, with TLS; --certificate FILE --key FILE: with your own certificate)
   stop     stops the application and its database
   camera   a mat camera's stand-in: lays recorded rounds into the inbox, as a real one would (camera 5: five of them)
   work     one more process for the background work

@@ -14,11 +14,34 @@ import { resetPassword } from './resetPassword';
 import type { Running } from './running';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
 import { runTests } from './test';
+import { type Door, doorAt } from './tls';
 
 const databaseOf = (mode: Running['mode']): string => placeOf(mode).database;
 const folderOf = (mode: Running['mode']): string => placeOf(mode).folder;
 
+/** The word after an option; undefined without it. */
+function optionOf(name: string): string | undefined {
+  const at = process.argv.indexOf(name);
+  if (at < 0) return undefined;
+  const value = process.argv[at + 1];
+  if (!value || value.startsWith('--')) throw new Stop(`Say what ${name} is: ${name} VALUE.`);
+  return value;
+}
+
+/** The door to the network that the command line asks for; undefined where nothing but this machine is to reach it. */
+function askedDoor(mode: Running['mode']): Door | undefined {
+  const [address, certificate, key] = [optionOf('--address'), optionOf('--certificate'), optionOf('--key')];
+  if ((certificate === undefined) !== (key === undefined))
+    throw new Stop('A certificate comes with its key: --certificate FILE --key FILE.');
+  if (!address && certificate) throw new Stop('Say where it listens as well: --address ADDRESS.');
+  if (!address) return undefined;
+  if (mode === 'demo') throw new Stop('The demo’s password is known to everybody: it listens on this machine only.');
+  const port = Number(process.env.OWL_TLS_PORT ?? 8443);
+  return doorAt(address, port, folderOf(mode), certificate && key ? { certificate, key } : undefined);
+}
+
 async function launch(mode: Running['mode']): Promise<void> {
+  const door = askedDoor(mode);
   await ensureDebianPackages(['postgresql', 'ffmpeg']);
   say('starting the database …');
   const cluster = await startCluster(academyCluster);
@@ -35,8 +58,13 @@ async function launch(mode: Running['mode']): Promise<void> {
   else if (running) say(`stopping the ${running.mode} that was running …`);
   await stopApplication();
   say('starting the application …');
-  const { port } = await startApplication(mode, databaseUrl, folderOf(mode));
+  const { port } = await startApplication(mode, databaseUrl, folderOf(mode), door);
   say(`ready: http://127.0.0.1:${port}`);
+  for (const url of door?.urls ?? []) say(`ready: ${url}`);
+  if (door?.isOwn)
+    say(
+      `its certificate is of its own making: browsers ask once. It is the right one when they show\n     ${door.fingerprint}`,
+    );
   if (mode === 'demo') say(`sign in as "${coaches[0].signInName}" with the password "${DEMO_PASSWORD}"`);
 }
 

@@ -7,20 +7,27 @@ import type pg from 'pg';
 import { faultCluster, killCluster, startCluster, stopCluster } from '../../bin/cluster';
 import { insertCoach } from '../../src/data/accounts/coaches';
 import { insertSession } from '../../src/data/accounts/sessions';
+import { pool } from '../../src/data/client';
 import { insertPerson } from '../../src/data/people/people';
 import { insertAthlete, insertRound } from '../../src/data/rounds/rounds';
 import { ffmpeg } from '../support/films';
 import { openServer, type TestServer } from '../support/server';
+import { type Asked, askAlong, clearBackups, countBrokenBackups, countUnended, setTheScene } from './askAlong';
 
 /*
  * The application while everything under it is killed at random moments: the web server, the worker, the database. Pages go on sending as ours do; in the
- * end every mark that was acknowledged is there once, and every film that was sent or laid into the inbox is on the shelf once, looked through.
+ * end every mark that was acknowledged is there once, every film that was sent or laid into the inbox is on the shelf once, looked through, every plan, rendered
+ * film and package that was asked for is there, and every backup that says it is whole reads back whole.
  */
 
 export interface FaultCounts {
   readonly kills: Readonly<Record<'server' | 'worker' | 'database', number>>;
   readonly acknowledged: number;
   readonly films: number;
+  /** Plans, rendered films and packages that were asked for. */
+  readonly asked: number;
+  /** Backups that read back whole. */
+  readonly backups: number;
   readonly lost: number;
   readonly doubled: number;
   readonly stuck: number;
@@ -38,7 +45,9 @@ const PIECE_BYTES = 96 * 1024;
 /** What is still under way when the last kill is over gets this long. @source the issue's own measure: a killed worker's work is taken up within a minute */
 const SETTLE_MS = 120_000;
 
-async function seed(pool: pg.Pool): Promise<{ cookie: string; roundId: string }> {
+async function seed(
+  pool: pg.Pool,
+): Promise<{ cookie: string; roundId: string; coachId: string; people: readonly string[] }> {
   const [coachId, roundId, token] = [randomUUID(), randomUUID(), randomBytes(32).toString('base64url')];
   await insertCoach(pool, {
     id: coachId,
@@ -51,6 +60,7 @@ async function seed(pool: pg.Pool): Promise<{ cookie: string; roundId: string }>
   const round = { heldOn: '2026-11-20', uniform: 'gi', ruleSet: 'no-score', plannedSeconds: 300 } as const;
   const more = { occasion: 'sparring', theme: '', numberInSession: 1, startSeconds: 0, endSeconds: 5000 } as const;
   await insertRound(pool, { id: roundId, footageId: undefined, ...round, ...more }, coachId);
+  const people: string[] = [];
   for (const [slot, name] of [
     ['a', 'Ana'],
     ['b', 'Iris'],
@@ -66,9 +76,10 @@ async function seed(pool: pg.Pool): Promise<{ cookie: string; roundId: string }>
       weightSource: undefined,
       toldApartBy: '',
     } as const;
+    people.push(id);
     await insertAthlete(pool, roundId, slot, { personId: id, ...athlete });
   }
-  return { cookie: `owl_session=${token}`, roundId };
+  return { cookie: `owl_session=${token}`, roundId, coachId, people };
 }
 
 /** Sends and sends again until there is an answer, as a page does; the answer is undefined when `over` says that it is of no use any more. */
@@ -265,6 +276,10 @@ async function describeTrouble({ pool, folder }: TestServer): Promise<string> {
     await list(
       "select id, source, state, progress, problem, taken_by, byte_length, changed_at from arrival where state <> 'taken'",
     ),
+    await list('select class_id, version, state, problem from class_plan order by version desc limit 3'),
+    await list("select id, state, problem from clip where state <> 'ready'"),
+    await list("select id, state, problem from export_run where state <> 'ready'"),
+    await list('select name, problem, started_at, ended_at from backup_try order by started_at desc limit 5'),
     await list("select kind, state, attempts, problem, taken_by, changed_at from footage_work where state <> 'done'"),
     await list('select number, seen_at, now() from worker'),
     await list('select task_identifier, key, attempts, last_error, locked_by, run_at from graphile_worker.jobs'),
@@ -278,7 +293,11 @@ export async function runFaults(kills: number, say: (text: string) => void): Pro
   const server = await openServer('faults', false, { options: faultCluster });
   try {
     const films = makeFilms(scratch, Math.min(60, 4 + Math.ceil(kills / 3)));
-    const scene: Scene = { server, films, ...(await seed(server.pool)) };
+    const { coachId, people, ...who } = await seed(server.pool);
+    const scene: Scene = { server, films, ...who };
+    process.env.OWL_DATABASE_URL = server.databaseUrl;
+    const scenery = await setTheScene(server, coachId, who.roundId, people);
+    const asked: Asked = { plans: new Set(), clips: new Set(), packages: new Set() };
     server.startWorker();
     const acknowledged = new Set<string>();
     const killed = { server: 0, worker: 0, database: 0 };
@@ -297,31 +316,50 @@ export async function runFaults(kills: number, say: (text: string) => void): Pro
         await pause(randomInt(300, 2500));
       }
     })();
+    const asking = askAlong(scenery, () => over, asked);
     await killAlong(scene, kills, killed, say);
     over = true;
-    await Promise.all([marking, sending, laying]);
+    await Promise.all([marking, sending, laying, asking]);
     const deadline = Date.now() + SETTLE_MS;
-    let found = await countFilms(scene);
-    while (Date.now() < deadline && found.lost + found.stuck > 0) {
+    const look = async () => ({
+      ...(await countFilms(scene)),
+      unended: await countUnended(asked, scenery.classId),
+    });
+    let found = await look();
+    while (Date.now() < deadline && found.lost + found.stuck + found.unended > 0) {
       await pause(500);
-      found = await countFilms(scene);
+      found = await look();
     }
-    if (found.lost + found.stuck > 0) say(await describeTrouble(server));
+    const backups = await countBrokenBackups(server, SETTLE_MS);
+    if (found.lost + found.stuck + found.unended + backups.broken > 0) say(await describeTrouble(server));
     const marks = await countMarks(server.pool, acknowledged);
     return {
       kills: killed,
       acknowledged: acknowledged.size,
       films: films.length,
-      lost: marks.lost + found.lost,
+      asked: asked.plans.size + asked.clips.size + asked.packages.size,
+      backups: backups.whole,
+      lost: marks.lost + found.lost + backups.broken,
       doubled: marks.doubled + found.doubled,
-      stuck: found.stuck,
+      stuck: found.stuck + found.unended,
     };
   } finally {
     await server.close();
+    await pool().end();
+    clearBackups(server);
     await stopCluster(faultCluster.name);
     rmSync(scratch, { recursive: true, force: true });
   }
 }
 
-export const countsWords = ({ kills, acknowledged, films, lost, doubled, stuck }: FaultCounts): string =>
-  `${kills.server + kills.worker + kills.database} kills (server ${kills.server}, worker ${kills.worker}, database ${kills.database}); ${acknowledged} marks acknowledged, ${films} films: lost ${lost}, doubled ${doubled}, stuck ${stuck}`;
+export const countsWords = ({
+  kills,
+  acknowledged,
+  films,
+  asked,
+  backups,
+  lost,
+  doubled,
+  stuck,
+}: FaultCounts): string =>
+  `${kills.server + kills.worker + kills.database} kills (server ${kills.server}, worker ${kills.worker}, database ${kills.database}); ${acknowledged} marks acknowledged, ${films} films, ${asked} plans, rendered films and packages, ${backups} whole backups: lost ${lost}, doubled ${doubled}, stuck ${stuck}`;

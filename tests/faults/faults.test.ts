@@ -9,4 +9,6 @@ it(`${kills} kills of the server, the worker and the database lose, double and s
   console.log(countsWords(counts));
   expect(counts).toMatchObject({ lost: 0, doubled: 0, stuck: 0 });
   expect(counts.acknowledged).toBeGreaterThan(kills * 5);
+  expect(counts.asked).toBeGreaterThan(3);
+  expect(counts.backups).toBeGreaterThan(0);
 }, 3_000_000);

@@ -1,7 +1,8 @@
 import { execFileSync, spawn } from 'node:child_process';
-import { createHash } from 'node:crypto';
+import { createHash, X509Certificate } from 'node:crypto';
 import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { createServer, type Server } from 'node:http';
+import { createServer, type IncomingHttpHeaders, type Server } from 'node:http';
+import { get } from 'node:https';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
@@ -252,6 +253,81 @@ describe('a backup', () => {
     expect((await owl(`verify ${copy}`)).output).toContain('There are no backups in');
     await owl('start');
   }, 300_000);
+});
+
+describe('a door to the network', () => {
+  const secure = 4941;
+  const port = 4931;
+  /** One request by TLS, trusting this certificate alone. */
+  const ask = (certificate: string, to: string) =>
+    new Promise<{ status: number; headers: IncomingHttpHeaders; body: string }>((resolve, reject) => {
+      get(`https://127.0.0.1:${secure}${to}`, { ca: readFileSync(certificate) }, (response) => {
+        let body = '';
+        response.on('data', (chunk: Buffer) => (body += chunk.toString()));
+        response.on('end', () => resolve({ status: response.statusCode ?? 0, headers: response.headers, body }));
+      }).on('error', reject);
+    });
+
+  it('has TLS and nothing but, a certificate of its own that stays, and says by what to tell it', async () => {
+    process.env.OWL_TLS_PORT = String(secure);
+    const started = await owl('start --address 127.0.0.1');
+    expect(started.code, started.output).toBe(0);
+    expect(started.output).toContain(`https://127.0.0.1:${secure}`);
+    const own = file('academy/tls/certificate.pem');
+    const fingerprint = new X509Certificate(readFileSync(own)).fingerprint256;
+    expect(started.output).toContain(fingerprint);
+    const page = await ask(own, '/sign-in');
+    expect(page.status === 200 ? page.body : page.headers.location).toMatch(/Unhurried Owl|first-account/);
+    // Browsers let nobody past an unknown certificate where this stands.
+    expect(page.headers['strict-transport-security']).toBeUndefined();
+    await expect(fetch(`http://127.0.0.1:${secure}/sign-in`)).rejects.toThrow();
+    // Nobody else trusts it, and it is kept from start to start.
+    await expect(fetch(`https://127.0.0.1:${secure}/sign-in`)).rejects.toThrow();
+    expect(await answers(port)).toBeDefined();
+    expect((await owl('start --address 127.0.0.1')).output).toContain(fingerprint);
+  }, 120_000);
+
+  it('takes a certificate that was given, with the word by which browsers keep to TLS, and refuses what does not fit', async () => {
+    const folder = mkdtempSync(path.join(tmpdir(), 'owl-tls-'));
+    const make = (name: string) => {
+      const files = { certificate: path.join(folder, `${name}.pem`), key: path.join(folder, `${name}.key`) };
+      const what = [
+        'req',
+        '-x509',
+        '-newkey',
+        'ec',
+        '-pkeyopt',
+        'ec_paramgen_curve:prime256v1',
+        '-nodes',
+        '-days',
+        '30',
+      ];
+      const names = ['-subj', '/CN=test', '-addext', 'subjectAltName=IP:127.0.0.1,DNS:owl.example'];
+      execFileSync('openssl', [...what, ...names, '-keyout', files.key, '-out', files.certificate], {
+        stdio: 'ignore',
+      });
+      return files;
+    };
+    const [given, other] = [make('given'), make('other')];
+    const started = await owl(`start --address 127.0.0.1 --certificate ${given.certificate} --key ${given.key}`);
+    expect(started.output).toContain(`https://owl.example:${secure}`);
+    expect((await ask(given.certificate, '/sign-in')).headers['strict-transport-security']).toMatch(/^max-age=\d{7,}$/);
+    for (const [words, said] of [
+      [`--address 127.0.0.1 --certificate ${given.certificate}`, 'comes with its key'],
+      [`--address 127.0.0.1 --certificate ${given.certificate} --key ${other.key}`, 'is not the key'],
+      [`--address 127.0.0.1 --certificate ${given.key} --key ${given.key}`, 'is no certificate'],
+      [`--address 127.0.0.1 --certificate ${folder}/gone.pem --key ${given.key}`, 'is not there'],
+      ['--address 203.0.113.7', 'none of this machine'],
+      ['--address owl', 'no address of a network'],
+      ['--address', 'Say what --address is'],
+    ] as const) {
+      const refused = await owl(`start ${words}`);
+      expect([refused.code, refused.output]).toEqual([1, expect.stringContaining(said)]);
+    }
+    // What was refused left what ran alone.
+    expect((await ask(given.certificate, '/sign-in')).status).toBeLessThan(400);
+    rmSync(folder, { recursive: true, force: true });
+  }, 120_000);
 });
 
 describe('an ordinary stop', () => {

@@ -16,6 +16,7 @@ export interface TestServer {
   /** Where its files lie. */
   readonly folder: string;
   readonly pool: pg.Pool;
+  readonly databaseUrl: string;
   readonly pid: () => number;
   readonly query: (text: string, values?: unknown[]) => Promise<pg.QueryResult>;
   /** As if the database had gone: no connection to it is taken any more, and those that are there end. */
@@ -152,6 +153,7 @@ export async function openServer(
     url,
     folder,
     pool,
+    databaseUrl,
     pid,
     query: (text, values) => pool.query(text, values),
     kill,

@@ -103,6 +103,7 @@ export function ClassesPage({
           <Button look="plain" onPress={() => setSubscribing(true)}>
             In your calendar
           </Button>
+          <Link href="/classes/bring-in">From elsewhere</Link>
           <Link href="/classes/curriculum">Curriculum</Link>
           <Button look="plain" onPress={() => setArranging(true)}>
             Copy weeks

@@ -7,18 +7,12 @@ import { forgetCame, type SavedCame, saveCameWhereUnsaid } from '@/data/classes/
 import { inTransaction, pool } from '@/data/client';
 import { academyZone } from '../kernel/academyTime';
 import { defineCommand } from '../kernel/defineCommand';
-import { bringInInput, broughtInput } from './bringInInput';
+import { type BroughtIn, bringInInput, broughtInput } from './bringInInput';
 import { expectUsual } from './expectUsual';
 
 /** Pairs that fit on the mats where no class says so yet. */
 const USUAL_PAIRS = 12;
 const FAR_AHEAD = '9999-01-01T00:00:00Z';
-
-/** What was written down, so that it can be taken back: classes, and who came to which. */
-export interface BroughtIn {
-  readonly classIds: readonly string[];
-  readonly visits: readonly SavedCame[];
-}
 
 /** Sets up classes of a calendar or a list, and notes who came: all of it or nothing. What was said already of who came stays as it is. */
 export const bringClassesIn = defineCommand({
@@ -39,7 +33,14 @@ export const bringClassesIn = defineCommand({
         classIds.push(one.id);
         if (Date.parse(content.startsAt) > Date.now()) await expectUsual(client, content);
       }
-      return { classIds, visits: await saveCameWhereUnsaid(client, visits) };
+      const noted = await saveCameWhereUnsaid(
+        client,
+        visits.flatMap(({ classId, came, away }) => [
+          ...came.map((personId) => ({ classId, personId, came: true })),
+          ...away.map((personId) => ({ classId, personId, came: false })),
+        ]),
+      );
+      return { classIds, visits: byClass(noted) };
     });
     revalidatePath('/classes');
     return { ok: true, ...brought };
@@ -50,7 +51,11 @@ export const bringClassesIn = defineCommand({
 export const takeClassesBack = defineCommand({
   actor: 'coach',
   args: [broughtInput],
-  run: async (_coach, { classIds, visits }): Promise<Outcome> => {
+  run: async (_coach, { classIds, visits: told }): Promise<Outcome> => {
+    const visits = told.flatMap(({ classId, expected, others }) => [
+      ...expected.map((personId) => ({ classId, personId, wasExpected: true })),
+      ...others.map((personId) => ({ classId, personId, wasExpected: false })),
+    ]);
     const isOut = await inTransaction(pool(), async (client) => {
       if (!(await areClassesUnused(client, classIds, visits))) return false;
       await forgetCame(client, visits);
@@ -62,3 +67,13 @@ export const takeClassesBack = defineCommand({
     return { ok: true };
   },
 });
+
+function byClass(noted: readonly SavedCame[]): BroughtIn['visits'] {
+  const found = new Map<string, { classId: string; expected: string[]; others: string[] }>();
+  for (const { classId, personId, wasExpected } of noted) {
+    const one = found.get(classId) ?? { classId, expected: [], others: [] };
+    (wasExpected ? one.expected : one.others).push(personId);
+    found.set(classId, one);
+  }
+  return [...found.values()];
+}

@@ -14,9 +14,14 @@ import { broughtCount, matchWords, unknownWords } from './broughtWords';
 const SHOWN = 200;
 const USUAL_MINUTES = 60;
 
+/** What was written down, as the server told it. */
 interface Written {
   readonly classIds: readonly string[];
-  readonly visits: readonly { readonly classId: string; readonly personId: string; readonly wasExpected: boolean }[];
+  readonly visits: readonly {
+    readonly classId: string;
+    readonly expected: readonly string[];
+    readonly others: readonly string[];
+  }[];
 }
 
 /** What a calendar or a list would bring: written down by a press, and taken back by another. */
@@ -29,7 +34,9 @@ export function BroughtTable({ brought, said }: { readonly brought: Brought; rea
   const news = classes.filter((one) => one.match.kind === 'new');
   const visits = classes.flatMap((one) => {
     const classId = ids.get(one.key);
-    return classId ? one.visits.map((visit) => ({ ...visit, classId })) : [];
+    if (!classId || one.visits.length === 0) return [];
+    const of = (came: boolean) => one.visits.filter((visit) => visit.came === came).map((visit) => visit.personId);
+    return [{ classId, came: of(true), away: of(false) }];
   });
   const keep = () =>
     send(
@@ -120,6 +127,7 @@ function idOf({ match }: BroughtClass): string | undefined {
 
 function writtenWords({ classIds, visits }: Written): string {
   const classes = classIds.length === 1 ? 'One class is set up' : `${classIds.length} classes are set up`;
-  if (visits.length === 0) return `${classes}.`;
-  return `${classes}; ${visits.length === 1 ? 'one visit is' : `${visits.length} visits are`} noted.`;
+  const noted = visits.reduce((sum, one) => sum + one.expected.length + one.others.length, 0);
+  if (noted === 0) return `${classes}.`;
+  return `${classes}; ${noted === 1 ? 'one visit is' : `${noted} visits are`} noted.`;
 }

@@ -36,26 +36,27 @@ export async function readCalendar(text: string, timeZone: string, today: string
       .getAllSubcomponents('vevent')
       .map((one) => new ICAL.Event(one, { strictExceptions: true }));
     if (vevents.length === 0) return 'This calendar has no events in it.';
-    const put = (start: InstanceType<typeof ICAL.Time>, title: string, seconds: number): void => {
+    /** Whether it is one of the classes to come, which it is then among. */
+    const put = (start: InstanceType<typeof ICAL.Time>, title: string, seconds: number): boolean => {
       const isFloating = start.zone === ICAL.Timezone.localTimezone;
       const moment = start.toJSDate().toISOString();
       const two = (value: number) => String(value).padStart(2, '0');
       const day = isFloating ? `${start.year}-${two(start.month)}-${two(start.day)}` : dayIn(timeZone, moment);
       const time = isFloating ? `${two(start.hour)}:${two(start.minute)}` : clockIn(timeZone, moment);
       const isAhead = day >= today && day < until && events.length < MOST_EVENTS;
-      if (start.isDate || !isAhead) {
-        leftOut += 1;
-        return;
-      }
+      if (start.isDate || !isAhead) return false;
       const minutes = Math.min(MOST_MINUTES, Math.max(LEAST_MINUTES, Math.round(seconds / 60)));
       events.push({ day, time, title: title.replace(/\s+/g, ' ').trim().slice(0, 80) || 'Class', minutes });
+      return true;
     };
     const changed = vevents.filter((one) => one.isRecurrenceException());
     for (const event of vevents) {
       const isOff = event.component.getFirstPropertyValue('status') === 'CANCELLED';
       if (event.isRecurrenceException()) continue;
-      if (isOff || !event.startDate) leftOut += 1;
-      else if (!event.isRecurring()) put(event.startDate, event.summary ?? '', event.duration.toSeconds());
+      if (!event.isRecurring()) {
+        const isIn = !isOff && event.startDate && put(event.startDate, event.summary ?? '', event.duration.toSeconds());
+        if (!isIn) leftOut += 1;
+      } else if (isOff) leftOut += 1;
       else {
         for (const other of changed) if (other.uid === event.uid) event.relateException(other);
         const times = event.iterator();
