@@ -17,14 +17,23 @@ export async function readRows<Schema extends z.ZodType>(
   values: readonly unknown[] = [],
 ): Promise<ReadRows<z.output<Schema>>> {
   const result = await database.query<QueryResultRow>(text, [...values]);
+  return readEach(schema, result.rows, nameOf(text));
+}
+
+/** Rows that came as one value, each for itself like the rows of a statement; `query` names them in the log. */
+export function readEach<Schema extends z.ZodType>(
+  schema: Schema,
+  sent: readonly QueryResultRow[],
+  query: string,
+): ReadRows<z.output<Schema>> {
   const rows: z.output<Schema>[] = [];
   let unreadable = 0;
-  for (const row of result.rows) {
+  for (const row of sent) {
     const read = schema.safeParse(row);
     if (read.success) rows.push(read.data);
     else {
       unreadable += 1;
-      log.error({ query: nameOf(text), row: idOf(row), at: pathsOf(read.error) }, 'a stored row cannot be read');
+      log.error({ query, row: idOf(row), at: pathsOf(read.error) }, 'a stored row cannot be read');
     }
   }
   return { rows, unreadable };

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { HouseWords, OwnCourse, OwnWord } from '@/core/vocabulary';
 import type { Database } from '../client';
-import { findRow, listRows, runStatement } from '../rows';
+import { findRow, readEach, runStatement } from '../rows';
 import { ownCourseShape } from './ownCourse';
 
 const ownRow = z
@@ -23,33 +23,41 @@ const ownRow = z
       mergedIntoId: row.merged_into_id ?? undefined,
     }),
   );
-const pairRow = z.object({ key: z.string(), value: z.string() });
-const idRow = z.object({ id: z.string() }).transform((row) => row.id);
+const pairs = z.array(z.object({ key: z.string(), value: z.string() })).nullable();
+const houseRow = z.object({
+  own: z.array(z.record(z.string(), z.unknown())).nullable(),
+  names: pairs,
+  aliases: pairs,
+  hidden: z.array(z.string()).nullable(),
+  schools: pairs,
+});
 
-/** Everything by which the academy speaks differently from the catalogue. */
+/** Everything by which the academy speaks differently from the catalogue: in one statement, since every page asks for it. */
 export async function getHouseWords(database: Database): Promise<HouseWords> {
-  const [own, names, aliases, hiddenIds, schools] = await Promise.all([
-    listRows(
-      database,
-      ownRow,
-      `select w.id, w.name, w.words, w.merged_into_id, w.course,
-         coalesce((select array_agg(a.alias order by a.alias) from house_alias a where a.concept_id = w.id), '{}') as aliases
-       from own_word w order by w.created_at, w.id`,
-    ),
-    listRows(database, pairRow, 'select concept_id as key, name as value from house_name order by concept_id'),
-    listRows(
-      database,
-      pairRow,
-      `select concept_id as key, alias as value from house_alias where concept_id not like '%~%' order by concept_id, alias`,
-    ),
-    listRows(database, idRow, 'select concept_id as id from hidden_concept order by concept_id'),
-    listRows(database, pairRow, 'select school_id as key, option_key as value from school_choice order by school_id'),
-  ]);
+  const house = await findRow(
+    database,
+    houseRow,
+    `select
+       (select json_agg(json_build_object('id', w.id, 'name', w.name, 'words', w.words, 'merged_into_id', w.merged_into_id, 'course', w.course,
+          'aliases', array(select a.alias from house_alias a where a.concept_id = w.id order by a.alias)) order by w.created_at, w.id)
+        from own_word w) as own,
+       (select json_agg(json_build_object('key', concept_id, 'value', name) order by concept_id) from house_name) as names,
+       (select json_agg(json_build_object('key', concept_id, 'value', alias) order by concept_id, alias) from house_alias
+        where concept_id not like '%~%') as aliases,
+       (select json_agg(concept_id order by concept_id) from hidden_concept) as hidden,
+       (select json_agg(json_build_object('key', school_id, 'value', option_key) order by school_id) from school_choice) as schools`,
+  );
   const byConcept: Record<string, string[]> = {};
-  for (const { key, value } of aliases) byConcept[key] = [...(byConcept[key] ?? []), value];
-  const record = (pairs: readonly { key: string; value: string }[]) =>
-    Object.fromEntries(pairs.map(({ key, value }) => [key, value]));
-  return { own, names: record(names), aliases: byConcept, hiddenIds, schools: record(schools) };
+  for (const { key, value } of house?.aliases ?? []) byConcept[key] = [...(byConcept[key] ?? []), value];
+  const record = (some: z.output<typeof pairs> | undefined) =>
+    Object.fromEntries((some ?? []).map(({ key, value }) => [key, value]));
+  return {
+    own: readEach(ownRow, house?.own ?? [], 'own words').rows,
+    names: record(house?.names),
+    aliases: byConcept,
+    hiddenIds: house?.hidden ?? [],
+    schools: record(house?.schools),
+  };
 }
 
 export const saveHouseName = (database: Database, conceptId: string, name: string) =>

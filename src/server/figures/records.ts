@@ -64,7 +64,9 @@ export const recordOf = async (
 
 /** What was done about each of somebody's errors since a day: classes they came to that drilled it, and homework. */
 async function dosesOf(database: Database, personId: string, since: string): Promise<StudentRecord['doses']> {
-  const [{ timeZone }, house] = await Promise.all([getAcademy(database), houseOf(database)]);
+  // One after the other: within a transaction there is one connection.
+  const { timeZone } = await getAcademy(database);
+  const house = await houseOf(database);
   const doses = new Map<string, Dose[]>();
   const add = (errorId: string, dose: Dose) => doses.set(errorId, [...(doses.get(errorId) ?? []), dose]);
   for (const { drillId, day, classTitle } of await listDrilled(database, personId, since, timeZone))
@@ -79,10 +81,8 @@ async function dosesOf(database: Database, personId: string, since: string): Pro
 /** Everybody with whom somebody who makes these errors is compared. */
 export async function loadCohort(database: Database, personId: string, errorIds: readonly string[]): Promise<Cohort> {
   const errors = errorIds.map((errorId) => ({ errorId, standardId: standardIdOf(errorId) }));
-  const [groups, verdicts] = await Promise.all([
-    listGroupSums(database, errors, personId),
-    listGroupVerdicts(database, errorIds, personId),
-  ]);
+  const groups = await listGroupSums(database, errors, personId);
+  const verdicts = await listGroupVerdicts(database, errorIds, personId);
   const cohort = new Map<string, Map<Belt, GroupSums>>();
   const add = (errorId: string, belt: AnyBelt | null, group: GroupSums) => {
     const byBelt = cohort.get(errorId) ?? new Map<Belt, GroupSums>();
