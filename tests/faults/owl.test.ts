@@ -1,5 +1,5 @@
 import { execFileSync, spawn } from 'node:child_process';
-import { createHash, X509Certificate } from 'node:crypto';
+import { createHash, randomInt, X509Certificate } from 'node:crypto';
 import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type IncomingHttpHeaders, type Server } from 'node:http';
 import { get } from 'node:https';
@@ -252,6 +252,32 @@ describe('a backup', () => {
     expect((await query(copy, 'select sign_in_name from coach')).rows).toEqual([{ sign_in_name: 'ludo' }]);
     expect((await owl(`verify ${copy}`)).output).toContain('There are no backups in');
     await owl('start');
+  }, 300_000);
+
+  it('that is put back and killed in the middle leaves what was there, and is put back by the next try', async () => {
+    expect((await owl('stop', copy, ports.copy)).code).toBe(0);
+    const coaches = async () => {
+      const started = await owl('start', copy, ports.copy);
+      expect(started.code, started.output).toBe(0);
+      const { rows } = await query(copy, 'select sign_in_name from coach');
+      await owl('stop', copy, ports.copy);
+      return rows.map((one) => one.sign_in_name);
+    };
+    for (const ms of [randomInt(300, 1500), randomInt(1500, 3500)]) {
+      const child = spawn('bin/owl', ['restore', backups, '--replace'], {
+        ...{ cwd: project, env: env(copy, ports.copy), detached: true, stdio: 'ignore' as const },
+      });
+      const ended = new Promise((resolve) => child.once('close', resolve));
+      await pause(ms);
+      // All of it at once, as when the power goes; it may be over already.
+      if (child.pid && child.exitCode === null) process.kill(-child.pid, 'SIGKILL');
+      await ended;
+    }
+    expect(await coaches()).toEqual(['ludo']);
+    const restored = await owl(`restore ${backups} --replace`, copy, ports.copy);
+    expect(restored.code, restored.output).toBe(0);
+    expect(await coaches()).toEqual(['ludo']);
+    expect(readFileSync(file('academy/footage/film.mp4', copy), 'utf8')).toBe('a film');
   }, 300_000);
 });
 

@@ -15,7 +15,10 @@ test.afterAll(() => server?.close());
 
 const evening = demoId('class', 'evening');
 
-test('a helper is made, logs a class on a phone, runs its clock, and is shown nothing else', async ({ page, browser }) => {
+test('a helper is made, logs a class on a phone, runs its clock, and is shown nothing else', async ({
+  page,
+  browser,
+}) => {
   const complaints = watchConsole(page);
   await signIn(page, server.url);
   await page.goto(`${server.url}/settings`);
@@ -40,7 +43,13 @@ test('a helper is made, logs a class on a phone, runs its clock, and is shown no
   await phone.getByRole('button', { name: 'Keep how it went' }).click();
   await expect(phone.getByText('Kept.')).toBeVisible();
   expect((await new AxeBuilder({ page: phone }).exclude('[data-live-announcer]').analyze()).violations).toEqual([]);
-  for (const closed of ['/students', `/students/${demoId('person', 'ana')}`, '/settings', `/classes/${evening}`, '/search?q=ana']) {
+  for (const closed of [
+    '/students',
+    `/students/${demoId('person', 'ana')}`,
+    '/settings',
+    `/classes/${evening}`,
+    '/search?q=ana',
+  ]) {
     await phone.goto(server.url + closed);
     await expect(phone).toHaveURL(/\/mat$/);
   }
@@ -118,7 +127,8 @@ test('classes come from a calendar, who was there from a list, and both are take
   await expect(page.getByRole('article', { name: 'No-gi at noon' }).first()).toBeVisible();
 
   await page.goto(`${server.url}/classes/bring-in`);
-  const list = 'Date;Class;Member;Status\n3.11.2026;Fundamentals;Ana Velden;present\n3.11.2026;Fundamentals;Marek Osei;absent\n3.11.2026;Fundamentals;Nobody Here;present\n';
+  const list =
+    'Date;Class;Member;Status\n3.11.2026;Fundamentals;Ana Velden;present\n3.11.2026;Fundamentals;Marek Osei;absent\n3.11.2026;Fundamentals;Nobody Here;present\n';
   await file.setInputFiles({ name: 'visits.csv', mimeType: 'text/csv', buffer: Buffer.from(list) });
   await expect(page.getByText(/1 new; 2 visits of 2 people; one visit of somebody who is not known\./)).toBeVisible();
   await expect(page.getByText(/Nobody Here \(one visit\)/)).toBeVisible();

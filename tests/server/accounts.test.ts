@@ -3,7 +3,14 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { findCoachBySignInName } from '@/data/accounts/coaches';
 import { noteDevice } from '@/data/accounts/devices';
 import { pool } from '@/data/client';
-import { addCoach, changePassword, createFirstAccount, endAccount, signIn } from '@/server/accounts/accountActions';
+import {
+  addCoach,
+  changePassword,
+  createFirstAccount,
+  endAccount,
+  reopenAccount,
+  signIn,
+} from '@/server/accounts/accountActions';
 import { admitGuess } from '@/server/accounts/admitGuess';
 import { clientAddress } from '@/server/accounts/clientAddress';
 import { beginCodes, leaveHalf, signInWithCode, turnCodesOff, turnCodesOn } from '@/server/accounts/codeActions';
@@ -199,6 +206,17 @@ describe('an account', () => {
     expect(await enter('felix', 'half a guard is enough')).toMatchObject({ messages: { '': expect.any(String) } });
     expect((await pool().query('select display_name from coach order by 1')).rows).toHaveLength(2);
     expect(await addCoach({}, form({})).catch((error: Error) => error.message)).toBe('to /sign-in');
+    jar.clear();
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    expect(await reopenAccount(felix.id)).toEqual({ ok: true });
+    expect(await reopenAccount(felix.id)).toMatchObject({ ok: false });
+    await endAccount(felix.id);
+    await pool().query("update coach set ended_at = now() - interval '31 days' where id = $1", [felix.id]);
+    expect(await reopenAccount(felix.id)).toMatchObject({ ok: false });
+    await pool().query('update coach set ended_at = now() where id = $1', [felix.id]);
+    await reopenAccount(felix.id);
+    jar.clear();
+    await expect(enter('felix', 'half a guard is enough')).rejects.toThrow('to /footage');
   });
 
   it('is the first one only while there is none, which costs a stranger nothing to be told', async () => {

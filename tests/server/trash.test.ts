@@ -1,11 +1,16 @@
 import { randomUUID } from 'node:crypto';
-import { beforeEach, expect, it, vi } from 'vitest';
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { insertClass } from '@/data/classes/classes';
 import { pool } from '@/data/client';
-import { deleteUnusedFootage } from '@/data/footage/footage';
+import { deleteUnusedFootage, findFootage, setFilmstrip } from '@/data/footage/footage';
 import { listTrash } from '@/data/trash/trash';
 import { removeClass } from '@/server/classes/classActions';
+import { removeFootage } from '@/server/footage/footageActions';
+import { storedPath } from '@/server/footage/storage';
 import { figureEverything } from '@/server/jobs/refigure';
+import { footageFolder } from '@/server/kernel/environment';
+import { erase } from '@/server/people/erasing/erase';
 import { removeRound } from '@/server/rounds/roundActions';
 import { sweepTrash } from '@/server/trash/sweepTrash';
 import { bringBack } from '@/server/trash/trashActions';
@@ -113,4 +118,55 @@ it('a class comes back with who came and what was planned', async () => {
   expect(kept).toMatchObject({ kind: 'class', title: 'Elbows, 2026-11-24' });
   expect(await bringBack(kept?.id ?? '')).toEqual({ ok: true });
   expect(await rowsOf(['academy_class', 'class_attendee'])).toEqual(before);
+});
+
+describe('a film that was deleted', () => {
+  const filmOnDisk = async () => {
+    const film = await seedFilm();
+    const strip = { storageName: `${film}.strip.jpg`, posterName: `${film}.poster.jpg` };
+    await setFilmstrip(pool(), film, {
+      ...strip,
+      columns: 10,
+      count: 1,
+      everySeconds: 4,
+      width: 96,
+      height: 54,
+    } as never);
+    mkdirSync(footageFolder(), { recursive: true });
+    const names = [film, strip.storageName, strip.posterName];
+    for (const one of names) writeFileSync(storedPath(one), 'bytes');
+    return { film, filesLeft: () => names.filter((one) => existsSync(storedPath(one))).length };
+  };
+
+  it('comes back with what was made of it; after thirty days its files go', async () => {
+    const { film, filesLeft } = await filmOnDisk();
+    const before = await rowsOf(['footage']);
+    expect(await removeFootage(film)).toEqual({ ok: true });
+    expect(await findFootage(pool(), film)).toBeUndefined();
+    expect(filesLeft()).toBe(3);
+    const [kept] = await listTrash(pool(), 5);
+    expect(kept).toMatchObject({ kind: 'film', title: 'x.mp4' });
+    expect(await bringBack(kept?.id ?? '')).toEqual({ ok: true });
+    expect(await rowsOf(['footage'])).toEqual(before);
+    expect(await removeFootage(film)).toEqual({ ok: true });
+    await pool().query("update trash set deleted_at = now() - interval '31 days'");
+    await sweepTrash();
+    expect([filesLeft(), (await listTrash(pool(), 5)).length]).toEqual([0, 0]);
+  });
+
+  it('stays where a round uses it, and is gone at once when somebody in it is erased', async () => {
+    const { film, filesLeft } = await filmOnDisk();
+    const ana = await seedPerson('Ana Velden');
+    const round = await seedRound(ana, await seedPerson('Marek'), '2026-11-20', film);
+    expect(await removeFootage(film)).toMatchObject({ ok: false });
+    expect(await listTrash(pool(), 5)).toEqual([]);
+    await removeRound(round.id);
+    expect(await removeFootage(film)).toEqual({ ok: true });
+    expect(await listTrash(pool(), 5)).toHaveLength(2);
+    // A round without its film waits for it.
+    const [roundKept] = (await listTrash(pool(), 5)).filter((one) => one.kind === 'round');
+    expect(JSON.stringify(await bringBack(roundKept?.id ?? ''))).toContain('is brought back first');
+    await erase(ana, 'kept', coach.id);
+    expect([filesLeft(), (await listTrash(pool(), 5)).length]).toEqual([0, 0]);
+  });
 });

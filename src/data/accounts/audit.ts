@@ -25,6 +25,8 @@ export const auditKinds = [
   'classes-brought-in',
   'round-deleted',
   'class-deleted',
+  'film-deleted',
+  'account-back',
   'brought-back',
   'erased',
 ] as const;

@@ -64,6 +64,25 @@ export const endCoach = (database: Database, coachId: string) =>
     coachId,
   ]);
 
+/** Accounts that were ended in the last so many days. */
+export const listEndedCoaches = (database: Database, days: number) =>
+  listRows(
+    database,
+    z
+      .object({ id: z.string(), display_name: z.string(), ended_at: z.date() })
+      .transform((row) => ({ id: row.id, displayName: row.display_name, endedAt: row.ended_at.toISOString() })),
+    "select id, display_name, ended_at from coach where ended_at > now() - $1 * interval '1 day' order by ended_at desc, id",
+    [days],
+  );
+
+/** Opens an account again that was ended in the last so many days; 0 rows for any other. */
+export const reopenCoach = (database: Database, coachId: string, days: number) =>
+  runStatement(
+    database,
+    "update coach set ended_at = null where id = $1 and ended_at > now() - $2 * interval '1 day'",
+    [coachId, days],
+  );
+
 export const updateCoachPreferences = (
   database: Database,
   coachId: string,

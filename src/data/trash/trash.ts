@@ -3,7 +3,7 @@ import { z } from 'zod';
 import type { Database } from '../client';
 import { findRow, listRows, runStatement } from '../rows';
 
-export const trashKinds = ['round', 'class'] as const;
+export const trashKinds = ['round', 'class', 'film'] as const;
 export type TrashKind = (typeof trashKinds)[number];
 
 const ofMarks = 'select id from mark where round_id = $1';
@@ -42,6 +42,13 @@ const tables: Readonly<Record<TrashKind, readonly (readonly [table: string, wher
     ['class_drilled', 'class_id = $1'],
     ['class_note', 'class_id = $1'],
     ['class_plan', 'class_id = $1'],
+  ],
+  // Its files stay where they are until it goes for good.
+  film: [
+    ['footage', 'id = $1'],
+    ['footage_signal', 'footage_id = $1'],
+    ['footage_work', "footage_id = $1 and state = 'done'"],
+    ['footage_cut', 'footage_id = $1'],
   ],
 };
 const name = (text: string): string => pg.escapeIdentifier(text);
@@ -112,23 +119,33 @@ export const holdTrash = (database: Database, id: string) =>
 export const deleteTrash = (database: Database, id: string) =>
   runStatement(database, 'delete from trash where id = $1', [id]);
 
-/** Lets go what was deleted before so many days; gives the names of stored files that nothing needs any more. */
-export async function deleteOldTrash(database: Database, days: number): Promise<readonly string[]> {
+/** Lets go of what was deleted that `which` names; gives the names of stored files that nothing needs any more. */
+async function letGo(database: Database, which: string, values: readonly unknown[]): Promise<readonly string[]> {
   const files = await listRows(
     database,
     z.object({ name: z.string() }),
-    `select k.row ->> 'storage_name' as name from trash_row k join trash t on t.id = k.trash_id
-     where k.table_name = 'talk' and t.deleted_at < now() - $1 * interval '1 day'`,
-    [days],
+    `select f.name from trash_row k join trash t on t.id = k.trash_id
+       cross join lateral (values (k.row ->> 'storage_name'), (k.row -> 'proxy' ->> 'storageName'),
+         (k.row -> 'filmstrip' ->> 'storageName'), (k.row -> 'filmstrip' ->> 'posterName')) f (name)
+     where k.table_name in ('talk', 'footage') and f.name is not null and ${which}`,
+    values,
   );
-  await runStatement(database, "delete from trash where deleted_at < now() - $1 * interval '1 day'", [days]);
+  await runStatement(database, `delete from trash t where ${which}`, values);
   return files.map((one) => one.name);
 }
 
-/** Lets go, at once, of all that was deleted with somebody in it. */
-export const deleteTrashOf = (database: Database, personId: string) =>
-  runStatement(
+/** Lets go what was deleted before so many days; gives the names of stored files that nothing needs any more. */
+export const deleteOldTrash = (database: Database, days: number): Promise<readonly string[]> =>
+  letGo(database, "t.deleted_at < now() - $1 * interval '1 day'", [days]);
+
+/** Lets go, at once, of all that was deleted with somebody in it, films of such rounds too; gives the names of their files. */
+export const deleteTrashOf = (database: Database, personId: string): Promise<readonly string[]> =>
+  letGo(
     database,
-    `delete from trash where id in (select trash_id from trash_row where row ->> 'person_id' = $1)`,
+    `t.id in (
+       with theirs as (select trash_id from trash_row where row ->> 'person_id' = $1)
+       select trash_id from theirs
+       union select film.trash_id from trash_row film join trash_row round on round.table_name = 'round' and round.row ->> 'footage_id' = film.row ->> 'id'
+       where film.table_name = 'footage' and round.trash_id in (select trash_id from theirs))`,
     [personId],
   );

@@ -82,7 +82,7 @@ export function FootagePage({ lines, count, foot }: FootagePageProps) {
       )}
       <ConfirmDialog
         title="Delete this file?"
-        text={`${doomed?.name ?? ''} is removed from the disk and cannot be brought back.`}
+        text={`${doomed?.name ?? ''} leaves the shelf. Settings brings it back for thirty days; then it leaves the disk.`}
         confirm="Delete the file"
         isOpen={doomed !== undefined}
         onClose={() => setDoomed(undefined)}

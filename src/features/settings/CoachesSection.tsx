@@ -4,7 +4,15 @@ import { useRouter } from 'next/navigation';
 import { useActionState, useState } from 'react';
 import { FormMessage } from '@/forms/FormMessage';
 import { whyNot } from '@/forms/whyNot';
-import { addCoach, changePassword, endAccount, signOutEverywhere } from '@/server/accounts/accountActions';
+import {
+  addCoach,
+  changePassword,
+  endAccount,
+  reopenAccount,
+  signOutEverywhere,
+} from '@/server/accounts/accountActions';
+import { momentWords } from '@/terms/dayWords';
+import { useZone } from '@/terms/ZoneContext';
 import { Fields, Notice, Quiet, Row, Section, Stack, Table } from '@/ui/layout/Page';
 import { Button, ConfirmDialog, Form, Select, TextField } from '@/ui/primitives';
 
@@ -70,10 +78,14 @@ export function PasswordSection() {
 export function CoachesSection({
   coaches,
   isHead,
+  ended = [],
 }: {
   readonly coaches: readonly CoachLine[];
   readonly isHead: boolean;
+  /** Accounts that were ended lately. */
+  readonly ended?: readonly { readonly id: string; readonly displayName: string; readonly endedAt: string }[];
 }) {
+  const zone = useZone();
   const router = useRouter();
   const [outcome, add, adding] = useActionState(addCoach, undefined);
   const [leaving, setLeaving] = useState<CoachLine>();
@@ -81,6 +93,11 @@ export function CoachesSection({
   const [role, setRole] = useState<(typeof furtherRoles)[number]['value']>('assistant');
   const end = async (one: CoachLine) => {
     const answer = await endAccount(one.id).catch(() => undefined);
+    setProblem(whyNot(answer));
+    router.refresh();
+  };
+  const reopen = async (id: string) => {
+    const answer = await reopenAccount(id).catch(() => undefined);
     setProblem(whyNot(answer));
     router.refresh();
   };
@@ -125,6 +142,20 @@ export function CoachesSection({
             </tbody>
           </Table>
           {problem ? <Notice role="alert">{problem}</Notice> : null}
+          {ended.map((one) => (
+            <Row key={one.id}>
+              <Quiet>
+                The account of {one.displayName} was ended {momentWords(one.endedAt, zone)}.
+              </Quiet>
+              <Button
+                look="plain"
+                onPress={() => void reopen(one.id)}
+                aria-label={`Open the account of ${one.displayName} again`}
+              >
+                Open it again
+              </Button>
+            </Row>
+          ))}
           {isHead ? (
             <Form action={add} validationErrors={outcome?.ok === false ? outcome.messages : undefined}>
               <Stack>
@@ -156,7 +187,7 @@ export function CoachesSection({
       </div>
       <ConfirmDialog
         title="End this account?"
-        text={`${leaving?.displayName ?? ''} is signed out everywhere and can sign in no more. What they marked and signed stays, with their name.`}
+        text={`${leaving?.displayName ?? ''} is signed out everywhere and can sign in no more. What they marked and signed stays, with their name. It can be opened again for thirty days.`}
         confirm="End the account"
         isOpen={leaving !== undefined}
         onClose={() => setLeaving(undefined)}

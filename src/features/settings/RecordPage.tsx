@@ -28,6 +28,8 @@ const doneWords = {
   'roster-added': 'wrote a list of students down',
   'round-deleted': 'deleted a round',
   'class-deleted': 'deleted a class',
+  'film-deleted': 'deleted a film',
+  'account-back': 'brought an account back',
   'brought-back': 'brought back what was deleted',
   erased: 'erased somebody',
 } as const;
@@ -47,7 +49,12 @@ export function RecordPage({ lines, foot }: { readonly lines: readonly RecordLin
     <Page
       title="Who did what"
       aside="What left the house or came in, who was let in, what was taken away"
-      actions={<ActionLink href="/settings">To Settings</ActionLink>}
+      actions={
+        <>
+          <ActionLink href="/settings/record/looked">Who looked and changed</ActionLink>
+          <ActionLink href="/settings">To Settings</ActionLink>
+        </>
+      }
     >
       {lines.length === 0 ? (
         <Empty>

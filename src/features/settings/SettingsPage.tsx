@@ -29,6 +29,7 @@ export interface SettingsPageProps {
   readonly coaches: readonly CoachLine[];
   readonly sessions: readonly SessionLine[];
   readonly codes: CodesState;
+  readonly endedAccounts?: readonly { readonly id: string; readonly displayName: string; readonly endedAt: string }[];
   readonly trash: readonly TrashLine[];
   readonly erasures?: readonly ErasureLine[];
   readonly backups?: BackupLine;
@@ -58,6 +59,7 @@ export function SettingsPage({
   coaches,
   sessions,
   codes,
+  endedAccounts,
   trash,
   erasures,
   backups,
@@ -212,7 +214,7 @@ export function SettingsPage({
       <PasswordSection />
       <CodesSection {...codes} />
       <SessionsSection sessions={sessions} />
-      <CoachesSection coaches={coaches} isHead={isHead} />
+      <CoachesSection coaches={coaches} isHead={isHead} ended={endedAccounts} />
       {measuring ? (
         <ReactionDialog
           onMeasured={(seconds) => {

@@ -10,11 +10,13 @@ import { Button } from '@/ui/primitives';
 
 export interface TrashLine {
   readonly id: string;
-  readonly kind: 'round' | 'class';
+  readonly kind: 'round' | 'class' | 'film';
   readonly title: string;
   readonly deletedAt: string;
   readonly deletedByName?: string;
 }
+
+const kindWords = { round: 'Round', class: 'Class', film: 'Film' } as const;
 
 /** What was deleted in the last thirty days, to be brought back. */
 export function TrashSection({ trash }: { readonly trash: readonly TrashLine[] }) {
@@ -23,7 +25,9 @@ export function TrashSection({ trash }: { readonly trash: readonly TrashLine[] }
   return (
     <Section>
       <h2>Deleted</h2>
-      <div className="note">Rounds and classes of the last thirty days, each as it was with all that was marked.</div>
+      <div className="note">
+        Rounds, classes and films of the last thirty days, each as it was with all that was marked.
+      </div>
       <div className="matter">
         <FormMessage messages={messages} />
         {trash.length === 0 ? (
@@ -41,7 +45,7 @@ export function TrashSection({ trash }: { readonly trash: readonly TrashLine[] }
               {trash.map((one) => (
                 <tr key={one.id}>
                   <td>
-                    {one.kind === 'round' ? 'Round' : 'Class'}: {one.title}
+                    {kindWords[one.kind]}: {one.title}
                   </td>
                   <td>
                     {momentWords(one.deletedAt, zone)}

@@ -38,6 +38,7 @@ vi.mock('@/server/settings/ruleSetActions', () => ({
 }));
 vi.mock('@/server/accounts/accountActions', () => ({
   addCoach: async () => ({ ok: true }),
+  reopenAccount: async () => ({ ok: true }),
   changePassword: async () => ({ ok: true }),
   endAccount: async () => ({ ok: true }),
   signOutEverywhere: async () => undefined,

@@ -11,6 +11,7 @@ import {
   findCoachBySignInName,
   insertCoach,
   lockFirstAccount,
+  reopenCoach,
   updatePassword,
 } from '@/data/accounts/coaches';
 import { forgetDevices } from '@/data/accounts/devices';
@@ -19,6 +20,7 @@ import { noteSuccess, revokeAllSessions, revokeOtherSessions, revokeSessionById 
 import { inTransaction, pool } from '@/data/client';
 import { defineCommand } from '../kernel/defineCommand';
 import { refusalOf } from '../kernel/refusalOf';
+import { TRASH_DAYS } from '../trash/trashDays';
 import { furtherAccountInput, newAccountInput, passwordChangeInput, signInInput } from './accountInput';
 import { admitGuess } from './admitGuess';
 import { clientHere } from './clientAddress';
@@ -163,6 +165,19 @@ export const endAccount = defineCommand({
     });
     revalidatePath('/settings');
     return ended ? { ok: true } : refuse('This account cannot be ended: it leads the academy, or is ended already.');
+  },
+});
+
+/** Opens an account again that was ended lately: with its password and role, signed in nowhere. */
+export const reopenAccount = defineCommand({
+  actor: 'head-coach',
+  noted: 'account-back',
+  args: [z.uuid()],
+  misfit: 'This account is not there any more.',
+  run: async (_coach, coachId): Promise<Outcome> => {
+    const isBack = (await reopenCoach(pool(), coachId, TRASH_DAYS)) > 0;
+    revalidatePath('/settings');
+    return isBack ? { ok: true } : refuse('This account is open already, or was ended too long ago.');
   },
 });
 

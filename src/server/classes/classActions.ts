@@ -44,6 +44,7 @@ const GONE = 'This class is no longer there. Go back to the list of classes.';
 /** Makes a class under the id that the page gave it (version 0), or changes one that nobody else changed since `version`. */
 export const saveClass = defineCommand({
   actor: 'coach',
+  changes: 'class',
   args: [classInput, seenVersion],
   run: async (_coach, draft, { id, version }): Promise<Outcome<{ readonly classId: string }>> => {
     const zone = await academyZone();
@@ -102,6 +103,7 @@ const drillMinutes = z.number().int().min(0).max(240);
 /** Says whether somebody came to a class that was held. */
 export const logCame = defineCommand({
   actor: 'helper',
+  changes: 'class',
   args: [z.uuid(), z.uuid(), z.boolean()],
   misfit: GONE,
   run: async (_coach, classId, personId, came) => {
@@ -128,6 +130,7 @@ export const logGroup = defineCommand({
 /** Says of somebody who came whether they struggled and what hurt. */
 export const logHowItWas = defineCommand({
   actor: 'helper',
+  changes: 'class',
   args: [z.uuid(), z.uuid(), howItWasInput],
   misfit: 'Write what hurt in at most 200 characters.',
   run: async (_coach, classId, personId, how) => {
@@ -141,6 +144,7 @@ export const logHowItWas = defineCommand({
 /** Says how a class went, unless another coach said something since `version`: then nothing is changed. */
 export const logNote = defineCommand({
   actor: 'helper',
+  changes: 'class',
   args: [z.uuid(), noteInput, z.number().int().min(0)],
   misfit: 'Write at most 2,000 characters on how it went and 1,000 on what was dangerous.',
   run: async (coach, classId, note, version): Promise<Outcome<{ readonly version: number }>> => {
@@ -155,6 +159,7 @@ export const logNote = defineCommand({
 /** Says what was drilled in a class, and for how many minutes; 0 takes it out. */
 export const logDrilled = defineCommand({
   actor: 'helper',
+  changes: 'class',
   args: [z.uuid(), z.string().max(120), drillMinutes],
   misfit: 'Write whole minutes from 1 to 240.',
   run: async (_coach, classId, drillId, minutes) => {
@@ -229,6 +234,7 @@ const arrangementInput = z
 /** Keeps the lessons of a plan, or of one of its groups (0: of all), in the order and with the minutes that the coach gave them: as a version of its own. */
 export const arrangePlan = defineCommand({
   actor: 'coach',
+  changes: 'class',
   args: [z.uuid(), z.number().int().min(1), z.number().int().min(0).max(2), arrangementInput],
   misfit: GONE,
   run: async (coach, classId, version, group, lessons): Promise<Outcome> => {

@@ -22,6 +22,7 @@ import { type Academy, getAcademy } from '@/data/people/academy';
 import { countPeople, listPeople, listPeopleByIds, type Person } from '@/data/people/people';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
+import { noteTouched } from '../accounts/noteTouched';
 import { academyZone, today } from '../kernel/academyTime';
 import { isUuid, uuidIn } from '../kernel/isUuid';
 
@@ -59,6 +60,7 @@ export async function loadClass(classId: string): Promise<ClassPage | undefined>
   const coach = await requireCoach();
   const academyClass = isUuid(classId) ? await findClass(pool(), classId) : undefined;
   if (!academyClass) return undefined;
+  noteTouched({ coachId: coach.id, did: 'saw', kind: 'class', about: academyClass.id });
   const hasBegun = Date.parse(academyClass.startsAt) <= Date.now();
   const [people, attendance, log, stored, asked, academy, versions, units] = await Promise.all([
     listPeople(pool()),

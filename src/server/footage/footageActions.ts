@@ -1,32 +1,38 @@
 'use server';
 
-import { rm } from 'node:fs/promises';
+import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
-import { pool } from '@/data/client';
+import { type Outcome, refuse } from '@/core/kernel';
+import { inTransaction, pool } from '@/data/client';
 import { retryArrival } from '@/data/footage/arrivals';
 import { deleteUnusedFootage, findFootage } from '@/data/footage/footage';
 import { cancelWork, workKinds } from '@/data/footage/work';
+import { deleteTrash, keepInTrash } from '@/data/trash/trash';
 import { queueArrival, queueWork } from '../jobs/queueWork';
 import { defineCommand } from '../kernel/defineCommand';
 import { letArrivalGo } from './letArrivalGo';
-import { storedPath } from './storage';
 
-/** Removes a file that no round uses, from the list and from the disk, with what was made of it. */
+/** Removes a file that no round uses from the shelf. It lies where it is for as long as it can be brought back. */
 export const removeFootage = defineCommand({
   actor: 'coach',
+  noted: 'film-deleted',
   args: [z.uuid()],
-  run: async (_coach, footageId) => {
-    const footage = await findFootage(pool(), footageId);
-    if (footage && (await deleteUnusedFootage(pool(), footageId)) === 1) {
-      const names = [
-        footage.storageName,
-        footage.proxy?.storageName,
-        footage.filmstrip?.storageName,
-        footage.filmstrip?.posterName,
-      ];
-      for (const name of names) if (name) await rm(/*turbopackIgnore: true*/ storedPath(name), { force: true });
-    }
+  run: async (coach, footageId): Promise<Outcome> => {
+    const isGone = await inTransaction(pool(), async (client) => {
+      const footage = await findFootage(client, footageId);
+      if (!footage) return true;
+      const trashId = randomUUID();
+      await keepInTrash(
+        client,
+        { id: trashId, kind: 'film', title: footage.originalName, coachId: coach.id },
+        footageId,
+      );
+      if ((await deleteUnusedFootage(client, footageId)) === 1) return true;
+      await deleteTrash(client, trashId);
+      return false;
+    });
+    if (!isGone) return refuse('A round uses this film, so it stays.');
     revalidatePath('/footage');
     return { ok: true };
   },

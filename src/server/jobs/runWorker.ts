@@ -14,6 +14,7 @@ import {
 } from '@/data/footage/queue';
 import { reviveWork } from '@/data/footage/work';
 import { log } from '../../log/log';
+import { sweepTouches } from '../accounts/noteTouched';
 import { askForNightlyBackup } from '../backup/nightly';
 import { sweepClips } from '../clips/sweepClips';
 import { today } from '../kernel/academyTime';
@@ -89,6 +90,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
         await askForStaleFigures(pool(), await today());
         await sweepClips();
         await sweepTrash();
+        await sweepTouches();
         await remindStudents(await today());
         await askForNightlyBackup(new Date());
       }

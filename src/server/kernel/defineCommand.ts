@@ -4,10 +4,12 @@ import { z } from 'zod';
 import { type Outcome, refuse } from '@/core/kernel';
 import type { AuditKind } from '@/data/accounts/audit';
 import type { Coach } from '@/data/accounts/coaches';
+import type { TouchedKind } from '@/data/accounts/touched';
 import { isOutage } from '@/data/outage';
 import { log } from '../../log/log';
 import { requireCoach } from '../accounts/currentCoach';
 import { noteDone } from '../accounts/noteDone';
+import { noteTouched } from '../accounts/noteTouched';
 import { isDataError } from './dataError';
 import { isUuid } from './isUuid';
 import { refusalOf } from './refusalOf';
@@ -31,6 +33,8 @@ export interface CommandOf<Given extends Shapes, Value extends object> {
   readonly misfit?: string;
   /** Under what it is put on record once it is done; about its first argument where that is an id. */
   readonly noted?: AuditKind;
+  /** What it changes: put on record once a day, about the first thing that its arguments name by an id. */
+  readonly changes?: TouchedKind;
   readonly run: (coach: Coach, ...args: Arguments<Given>) => Promise<Outcome<Value>>;
 }
 
@@ -42,7 +46,7 @@ const NOT_STORABLE = 'Something in it cannot be kept. Check the fields, then try
 export function defineCommand<const Given extends Shapes, Value extends object = object>(
   command: CommandOf<Given, Value>,
 ) {
-  const { actor, args, misfit, noted, run } = command;
+  const { actor, args, misfit, noted, changes, run } = command;
   const shape = z.tuple(args as unknown as [z.ZodType, ...z.ZodType[]]);
   return async (
     ...sent: Callable<Sent<Given>> extends infer Called extends unknown[] ? Called : never
@@ -57,6 +61,8 @@ export function defineCommand<const Given extends Shapes, Value extends object =
     try {
       const outcome = await run(coach, ...(input.data as Arguments<Given>));
       if (noted && outcome.ok) await noteDone(coach.id, noted, idAmong((input.data as readonly unknown[])[0]));
+      if (changes && outcome.ok)
+        noteTouched({ coachId: coach.id, did: 'changed', kind: changes, about: firstIdIn(input.data) ?? ALL_OF_IT });
       return outcome;
     } catch (error) {
       unstable_rethrow(error);
@@ -71,6 +77,21 @@ export function defineCommand<const Given extends Shapes, Value extends object =
       );
     }
   };
+}
+
+/** What stands for the academy as a whole, which has no id. */
+const ALL_OF_IT = '00000000-0000-0000-0000-000000000000';
+
+/** The first id that arguments name a thing by: as themselves, as `{ id }` or `{ roundId }`, or as the first of a list of such. */
+function firstIdIn(args: unknown): string | undefined {
+  for (const one of Array.isArray(args) ? args : []) {
+    const { id, roundId } = (typeof one === 'object' && one !== null ? one : {}) as Record<string, unknown>;
+    const found = [one, id, roundId].find((text) => typeof text === 'string' && isUuid(text));
+    if (typeof found === 'string') return found;
+    const inside = Array.isArray(one) ? firstIdIn(one) : undefined;
+    if (inside) return inside;
+  }
+  return undefined;
 }
 
 const idAmong = (argument: unknown): string | undefined =>

@@ -13,6 +13,7 @@ import { personInput } from './personInput';
 /** Makes a person under the id that the page gave (version 0), or changes one that nobody else changed since `version`. Rounds keep the belt and weight of their day. */
 export const savePerson = defineCommand({
   actor: 'coach',
+  changes: 'student',
   args: [personInput, seenVersion],
   run: async (_coach, draft, { id, version }): Promise<Outcome<{ readonly personId: string }>> => {
     const { weight, weightUnit, bornOn, injuredUntil, injuryNote, competesOn, ...rest } = draft;

@@ -29,6 +29,7 @@ const CHANGED = 'Another coach changed this round meanwhile. Reload the page, th
  */
 export const cutAnew = defineCommand({
   actor: 'coach',
+  changes: 'round',
   args: [seenVersion, partsInput],
   run: async (coach, { id, version }, parts): Promise<CutRounds> => {
     const kept = parts.find((part) => part.id === id);

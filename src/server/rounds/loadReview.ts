@@ -13,6 +13,7 @@ import { findReviewSeconds } from '@/data/rounds/reviewTimes';
 import { findRound, type Round } from '@/data/rounds/rounds';
 import { listTalks, type Talk } from '@/data/rounds/talks';
 import { requireCoach } from '../accounts/currentCoach';
+import { noteTouched } from '../accounts/noteTouched';
 import { type Looking, lookingOf } from '../footage/loadProgress';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
@@ -53,6 +54,7 @@ export async function loadReview(roundId: string, as: 'first' | 'second' = 'firs
   const round = isUuid(roundId) ? await findRound(pool(), roundId) : undefined;
   if (!round) return undefined;
   if (as === 'first') await requireSight(round.id, coach.id);
+  noteTouched({ coachId: coach.id, did: 'saw', kind: 'round', about: round.id });
   const footage = round.footageId ? await findFootage(pool(), round.footageId) : undefined;
   const language = await loadLanguage(pool(), round);
   const second =

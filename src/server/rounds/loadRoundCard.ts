@@ -4,6 +4,7 @@ import { pool } from '@/data/client';
 import { findFootage } from '@/data/footage/footage';
 import { findLatestRound, findRound, type Round } from '@/data/rounds/rounds';
 import { requireCoach } from '../accounts/currentCoach';
+import { noteTouched } from '../accounts/noteTouched';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
 import { listPeopleOverTime, type PersonWithPast } from '../people/listPeopleOverTime';
@@ -35,6 +36,7 @@ export async function loadRoundCard(ids: {
   const coach = await requireCoach();
   const round = ids.roundId && isUuid(ids.roundId) ? await findRound(pool(), ids.roundId) : undefined;
   if (ids.roundId && !round) return undefined;
+  if (round) noteTouched({ coachId: coach.id, did: 'saw', kind: 'round', about: round.id });
   const footageId = round?.footageId ?? ids.footageId;
   const [footage, people, latest, ruleSets] = await Promise.all([
     footageId && isUuid(footageId) ? findFootage(pool(), footageId) : undefined,

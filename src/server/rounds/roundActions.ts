@@ -30,6 +30,7 @@ type CheckedRound = z.output<typeof roundInput>;
 /** Makes a round under the id that the page gave (version 0), or changes one that nobody else changed since `version`. Nothing is stored unless everything fits. */
 export const saveRound = defineCommand({
   actor: 'coach',
+  changes: 'round',
   args: [roundInput, seenVersion],
   run: async (coach, draft, { id, version }): Promise<Outcome<{ readonly roundId: string }>> => {
     const problem = await findRoundProblem(draft, version === 0 ? undefined : id);
@@ -72,6 +73,7 @@ const knownAgain = (athlete: CheckedRound['a'], before: Round['a'] | undefined):
 /** Makes several rounds at once; people who are new are made once for all of them. Nothing is stored unless everything fits; sent again, they are the same. */
 export const saveRounds = defineCommand({
   actor: 'coach',
+  changes: 'round',
   args: [roundsInput],
   run: async (coach, drafts): Promise<Outcome<{ readonly roundIds: readonly string[] }>> => {
     for (const [index, { id: _, ...round }] of drafts.entries()) {

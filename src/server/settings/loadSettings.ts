@@ -1,10 +1,11 @@
-import { type Coach, listCoaches } from '@/data/accounts/coaches';
+import { type Coach, listCoaches, listEndedCoaches } from '@/data/accounts/coaches';
 import { pool } from '@/data/client';
 import { type Academy, getAcademy } from '@/data/people/academy';
 import { listErasures } from '@/data/people/erasures';
 import { listTrash } from '@/data/trash/trash';
 import { requireCoach } from '../accounts/currentCoach';
 import { type BackupNews, loadBackups } from '../backup/loadBackups';
+import { TRASH_DAYS } from '../trash/trashDays';
 import { type Account, loadAccount } from './loadAccount';
 
 const SHOWN_ERASURES = 10;
@@ -23,6 +24,7 @@ export interface SettingsPage {
   /** For the head coach only. */
   readonly erasures?: Awaited<ReturnType<typeof listErasures>>;
   readonly backups?: BackupNews;
+  readonly endedAccounts?: Awaited<ReturnType<typeof listEndedCoaches>>;
 }
 
 const withoutHash = ({ passwordHash: _secret, ...rest }: Coach): PublicCoach => rest;
@@ -37,5 +39,6 @@ export async function loadSettings(): Promise<SettingsPage> {
     ...(await loadAccount()),
     erasures: coach.role === 'head' ? await listErasures(pool(), SHOWN_ERASURES) : undefined,
     backups: coach.role === 'head' ? await loadBackups() : undefined,
+    endedAccounts: coach.role === 'head' ? await listEndedCoaches(pool(), TRASH_DAYS) : undefined,
   };
 }

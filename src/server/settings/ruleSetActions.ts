@@ -12,6 +12,7 @@ import { ruleSetInput } from './ruleSetInput';
 /** Keeps a rule set of the academy's own: a new one without `version`, else the one that nobody else changed since. Rounds judged by it are scored anew. */
 export const saveRuleSet = defineCommand({
   actor: 'coach',
+  changes: 'rule-set',
   args: [ruleSetInput, z.number().int().min(0).max(2_000_000_000).optional()],
   run: async (coach, rules, version): Promise<Outcome> => {
     if (findRuleSet(rules.id)) return refuse('Make a copy: the rules that come with the product stay as they are.');

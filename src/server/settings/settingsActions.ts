@@ -11,6 +11,7 @@ import { settingsInput } from './settingsInput';
 /** The coach's own preferences; the academy's limits too when the head coach saves. */
 export const saveSettings = defineCommand({
   actor: 'coach',
+  changes: 'academy',
   args: [settingsInput],
   run: async (coach, input): Promise<Outcome> => {
     const {
@@ -41,6 +42,7 @@ export const saveSettings = defineCommand({
 /** Says how the academy plans; plans made from then on keep to it. */
 export const savePlanNumbers = defineCommand({
   actor: 'head-coach',
+  changes: 'academy',
   args: [planNumbersShape],
   run: async (_coach, numbers): Promise<Outcome> => {
     await keepPlanNumbers(pool(), numbers);

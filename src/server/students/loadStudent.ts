@@ -44,6 +44,7 @@ import { findFiguresDue } from '@/data/projections/roundFigures';
 import { listRounds, type Round } from '@/data/rounds/rounds';
 import type { Piece } from '@/data/rows';
 import { requireCoach } from '../accounts/currentCoach';
+import { noteTouched } from '../accounts/noteTouched';
 import { loadPatterns, type Patterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
 import { isUuid } from '../kernel/isUuid';
@@ -111,6 +112,7 @@ export async function loadStudent(
   const coach = await requireCoach();
   const person = isUuid(personId) ? await findPerson(pool(), personId) : undefined;
   if (!person) return undefined;
+  noteTouched({ coachId: coach.id, did: 'saw', kind: 'student', about: person.id });
   const [day, blind] = await Promise.all([today(), listBlindRounds(coach.id)]);
   const { filter, after } = query;
   const { partnerId, uniform, fromDay, toDay } = filter;

@@ -2,9 +2,7 @@ import { rm } from 'node:fs/promises';
 import { pool } from '@/data/client';
 import { deleteOldTrash } from '@/data/trash/trash';
 import { storedPath } from '../footage/storage';
-
-/** For so long what was deleted can be brought back. @source own decision: longer than a holiday */
-export const TRASH_DAYS = 30;
+import { TRASH_DAYS } from './trashDays';
 
 /** Lets go for good what was deleted long ago, with its files. */
 export async function sweepTrash(days: number = TRASH_DAYS): Promise<void> {

@@ -28,7 +28,9 @@ export const bringBack = defineCommand({
     } catch (error) {
       // Class 23: what it refers to is gone, or something like it is there.
       if (!(error as { readonly code?: string }).code?.startsWith('23')) throw error;
-      return refuse('It cannot be brought back: its film, or somebody in it, is no longer there.');
+      return refuse(
+        'It cannot be brought back: its film or somebody in it is no longer there, or the same film is here again. A film that was deleted is brought back first.',
+      );
     }
     revalidatePath('/', 'layout');
     return { ok: true };

@@ -63,7 +63,7 @@ export async function erase(personId: string, films: 'kept' | 'blurred', coachId
       await rewriteNote(client, 'mark_history', id, version, withoutName(note, person.name, 'somebody'));
     for (const { place, id, value } of await listWritingsNaming(client, personId, person.name))
       await rewriteWriting(client, place, id, withoutNameIn(value, person.name));
-    await deleteTrashOf(client, personId);
+    const thrown = await deleteTrashOf(client, personId);
     const gone = await makeNameless(client, personId, nameless);
     await insertErasure(client, {
       ...{ id: erasureId, coachId, counts, films, filmsLeft: spans.size },
@@ -71,7 +71,7 @@ export async function erase(personId: string, films: 'kept' | 'blurred', coachId
     });
     for (const [footageId, seen] of spans)
       await queueTask(client, 'blur-film', { footageId, erasureId, spans: seen }, `blur:${erasureId}:${footageId}`);
-    return gone;
+    return { ...gone, stored: [...gone.stored, ...thrown] };
   });
   for (const name of files.stored) await rm(storedPath(name), { force: true });
   for (const name of files.messages) await rm(path.join(outboxFolder(), name), { force: true });

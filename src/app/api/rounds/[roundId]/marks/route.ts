@@ -1,4 +1,5 @@
 import { findCurrentCoach } from '@/server/accounts/currentCoach';
+import { noteTouched } from '@/server/accounts/noteTouched';
 import { isSameOrigin, readText, refuse } from '@/server/kernel/sameOrigin';
 import { findMarksPlace } from '@/server/marks/marksPlace';
 import { readMarks } from '@/server/marks/readMarks';
@@ -16,7 +17,9 @@ export async function POST(request: Request, context: Context): Promise<Response
   if (!isSameOrigin(request)) return refuse(403, 'other-origin');
   const text = await readText(request, MOST_BODY_BYTES);
   if (text === undefined) return refuse(413, 'too-large');
-  const received = await receiveChanges((await context.params).roundId, text, coach.id, secondOf(request));
+  const { roundId } = await context.params;
+  const received = await receiveChanges(roundId, text, coach.id, secondOf(request));
+  if (received.ok) noteTouched({ coachId: coach.id, did: 'changed', kind: 'round', about: roundId });
   return received.ok
     ? Response.json({ outcomes: received.value })
     : refuse(received.problem.status, received.problem.code);
