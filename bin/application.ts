@@ -89,6 +89,7 @@ export async function startApplication(
       OWL_DATA_FOLDER: folder,
       OWL_PORT: String(port),
       OWL_MODE: mode,
+      OWL_START_WORDS: process.argv.slice(3).join('\n'),
       // Whoever comes through our own door is told apart by their socket, and cookies go over TLS only.
       ...(door ? surroundingsOf(door) : {}),
     },

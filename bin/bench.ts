@@ -9,6 +9,7 @@ import type { BenchLine } from '../bench/line';
 import { measureLongRound } from '../bench/longRound';
 import { measurePages } from '../bench/pages';
 import { measureRanges } from '../bench/ranges';
+import { measureSoak } from '../bench/soak';
 import { measureWhilePlanning } from '../bench/whilePlanning';
 import { openServer, type TestServer } from '../tests/support/server';
 import { build } from './application';
@@ -48,7 +49,10 @@ const parts: Readonly<Record<string, () => Promise<readonly BenchLine[]>>> = {
     ]),
   pages: () => withServer(async (server) => [...(await measurePages(server.url)), ...(await measureLongRound(server))]),
   academy: measureAcademy,
+  soak: measureSoak,
 };
+/** Half an hour by itself: only where it is asked for by name. */
+const BY_NAME_ONLY = new Set(['soak']);
 
 async function withServer(
   work: (server: TestServer, scratch: string) => Promise<readonly BenchLine[]>,
@@ -63,14 +67,14 @@ async function withServer(
   }
 }
 
-/** One part of the benchmarks, or all of them, each written to its file in bench/results. */
+/** One part of the benchmarks, or all of them but the soak, each written to its file in bench/results. */
 export async function runBenchmarks(wanted?: string): Promise<void> {
   if (wanted !== undefined && !parts[wanted])
     throw new Stop(`There is no part “${wanted}” of the benchmarks. Parts: ${Object.keys(parts).join(', ')}.`);
   await ensureDebianPackages(['postgresql', 'ffmpeg', 'chromium']);
   await build();
   for (const [name, measure] of Object.entries(parts)) {
-    if (wanted !== undefined && name !== wanted) continue;
+    if (wanted === undefined ? BY_NAME_ONLY.has(name) : name !== wanted) continue;
     say(`measuring: ${name} …`);
     const before = measureNoise();
     const lines = await measure();

@@ -12,11 +12,13 @@ console.log(`bin/owl VERB
   verify   reads every byte of the backups (verify FOLDER)
   restore  puts the academy back as the newest whole backup has it (restore FOLDER --backup NAME; --replace sets aside
            the academy that is there now)
+  upgrade  another version of the program, with a backup first (upgrade VERSION; upgrade --back: the way back)
   status   what is running, where the data lie
   dev      the demo academy for whoever writes the program: pages and worker follow the files; in the foreground
   test     every check and test, with its own set-up
            (test NAME: one check, or every test whose file has NAME in its path; test faults: two hundred kills, counted)
-  bench    the benchmarks, written to bench/results (bench PART: language, classes, footage, pages or academy)
+  bench    the benchmarks, written to bench/results (bench PART: language, classes, footage, pages, academy,
+           or soak: half an hour of work, by its name only)
   help     this text
 
 The address is http://127.0.0.1:4310 unless OWL_PORT says otherwise. Data lie in data/ beside the code,

@@ -15,6 +15,7 @@ import type { Running } from './running';
 import { dataFolder, ensureDebianPackages, Stop, say } from './steps';
 import { runTests } from './test';
 import { type Door, doorAt } from './tls';
+import { upgrade } from './upgrade';
 
 const databaseOf = (mode: Running['mode']): string => placeOf(mode).database;
 const folderOf = (mode: Running['mode']): string => placeOf(mode).folder;
@@ -135,6 +136,7 @@ const verbs: Readonly<Record<string, () => Promise<void> | void>> = {
   backup,
   verify,
   restore,
+  upgrade,
   dev: develop,
   test: runTests,
   bench: () => runBenchmarks(process.argv[3]),

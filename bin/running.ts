@@ -13,6 +13,8 @@ const runningShape = z.object({
   secret: z.string().min(20),
   port: z.number().int().min(1).max(65_535),
   mode: z.enum(['demo', 'academy']),
+  /** What its start was told beside the verb. */
+  words: z.array(z.string()).default([]),
 });
 export type Running = z.output<typeof runningShape>;
 

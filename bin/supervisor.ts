@@ -86,6 +86,7 @@ async function supervise(): Promise<void> {
   const port = Number(process.env.OWL_PORT);
   const mode = process.env.OWL_MODE === 'demo' ? 'demo' : 'academy';
   mkdirSync(folder, { recursive: true });
+  const words = (process.env.OWL_START_WORDS ?? '').split('\n').filter(Boolean);
   const secret = randomBytes(24).toString('base64url');
   const env = { ...process.env, OWL_INSTANCE: createHash('sha256').update(`instance ${secret}`).digest('hex') };
   const server = keep('server', [path.join(projectFolder, 'bin', 'serve.mjs'), String(port)], env);
@@ -107,7 +108,7 @@ async function supervise(): Promise<void> {
     if (request.method !== 'POST') return void response.end(JSON.stringify(answer()));
     void end().then(() => response.end(JSON.stringify(answer()), () => process.exit(0)));
   });
-  const running: Running = { home: dataFolder, controlPort: await listen(control), secret, port, mode };
+  const running: Running = { home: dataFolder, controlPort: await listen(control), secret, port, mode, words };
   runningFile.write(running);
   // Somebody may take the file away, or write an old one: whoever comes next must find us.
   setInterval(() => {

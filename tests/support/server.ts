@@ -18,6 +18,7 @@ export interface TestServer {
   readonly pool: pg.Pool;
   readonly databaseUrl: string;
   readonly pid: () => number;
+  readonly workerPid: () => number;
   readonly query: (text: string, values?: unknown[]) => Promise<pg.QueryResult>;
   /** As if the database had gone: no connection to it is taken any more, and those that are there end. */
   readonly takeDatabaseAway: () => Promise<void>;
@@ -147,6 +148,7 @@ export async function openServer(
   };
   await start();
   const pid = () => child?.pid ?? 0;
+  const workerPid = () => worker?.pid ?? 0;
   return {
     takeDatabaseAway,
     bringDatabaseBack,
@@ -155,6 +157,7 @@ export async function openServer(
     pool,
     databaseUrl,
     pid,
+    workerPid,
     query: (text, values) => pool.query(text, values),
     kill,
     start,

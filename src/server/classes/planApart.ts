@@ -36,7 +36,12 @@ function ask<Answer>(
       serialization: 'advanced',
       signal,
     });
-    if (child.pid !== undefined) calm(child.pid);
+    const standBack = () => {
+      if (child.pid !== undefined) calm(child.pid);
+    };
+    // The first run is soon there and somebody waits for it; what makes it better stands back.
+    if (planning.kind === 'class') standBack();
+    else child.once('message', standBack);
     child.on('message', (message) => {
       const said = message as PlanningSays<Answer>;
       if (said.kind === 'better') onBetter(said.run);

@@ -10,7 +10,7 @@ import { insertMark } from '../../src/data/marks/marks';
 import { verifyBackups } from '../../src/server/backup/verifyBackups';
 import { askForPlan } from '../../src/server/classes/askForPlan';
 import { askForClip } from '../../src/server/clips/askForClip';
-import type { TestServer } from '../support/server';
+import type { TestServer } from './server';
 
 /*
  * What coaches and the night ask for beside marks and films: plans, reels as films, packages, backups. Each that was asked for comes to an end, and every
