@@ -122,7 +122,7 @@ async function password(): Promise<void> {
   const made = await resetPassword(await ensureDatabase(cluster, databaseOf(mode)), name);
   if (!made) throw new Stop(`Nobody signs in as “${name}” in the ${mode}. Settings lists the names.`);
   say(`${name} signs in with: ${made}`);
-  say('Every device is signed out. Let them change it under Settings.');
+  say('Every device is signed out. It opens for a week: let them make their own under Settings.');
 }
 
 const verbs: Readonly<Record<string, () => Promise<void> | void>> = {

@@ -5,6 +5,7 @@ import { forgetDevices } from '../src/data/accounts/devices';
 import { deleteCodes } from '../src/data/accounts/oneTimeCodes';
 import { revokeAllSessions } from '../src/data/accounts/sessions';
 import { inTransaction } from '../src/data/client';
+import { FIRST_PASSWORD_DAYS } from '../src/server/accounts/passwordRules';
 import { hashPassword } from '../src/server/accounts/passwords';
 
 const syllables = ['ba', 'do', 'fe', 'gi', 'ka', 'lu', 'me', 'no', 'pi', 'ra', 'su', 'ta', 've', 'wo', 'zi', 'hu'];
@@ -21,7 +22,7 @@ export async function resetPassword(databaseUrl: string, signInName: string): Pr
     const password = makePassword();
     const passwordHash = await hashPassword(password);
     await inTransaction(pool, async (client) => {
-      await updatePassword(client, coach.id, passwordHash);
+      await updatePassword(client, coach.id, passwordHash, FIRST_PASSWORD_DAYS);
       await revokeAllSessions(client, coach.id);
       await forgetDevices(client, coach.id);
       await deleteCodes(client, coach.id);

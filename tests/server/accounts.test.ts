@@ -190,6 +190,26 @@ describe('passwords', () => {
   });
 });
 
+describe('a password that somebody else made up', () => {
+  it('opens for a week, and is one’s own once it is changed', async () => {
+    await seedCoach('ludo');
+    await expect(enter('ludo', SECRET)).rejects.toThrow('to /footage');
+    const entries = { displayName: 'Tova', signInName: 'tova', password: 'half a guard is enough', role: 'helper' };
+    expect(await addCoach({}, form(entries))).toMatchObject({ ok: true });
+    jar.clear();
+    await expect(enter('tova', entries.password)).rejects.toThrow('to /mat');
+    await pool().query("update coach set password_until = now() - interval '1 minute' where sign_in_name = 'tova'");
+    jar.clear();
+    expect(JSON.stringify(await enter('tova', entries.password))).toContain('has run out');
+    const made = await resetPassword(process.env.OWL_DATABASE_URL!, 'tova');
+    await expect(enter('tova', made!)).rejects.toThrow('to /mat');
+    const own = { currentPassword: made!, password: 'the bridge comes first' };
+    expect(await changePassword({}, form(own))).toMatchObject({ ok: true });
+    const { rows } = await pool().query("select password_until from coach where sign_in_name = 'tova'");
+    expect(rows).toEqual([{ password_until: null }]);
+  });
+});
+
 describe('an account', () => {
   it('is ended by the head coach: signed out, no way in, the name stays', async () => {
     await seedCoach('ludo');

@@ -14,7 +14,11 @@ export default async function DaybookLayout({ children }: { children: ReactNode 
     <StyleRegistry>
       <HouseProvider house={await loadHouse()}>
         <AcademyZone>
-          <DaybookFrame coachName={coach.displayName} answersWaiting={answersWaiting}>
+          <DaybookFrame
+            coachName={coach.displayName}
+            answersWaiting={answersWaiting}
+            hasFirstPassword={coach.passwordUntil !== undefined}
+          >
             {children}
           </DaybookFrame>
         </AcademyZone>

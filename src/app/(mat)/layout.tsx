@@ -7,12 +7,14 @@ import { StyleRegistry } from '@/ui/tokens/StyleRegistry';
 import { AcademyZone } from '../AcademyZone';
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const { displayName } = await requireCoach('helper');
+  const { displayName, passwordUntil } = await requireCoach('helper');
   return (
     <StyleRegistry>
       <HouseProvider house={await loadHouse()}>
         <AcademyZone>
-          <MatFrame name={displayName}>{children}</MatFrame>
+          <MatFrame name={displayName} hasFirstPassword={passwordUntil !== undefined}>
+            {children}
+          </MatFrame>
         </AcademyZone>
       </HouseProvider>
     </StyleRegistry>

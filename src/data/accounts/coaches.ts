@@ -10,6 +10,7 @@ const coachRow = z
     display_name: z.string(),
     role: z.enum(['head', 'assistant', 'helper']),
     password_hash: z.string(),
+    password_until: z.date().nullable(),
     reaction_lead_seconds: z.number(),
     weight_unit: z.enum(weightUnits),
   })
@@ -19,12 +20,15 @@ const coachRow = z
     displayName: row.display_name,
     role: row.role,
     passwordHash: row.password_hash,
+    /** Until when a password that somebody else made up opens; undefined for one's own. */
+    passwordUntil: row.password_until?.toISOString(),
     reactionLeadSeconds: row.reaction_lead_seconds,
     weightUnit: row.weight_unit,
   }));
 export type Coach = z.output<typeof coachRow>;
 
-const columns = 'id, sign_in_name, display_name, role, password_hash, reaction_lead_seconds, weight_unit';
+const columns =
+  'id, sign_in_name, display_name, role, password_hash, password_until, reaction_lead_seconds, weight_unit';
 
 export const findCoachBySignInName = (database: Database, signInName: string) =>
   findRow(database, coachRow, `select ${columns} from coach where sign_in_name = $1 and ended_at is null`, [
@@ -45,18 +49,25 @@ export async function countCoaches(database: Database): Promise<number> {
 /** The very first account is made once, whoever tries at the same moment. */
 export const lockFirstAccount = (client: Database) => runStatement(client, 'select pg_advisory_xact_lock(712002)');
 
-export const insertCoach = (database: Database, coach: Omit<Coach, 'reactionLeadSeconds' | 'weightUnit'>) =>
+/** `firstDays`: for so long the password opens that somebody else made up; 0 where it is their own. */
+export const insertCoach = (
+  database: Database,
+  coach: Omit<Coach, 'reactionLeadSeconds' | 'weightUnit' | 'passwordUntil'>,
+  firstDays = 0,
+) =>
   runStatement(
     database,
-    'insert into coach (id, sign_in_name, display_name, role, password_hash) values ($1, $2, $3, $4, $5) on conflict (sign_in_name) do nothing',
-    [coach.id, coach.signInName, coach.displayName, coach.role, coach.passwordHash],
+    `insert into coach (id, sign_in_name, display_name, role, password_hash, password_until)
+     values ($1, $2, $3, $4, $5, now() + nullif($6, 0) * interval '1 day') on conflict (sign_in_name) do nothing`,
+    [coach.id, coach.signInName, coach.displayName, coach.role, coach.passwordHash, firstDays],
   );
 
-export const updatePassword = (database: Database, coachId: string, passwordHash: string) =>
-  runStatement(database, 'update coach set password_hash = $2 where id = $1 and ended_at is null', [
-    coachId,
-    passwordHash,
-  ]);
+export const updatePassword = (database: Database, coachId: string, passwordHash: string, firstDays = 0) =>
+  runStatement(
+    database,
+    `update coach set password_hash = $2, password_until = now() + nullif($3, 0) * interval '1 day' where id = $1 and ended_at is null`,
+    [coachId, passwordHash, firstDays],
+  );
 
 /** Ends the account of an assistant or a helper; 0 rows for a head coach's, or one that is ended. */
 export const endCoach = (database: Database, coachId: string) =>
@@ -102,6 +113,6 @@ export const findCoachBySession = (database: Database, tokenHash: Buffer) =>
     `update sign_in_session as s set last_seen_at = now()
        from coach as c
       where s.token_hash = $1 and s.revoked_at is null and s.expires_at > now() and c.id = s.coach_id and c.ended_at is null
-      returning c.id, c.sign_in_name, c.display_name, c.role, c.password_hash, c.reaction_lead_seconds, c.weight_unit`,
+      returning c.id, c.sign_in_name, c.display_name, c.role, c.password_hash, c.password_until, c.reaction_lead_seconds, c.weight_unit`,
     [tokenHash],
   );

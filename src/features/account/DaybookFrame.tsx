@@ -29,10 +29,12 @@ export interface DaybookFrameProps {
   readonly coachName: string;
   /** Answers of students that no coach has taken yet. */
   readonly answersWaiting: number;
+  /** Somebody else made the password up. */
+  readonly hasFirstPassword: boolean;
   readonly children: ReactNode;
 }
 
-export function DaybookFrame({ coachName, answersWaiting, children }: DaybookFrameProps) {
+export function DaybookFrame({ coachName, answersWaiting, hasFirstPassword, children }: DaybookFrameProps) {
   const end = (
     <>
       <Form action="/search" role="search">
@@ -48,6 +50,7 @@ export function DaybookFrame({ coachName, answersWaiting, children }: DaybookFra
       {answersWaiting > 0 ? (
         <Link href="/answers">{answersWaiting === 1 ? 'one answer' : `${answersWaiting} answers`}</Link>
       ) : null}
+      {hasFirstPassword ? <Link href="/settings#password">Make your own password</Link> : null}
       <span>{coachName}</span>
       <form action={signOut}>
         <Button look="plain" type="submit">

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { signOut } from '@/server/accounts/accountActions';
 import { Masthead } from '@/ui/layout/Masthead';
@@ -11,9 +12,19 @@ const places = [
 ];
 
 /** What a helper at the mat has round each page: their classes, their account, the way out. */
-export function MatFrame({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+export function MatFrame({
+  name,
+  hasFirstPassword,
+  children,
+}: {
+  readonly name: string;
+  /** Somebody else made the password up. */
+  readonly hasFirstPassword: boolean;
+  readonly children: ReactNode;
+}) {
   const end = (
     <>
+      {hasFirstPassword ? <Link href="/account#password">Make your own password</Link> : null}
       <span>{name}</span>
       <form action={signOut}>
         <Button look="plain" type="submit">

@@ -32,7 +32,7 @@ const furtherRoles = [
 export function PasswordSection() {
   const [outcome, change, changing] = useActionState(changePassword, undefined);
   return (
-    <Section>
+    <Section id="password">
       <h2>Your password</h2>
       <div className="note">Changing it signs every other device out.</div>
       <div className="matter">

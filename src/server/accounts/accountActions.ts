@@ -35,13 +35,15 @@ import {
 } from './currentCoach';
 import { waitWords } from './guessDelay';
 import { isAcademyNew } from './isAcademyNew';
-import { passwordProblem } from './passwordRules';
+import { FIRST_PASSWORD_DAYS, passwordProblem } from './passwordRules';
 import { hashPassword, passwordMatches, TooBusy } from './passwords';
 
 const entriesOf = (form: unknown): unknown => (form instanceof FormData ? Object.fromEntries(form) : undefined);
 /** What came of it, in words for the page. */
 type Told = Outcome<{ readonly said?: string }>;
 
+const RAN_OUT =
+  'This first password has run out. On the machine that the academy runs on, a new one is made: bin/owl password NAME.';
 const busy = refuse('Many sign in at this moment. Wait a few seconds, then try again.');
 
 /** Answers a form; when there are more passwords to look at than the machine can, it says so. */
@@ -62,6 +64,7 @@ export async function signIn(_previous: unknown, form: unknown): Promise<Told> {
     if (!(await passwordMatches(coach?.passwordHash, password)) || !coach)
       return refuse('Sign-in name and password do not belong together. Check both and try again.');
     await noteSuccess(pool(), attemptId);
+    if (coach.passwordUntil && Date.parse(coach.passwordUntil) < Date.now()) return refuse(RAN_OUT);
     if ((await findCodes(pool(), coach.id))?.isOn) {
       await openHalf(coach.id);
       redirect('/sign-in');
@@ -117,10 +120,13 @@ export const addCoach = defineCommand({
         role,
         passwordHash: await hashPassword(password),
       };
-      if ((await insertCoach(pool(), { id: randomUUID(), ...account })) === 0)
+      if ((await insertCoach(pool(), { id: randomUUID(), ...account }, FIRST_PASSWORD_DAYS)) === 0)
         return refuse('Somebody already has this sign-in name. Choose another.', 'signInName');
       revalidatePath('/settings');
-      return { ok: true, said: `${displayName} can sign in now.` };
+      return {
+        ok: true,
+        said: `${displayName} can sign in now. The first password opens for ${FIRST_PASSWORD_DAYS} days: let them make their own.`,
+      };
     }),
 });
 
