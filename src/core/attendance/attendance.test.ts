@@ -84,9 +84,9 @@ describe('a class of another program', () => {
   ];
   const match = (day: string, time: string | undefined, title: string) => matchClass({ day, time, title }, known);
   it('is the one of its day, by its time and its title as far as they are said', () => {
-    expect(match('2026-11-24', '19:00', '')).toEqual({ kind: 'here', id: 'late' });
-    expect(match('2026-11-24', undefined, 'EVENING class')).toEqual({ kind: 'here', id: 'late' });
-    expect(match('2026-11-24', '19:00', 'BJJ All Levels')).toEqual({ kind: 'here', id: 'late' });
+    expect(match('2026-11-24', '19:00', '')).toEqual({ kind: 'here', id: 'late', time: '19:00' });
+    expect(match('2026-11-24', undefined, 'EVENING class')).toEqual({ kind: 'here', id: 'late', time: '19:00' });
+    expect(match('2026-11-24', '19:00', 'BJJ All Levels')).toEqual({ kind: 'here', id: 'late', time: '19:00' });
     expect(match('2026-11-24', undefined, '')).toEqual({ kind: 'several' });
   });
   it('is new elsewhere, at its own time or the usual one of that weekday', () => {

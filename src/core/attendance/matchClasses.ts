@@ -12,7 +12,7 @@ export interface KnownClass extends ForeignClass {
 }
 
 export type ClassMatch =
-  | { readonly kind: 'here'; readonly id: string }
+  | { readonly kind: 'here'; readonly id: string; readonly time: string }
   /** To be set up, at its own time or the usual one of that day of the week. */
   | { readonly kind: 'new'; readonly time: string }
   /** Several of that day could be meant. */
@@ -30,7 +30,7 @@ export function matchClass(one: ForeignClass, known: readonly KnownClass[]): Cla
   const found = named.length > 0 || one.time === undefined || one.title === '' ? named : ofDay;
   if (found.length > 1) return { kind: 'several' };
   const [only] = found;
-  if (only) return { kind: 'here', id: only.id };
+  if (only) return { kind: 'here', id: only.id, time: only.time };
   return { kind: 'new', time: one.time ?? usualTime(one, known) };
 }
 

@@ -25,7 +25,7 @@ export function MatFrame({
   const end = (
     <>
       {hasFirstPassword ? <Link href="/account#password">Make your own password</Link> : null}
-      <span>{name}</span>
+      <span className="whose">{name}</span>
       <form action={signOut}>
         <Button look="plain" type="submit">
           Sign out

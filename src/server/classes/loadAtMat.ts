@@ -17,11 +17,11 @@ const DAY_MS = 86_400_000;
 const DAYS_BACK = 14;
 const DAYS_AHEAD = 7;
 
-/** The classes around today, for whoever runs or logs them, the latest first. */
+/** The classes around today, for whoever runs or logs them. */
 export async function loadMatClasses(): Promise<readonly AcademyClass[]> {
   await requireCoach('helper');
   const at = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString();
-  return (await listClassesBetween(pool(), at(-DAYS_BACK), at(DAYS_AHEAD))).reverse();
+  return listClassesBetween(pool(), at(-DAYS_BACK), at(DAYS_AHEAD));
 }
 
 /** A class as it is run and logged: names, the plan, what became of it, and nothing of what keeps happening to whom unless a coach looks. */

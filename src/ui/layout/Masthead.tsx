@@ -20,6 +20,7 @@ const Bar = styled.header`
   .end form { min-width: 0; flex-shrink: 1; }
   .end form input { min-width: 0; width: 100%; }
   @media (max-width: 1180px) { gap: ${space(5)}; padding: 0 ${space(5)}; nav { gap: ${space(4)}; } .wordmark { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); } }
+  @media (max-width: 560px) { padding: 0 ${space(4)}; .whose { display: none; } }
   @media print { display: none; }
 `;
 

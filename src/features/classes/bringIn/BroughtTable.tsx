@@ -105,7 +105,9 @@ export function BroughtTable({ brought, said }: { readonly brought: Brought; rea
           {classes.slice(0, SHOWN).map((one) => (
             <tr key={one.key}>
               <td>
-                {dayWords(one.day)}, {one.match.kind === 'new' ? one.match.time : (one.time ?? '')}
+                {[dayWords(one.day), one.match.kind === 'several' ? one.time : one.match.time]
+                  .filter(Boolean)
+                  .join(', ')}
               </td>
               <td>{one.title || <Quiet>no title</Quiet>}</td>
               <td className="figure">{one.visits.filter((visit) => visit.came).length || ''}</td>
