@@ -70,7 +70,7 @@ export function WhoCame({ classId, people, came, howItWas, groupOf, onTick, onSe
                   struggled
                 </Chip>
                 <Chip
-                  aria-label={`${name}: something hurts`}
+                  aria-label={`${name}: hurt`}
                   isSelected={isAsked}
                   onChange={(isHurt) => {
                     setAsked((all) => new Set(isHurt ? [...all, id] : [...all].filter((one) => one !== id)));

@@ -100,7 +100,7 @@ describe('what became of a class', () => {
     const struggled = screen.getByRole('button', { name: 'Ana Velden struggled' });
     expect(struggled.getAttribute('aria-pressed')).toBe('true');
     await userEvent.click(struggled);
-    await userEvent.click(screen.getByRole('button', { name: 'Ana Velden: something hurts' }));
+    await userEvent.click(screen.getByRole('button', { name: 'Ana Velden: hurt' }));
     await userEvent.type(screen.getByLabelText('What hurts Ana Velden'), 'left knee');
     await userEvent.tab();
     const keep = screen.getByRole('button', { name: 'Keep how it went' });
