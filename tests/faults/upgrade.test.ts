@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import pg from 'pg';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { build } from '../../bin/application';
 
 /* A checkout of the product as it is now, with two later versions of it: one that works, and one that does not start. */
 const project = path.resolve(import.meta.dirname, '../..');
@@ -40,6 +41,7 @@ function commit(tag: string, name: string, migration: string): void {
 }
 
 beforeAll(async () => {
+  await build();
   chmodSync(scratch, 0o755);
   for (const folder of [code, home]) mkdirSync(folder, { recursive: true });
   const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard', '-z'], {
