@@ -15,10 +15,7 @@ test.afterAll(() => server?.close());
 
 const evening = demoId('class', 'evening');
 
-test('a helper is made, logs a class on a phone, and is shown nothing else', async ({
-  page,
-  browser,
-}) => {
+test('a helper is made, logs a class on a phone, and is shown nothing else', async ({ page, browser }) => {
   const complaints = watchConsole(page);
   await signIn(page, server.url);
   await page.goto(`${server.url}/settings`);
