@@ -5,10 +5,9 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { TakeTables } from '@/forms/TakeTables';
-import { signOut } from '@/server/accounts/accountActions';
 import { Masthead } from '@/ui/layout/Masthead';
-import { Button } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
+import { SignedIn } from './SignedIn';
 
 const SearchInput = styled.input`
   width: 210px; height: 30px; border: 0; border-bottom: 1px solid ${color.strongRule}; background: ${color.raised}; padding: 0 ${space(2)}; font: inherit; color: ${color.ink};
@@ -50,13 +49,7 @@ export function DaybookFrame({ coachName, answersWaiting, hasFirstPassword, chil
       {answersWaiting > 0 ? (
         <Link href="/answers">{answersWaiting === 1 ? 'one answer' : `${answersWaiting} answers`}</Link>
       ) : null}
-      {hasFirstPassword ? <Link href="/settings#password">Make your own password</Link> : null}
-      <span>{coachName}</span>
-      <form action={signOut}>
-        <Button look="plain" type="submit">
-          Sign out
-        </Button>
-      </form>
+      <SignedIn name={coachName} firstPasswordHref={hasFirstPassword ? '/settings#password' : undefined} />
     </>
   );
   return (

@@ -1,10 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import type { ReactNode } from 'react';
-import { signOut } from '@/server/accounts/accountActions';
 import { Masthead } from '@/ui/layout/Masthead';
-import { Button } from '@/ui/primitives';
+import { SignedIn } from './SignedIn';
 
 const places = [
   { href: '/mat', label: 'At the mat' },
@@ -22,20 +20,12 @@ export function MatFrame({
   readonly hasFirstPassword: boolean;
   readonly children: ReactNode;
 }) {
-  const end = (
-    <>
-      {hasFirstPassword ? <Link href="/account#password">Make your own password</Link> : null}
-      <span className="whose">{name}</span>
-      <form action={signOut}>
-        <Button look="plain" type="submit">
-          Sign out
-        </Button>
-      </form>
-    </>
-  );
   return (
     <div data-light="daybook">
-      <Masthead places={places} end={end} />
+      <Masthead
+        places={places}
+        end={<SignedIn name={name} firstPasswordHref={hasFirstPassword ? '/account#password' : undefined} />}
+      />
       {children}
     </div>
   );
