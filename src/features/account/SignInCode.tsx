@@ -25,7 +25,7 @@ export function SignInCode() {
         />
       </PlainForm>
       <form action={leaveHalf}>
-        <button type="submit" className="plain-lead">
+        <button type="submit" className="plain-quiet">
           Back to name and password
         </button>
       </form>

@@ -34,7 +34,7 @@ export function CodesSection({ isOn, recoveryLeft }: CodesState) {
       <div className="matter">
         {recovery ? (
           <Stack>
-            <Notice role="status">
+            <Notice data-tone="calm" role="status">
               Codes are on. Write these down and keep them where your phone is not: each opens once, when the phone is
               lost. They are shown only now.
             </Notice>

@@ -32,7 +32,7 @@ import { hashToken } from './tokens';
 
 const codeText = storableText().trim().min(1, 'Write the code.').max(40, 'A code is six digits.');
 const WRONG_CODE =
-  'This code is not right, or was used already. Wait for the next one; check that the phone’s clock is.';
+  'This code is not right, or was used already. Wait for the next one; where none is right, the phone’s clock is wrong.';
 const TOO_LATE = 'That took too long. Sign in with your password again.';
 
 /** The second step at the door: the code of whoever has just shown the right password. */

@@ -21,4 +21,5 @@ export const plainCss = `
   .plain-lead { align-self: flex-start; display: inline-flex; align-items: center; justify-content: center; min-width: 120px; min-height: 34px; padding: ${space(1)} ${space(3.5)}; border: 1px solid ${color.ink}; border-radius: 2px; background: ${color.ink}; color: ${color.ground}; font-size: ${size.body}; font-weight: 600; line-height: 1.2; text-decoration: none; cursor: pointer; }
   .plain-lead:hover { background: ${color.quiet}; border-color: ${color.quiet}; }
   .plain-lead:disabled { opacity: 0.5; cursor: default; }
+  .plain-quiet { align-self: flex-start; padding: 0; border: 0; background: none; color: inherit; font: inherit; text-decoration: underline; cursor: pointer; }
 `;
