@@ -75,6 +75,8 @@ export const settleRestored = (database: pg.Pool): Promise<void> =>
       'delete from worker',
       'delete from sign_in_session',
       'delete from known_device',
+      // What a backup holds lies here again; it goes elsewhere anew.
+      'delete from film_elsewhere',
       'update share_link set revoked_at = now() where revoked_at is null',
       "update clip set state = 'cancelled' where state in ('waiting', 'working')",
       `update class_run set state = 'failed', problem = '{"code":"interrupted"}' where state in ('waiting', 'working')`,

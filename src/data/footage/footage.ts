@@ -121,6 +121,9 @@ export const countFootage = async (database: Database): Promise<number> =>
 export const findFootage = (database: Database, id: string) =>
   findRow(database, footageRow, `select ${columns} from footage where id = $1`, [id]);
 
+export const findFootageByName = (database: Database, storageName: string) =>
+  findRow(database, footageRow, `select ${columns} from footage where storage_name = $1`, [storageName]);
+
 export const findFootageByDigest = (database: Database, sha256: string) =>
   findRow(database, footageRow, `select ${columns} from footage where sha256 = $1`, [Buffer.from(sha256, 'hex')]);
 

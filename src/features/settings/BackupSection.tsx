@@ -8,6 +8,7 @@ import { momentWords } from '@/terms/dayWords';
 import { useZone } from '@/terms/ZoneContext';
 import { Notice, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
 import { Button, Progress } from '@/ui/primitives';
+import { sizeWords } from './sizeWords';
 
 export interface BackupLine {
   readonly folder: string;
@@ -85,9 +86,4 @@ export function BackupSection({ first }: { readonly first: BackupLine }) {
       </div>
     </Section>
   );
-}
-
-function sizeWords(bytes: number): string {
-  if (bytes < 1e9) return `${(bytes / 1e6).toFixed(bytes < 1e7 ? 1 : 0)} MB`;
-  return `${(bytes / 1e9).toFixed(1)} GB`;
 }

@@ -13,6 +13,7 @@ import { type BackupLine, BackupSection } from './BackupSection';
 import { CoachesSection, type CoachLine, PasswordSection } from './CoachesSection';
 import { CodesSection, type CodesState } from './CodesSection';
 import { type ErasureLine, ErasuresSection } from './ErasuresSection';
+import { type FilmsElsewhereLine, FilmsSection } from './FilmsSection';
 import { ReactionDialog } from './ReactionDialog';
 import { type SessionLine, SessionsSection } from './SessionsSection';
 import { type TrashLine, TrashSection } from './TrashSection';
@@ -29,6 +30,7 @@ export interface SettingsPageProps {
   readonly coaches: readonly CoachLine[];
   readonly sessions: readonly SessionLine[];
   readonly codes: CodesState;
+  readonly filmsElsewhere?: FilmsElsewhereLine;
   readonly endedAccounts?: readonly { readonly id: string; readonly displayName: string; readonly endedAt: string }[];
   readonly trash: readonly TrashLine[];
   readonly erasures?: readonly ErasureLine[];
@@ -60,6 +62,7 @@ export function SettingsPage({
   sessions,
   codes,
   endedAccounts,
+  filmsElsewhere,
   trash,
   erasures,
   backups,
@@ -209,6 +212,7 @@ export function SettingsPage({
         </Section>
       ) : null}
       {backups ? <BackupSection first={backups} /> : null}
+      {filmsElsewhere ? <FilmsSection {...filmsElsewhere} /> : null}
       <TrashSection trash={trash} />
       {erasures ? <ErasuresSection erasures={erasures} /> : null}
       <PasswordSection />

@@ -4,11 +4,13 @@ import type pg from 'pg';
 import { fail, type Result, succeed } from '@/core/kernel';
 import { inSnapshot, type Snapshot, whileAlone } from '@/data/backup/snapshot';
 import type { BackupProblem } from '@/data/backup/tries';
+import { listElsewhere } from '@/data/footage/filmsElsewhere';
 import { digestOfFile, freeBytes, sizeOf } from '../footage/storage';
 import { reserveBytes } from '../kernel/environment';
+import { bringFilmHere } from '../store/films';
 import { dumpDatabase, listDump } from './dump';
 import { keepFile, NotReadable } from './keepFile';
-import { DUMP, type KeptFile, listBackups, MANIFEST, type Manifest, nameOf, storeFolder } from './manifest';
+import { DUMP, type KeptFile, listBackups, MANIFEST, type Manifest, nameOf, storeFolder, storePath } from './manifest';
 import { pruneBackups } from './pruneBackups';
 
 /** Not part of a backup: what is still coming in, and what tells of the machine. */
@@ -93,6 +95,7 @@ async function makeAlone(options: BackupOptions): Promise<Result<MadeBackup, Pro
     }
   };
   await keep(names);
+  await keepFilmsElsewhere(options, known, kept, keep);
   await mkdir(place, { recursive: true, mode: 0o700 });
   try {
     const dump = path.join(place, DUMP);
@@ -114,6 +117,28 @@ async function makeAlone(options: BackupOptions): Promise<Result<MadeBackup, Pro
   } catch (error) {
     await rm(place, { recursive: true, force: true });
     throw error;
+  }
+}
+
+/** Films that lie elsewhere only: as the last backup has them, else brought here for as long as it takes to copy them. */
+async function keepFilmsElsewhere(
+  { database, folder, signal }: BackupOptions,
+  known: ReadonlyMap<string, KeptFile>,
+  kept: Map<string, KeptFile>,
+  keep: (which: readonly string[]) => Promise<void>,
+): Promise<void> {
+  for (const { storageName, byteLength } of await listElsewhere(database)) {
+    const name = path.join('footage', storageName);
+    if (kept.has(name)) continue;
+    const before = known.get(name);
+    const isKept = before?.bytes === byteLength && (await sizeOf(storePath(folder, before.sha256))) === byteLength;
+    if (before && isKept) {
+      kept.set(name, before);
+      continue;
+    }
+    const file = await bringFilmHere(storageName, signal);
+    await keep([name]);
+    await rm(/*turbopackIgnore: true*/ file, { force: true });
   }
 }
 

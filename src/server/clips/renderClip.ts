@@ -18,9 +18,10 @@ import { fail, present, type Result, succeed } from '@/core/kernel';
 import type { RenderedClip } from '@/data/clips/clips';
 import type { Footage } from '@/data/footage/footage';
 import { settleFile } from '../footage/durable';
-import { freeBytes, storedPath, storedSize } from '../footage/storage';
+import { freeBytes, storedPath } from '../footage/storage';
 import { type FfmpegProblem, runFfmpeg } from '../jobs/ffmpeg';
 import { footageFolder, reserveBytes } from '../kernel/environment';
+import { bringFilmHere, filmSize } from '../store/films';
 import { type SourceFile, scriptOf, segmentArgs } from './segmentArgs';
 
 export type ClipProblem = FfmpegProblem | { readonly code: 'footage-gone' } | { readonly code: 'nothing-to-show' };
@@ -56,7 +57,8 @@ export async function renderClip(
   const first = files[0];
   if (!first || files.some((one) => one === undefined)) return fail({ code: 'footage-gone' });
   for (const one of new Set(files))
-    if ((await storedSize(present(one).storageName)) === undefined) return fail({ code: 'footage-gone' });
+    if ((await filmSize(present(one).storageName)) === undefined) return fail({ code: 'footage-gone' });
+    else await bringFilmHere(present(one).storageName, signal);
   const rate = rateOfClip(files.map((one) => proxyRate(present(one).frameRate)));
   const segments = timelineOf(recipe, rate);
   if (segments.length === 0) return fail({ code: 'nothing-to-show' });

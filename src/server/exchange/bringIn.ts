@@ -32,8 +32,9 @@ import {
 import { askForRounds } from '@/data/projections/roundFigures';
 import { listRoundsByIds } from '@/data/rounds/rounds';
 import { settleFile } from '../footage/durable';
-import { sizeOf, storedPath } from '../footage/storage';
+import { storedPath } from '../footage/storage';
 import { footageFolder } from '../kernel/environment';
+import { filmSize } from '../store/films';
 import { rowShapes } from './packageShape';
 import type { OpenPackage } from './readPackage';
 
@@ -202,7 +203,7 @@ export async function layFilms(
   await mkdir(footageFolder(), { recursive: true });
   const laid: string[] = [];
   for (const { id, storageName, sha256 } of films) {
-    if ((await sizeOf(storedPath(storageName))) !== undefined) continue;
+    if ((await filmSize(storageName)) !== undefined) continue;
     const stream = await opened.filmOf(storageName);
     if (!stream) continue;
     const part = `${storedPath(storageName)}.part`;

@@ -8,8 +8,8 @@ import { pool } from '@/data/client';
 import { insertExport } from '@/data/exchange/exports';
 import { findImport, setImportState } from '@/data/exchange/imports';
 import { queueTask } from '@/data/footage/queue';
-import { storedPath } from '../footage/storage';
 import { defineCommand } from '../kernel/defineCommand';
+import { dropStored } from '../store/films';
 import { takeBack } from './bringIn';
 import { importFile } from './importJob';
 import { type ExchangeNews, loadExchange } from './loadExchange';
@@ -67,7 +67,7 @@ export const takePackageBack = defineCommand({
       return refuse(
         'Something of it was changed or used since, so it is not taken back as a whole. Delete what you do not want by hand.',
       );
-    for (const name of films) await rm(storedPath(name), { force: true });
+    for (const name of films) await dropStored(name);
     revalidatePath('/', 'layout');
     return { ok: true };
   },

@@ -9,9 +9,9 @@ import { type Database, inOneState } from '@/data/client';
 import { type PackageRow, type RowScope, readPackageRows } from '@/data/exchange/packageRows';
 import { listPackageColumns, packageTables } from '@/data/exchange/packageTables';
 import { listRoundsOfFootage } from '@/data/rounds/rounds';
-import { sizeOf, storedPath } from '../footage/storage';
 import { today } from '../kernel/academyTime';
 import { notShownRounds } from '../people/whoIsShown';
+import { bringFilmHere, filmSize } from '../store/films';
 import { jsonSchemaOf, type PackageManifest } from './packageShape';
 
 export interface PackageOptions {
@@ -61,8 +61,8 @@ export async function writePackage(options: PackageOptions): Promise<PackageMani
           )
         : new Set<string>();
       for (const { id, name } of films ? stored : [])
-        if (!held.has(id) && (await sizeOf(storedPath(name))) !== undefined)
-          zip.addFile(storedPath(name), `films/${name}`, { compress: false });
+        if (!held.has(id) && (await filmSize(name)) !== undefined)
+          zip.addFile(await bringFilmHere(name, signal), `films/${name}`, { compress: false });
       const made: PackageManifest = {
         ...{ format: 'unhurried-owl-package', version: 1, madeAt: new Date().toISOString() },
         ...{ scope: about, tables, films },

@@ -6,6 +6,7 @@ import type { Arrival } from '@/data/footage/arrivals';
 import { type Footage, findFootage, findFootageByDigest, insertFootage } from '@/data/footage/footage';
 import { queueWork } from '../jobs/queueWork';
 import { footageFolder } from '../kernel/environment';
+import { filmSize } from '../store/films';
 import { moveFile, settleFile } from './durable';
 import { extensionOf } from './fileNames';
 import { type ProbeProblem, probeFootage } from './probe';
@@ -48,7 +49,7 @@ export async function keepFootage(
     return fail({ code: 'cut-short', receivedBytes: byteLength, declaredBytes: arrival.byteLength });
   const sha256 = await digestOfFile(file, (ratio) => tell(ratio * 0.9));
   const known = await findFootageByDigest(pool(), sha256);
-  if (known && (await sizeOf(storedPath(known.storageName))) === undefined) {
+  if (known && (await filmSize(known.storageName)) === undefined) {
     // Its record came without its file, in a package, say. Copied, not moved: a process that dies here finds the arrival as it was.
     const lacking = storedPath(known.storageName);
     await mkdir(/*turbopackIgnore: true*/ footageFolder(), { recursive: true });

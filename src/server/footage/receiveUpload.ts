@@ -16,10 +16,11 @@ import { findFootage, findFootageBySample } from '@/data/footage/footage';
 import { isOutage } from '@/data/outage';
 import { handOn } from '../jobs/sweep';
 import { mostUploadBytes } from '../kernel/environment';
+import { filmSize } from '../store/films';
 import { syncFile } from './durable';
 import { safeFileName } from './fileNames';
 import { findRoomProblem, hasRoomForPiece } from './room';
-import { arrivingFolder, arrivingPath, removeArriving, sizeOf, storedSize } from './storage';
+import { arrivingFolder, arrivingPath, removeArriving, sizeOf } from './storage';
 
 /** Pieces with a checksum are held in memory until it is known to be right. */
 const MOST_CHECKED_BYTES = 16 * 1024 * 1024;
@@ -84,7 +85,7 @@ async function admit(
   const { sample } = metadata;
   const recorded = isDigest(sample) ? await findFootageBySample(pool(), sample) : undefined;
   // A record whose file is not here, as a package leaves it, wants the film.
-  const known = recorded && (await storedSize(recorded.storageName)) !== undefined ? recorded : undefined;
+  const known = recorded && (await filmSize(recorded.storageName)) !== undefined ? recorded : undefined;
   if (known) throw refusal(409, 'here-already', { footageId: known.id, name: known.originalName });
   const started = isDigest(sample) ? await findUnfinishedUpload(pool(), sample, coachId) : undefined;
   if (started) await goOnWith(started);

@@ -1,6 +1,9 @@
 import { type FileHandle, open } from 'node:fs/promises';
+import { Readable } from 'node:stream';
 import { type ByteRange, parseRange } from '@/core/footage/byteRange';
+import { log } from '../../log/log';
 import { refuse } from '../kernel/sameOrigin';
+import { filmSize, readElsewhere } from '../store/films';
 import { storedPath, storedSize } from './storage';
 
 const CHUNK_BYTES = 512 * 1024;
@@ -14,9 +17,10 @@ const mediaTypes: Readonly<Record<string, string>> = {
   jpg: 'image/jpeg',
 };
 
-/** A stored file, whole or in the range asked for, with validators (RFC 9110); `digest` changes whenever its bytes do. */
+/** A stored file, wherever it lies, whole or in the range asked for, with validators (RFC 9110); `digest` changes whenever its bytes do. */
 export async function serveStored(storageName: string, digest: string, request: Request): Promise<Response> {
-  const size = await storedSize(storageName);
+  const here = await storedSize(storageName);
+  const size = here ?? (await filmSize(storageName));
   if (size === undefined) return refuse(410, 'file-missing');
   const etag = `"${digest.slice(0, 48)}"`;
   const headers = new Headers({
@@ -41,6 +45,15 @@ export async function serveStored(storageName: string, digest: string, request: 
   headers.set('content-length', String(bytes.last - bytes.first + 1));
   const status = range === 'whole' ? 200 : 206;
   if (request.method === 'HEAD' || size === 0) return new Response(null, { status, headers });
+  if (here === undefined) {
+    const away = await readElsewhere(storageName, bytes, request.signal).catch((error: unknown) => {
+      log.warn({ err: error, film: storageName }, 'the store elsewhere does not answer');
+      return undefined;
+    });
+    return away
+      ? new Response(Readable.toWeb(away) as ReadableStream<Uint8Array>, { status, headers })
+      : refuse(503, 'store-away');
+  }
   const file = storedPath(storageName);
   // The web server sends the file itself where it can: half as fast again as through the framework (bench/ranges).
   const handOver = process.env.OWL_HAND_OVER_HEADER;

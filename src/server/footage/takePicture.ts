@@ -1,5 +1,5 @@
 import { runFfmpeg } from '../jobs/ffmpeg';
-import { storedPath } from './storage';
+import { bringFilmHere } from '../store/films';
 
 const WIDTH = 640;
 const MOST_BYTES = 4 * 1024 * 1024;
@@ -16,7 +16,7 @@ export function takePicture(storageName: string, seconds: number, signal: AbortS
 async function takeNow(storageName: string, seconds: number, signal: AbortSignal): Promise<Buffer | undefined> {
   const chunks: Buffer[] = [];
   let bytes = 0;
-  const input = ['-ss', seconds.toFixed(3), '-i', storedPath(storageName)];
+  const input = ['-ss', seconds.toFixed(3), '-i', await bringFilmHere(storageName, signal)];
   const output = [
     '-frames:v',
     '1',

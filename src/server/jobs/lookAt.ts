@@ -7,6 +7,7 @@ import { type Filmstrip, type Footage, setDamage, setFilmstrip } from '@/data/fo
 import { saveSignals } from '@/data/footage/signals';
 import { settleFile } from '../footage/durable';
 import { storedPath } from '../footage/storage';
+import { bringFilmHere } from '../store/films';
 import { createDamageMeter } from './damageMeter';
 import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
 import { createLoudnessMeter, createMotionMeter, MOTION_HEIGHT, MOTION_WIDTH } from './meters';
@@ -80,7 +81,7 @@ export async function lookAt(
     const looked = await runFfmpeg({
       args: [
         '-i',
-        storedPath(footage.storageName),
+        await bringFilmHere(footage.storageName, signal),
         '-filter_complex',
         graph,
         ...outputs,

@@ -7,6 +7,7 @@ import { type Footage, setProxy } from '@/data/footage/footage';
 import { settleFile } from '../footage/durable';
 import { freeBytes, storedPath } from '../footage/storage';
 import { reserveBytes } from '../kernel/environment';
+import { bringFilmHere } from '../store/films';
 import { type FfmpegProblem, runFfmpeg } from './ffmpeg';
 import { throughOutage } from './throughOutage';
 
@@ -43,7 +44,8 @@ export async function makeProxy(
     '0',
   ];
   const sound = ['-af', 'aresample=async=1:first_pts=0', '-c:a', 'aac', '-b:a', '96k', '-ac', '2'];
-  const args = ['-i', storedPath(footage.storageName), '-map', '0:v:0', '-map', '0:a:0?', ...picture, ...video];
+  const film = await bringFilmHere(footage.storageName, signal);
+  const args = ['-i', film, '-map', '0:v:0', '-map', '0:a:0?', ...picture, ...video];
   try {
     const made = await runFfmpeg({
       args: [

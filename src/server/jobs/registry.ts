@@ -16,6 +16,7 @@ import { workOutEffects } from '../figures/workOutEffects';
 import { today } from '../kernel/academyTime';
 import { blurFilm } from '../people/erasing/blurFilm';
 import { sendMessage } from '../sharing/sendMessage';
+import { carryFilms } from '../store/carryFilms';
 import { doWork } from './doWork';
 import { lookAt } from './lookAt';
 import { makeProxy } from './makeProxy';
@@ -82,6 +83,8 @@ export const jobs: Readonly<Record<string, Job>> = {
   ),
   // One that cannot be made is told in Settings and in the log, and tried again the next night: at once it would fail the same way.
   backup: defineJob('backup', z.object({}), async (_, { stopping }) => void (await doBackup(stopping))),
+  // In turns with backups: neither holds the other up for longer than one turn.
+  'carry-films': defineJob('backup', z.object({}), (_, { stopping }) => carryFilms(stopping)),
   'blur-film': defineJob(
     'backup',
     z.object({

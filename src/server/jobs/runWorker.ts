@@ -19,6 +19,7 @@ import { askForNightlyBackup } from '../backup/nightly';
 import { sweepClips } from '../clips/sweepClips';
 import { today } from '../kernel/academyTime';
 import { remindStudents } from '../sharing/remind';
+import { askToCarryFilms } from '../store/carryFilms';
 import { sweepTrash } from '../trash/sweepTrash';
 import { queueArrival, queueWorkTask } from './queueWork';
 import { askForStaleFigures } from './refigure';
@@ -91,6 +92,7 @@ export async function runWorker({ atOnce, watchesInbox, say }: WorkerOptions): P
         await sweepClips();
         await sweepTrash();
         await sweepTouches();
+        await askToCarryFilms();
         await remindStudents(await today());
         await askForNightlyBackup(new Date());
       }

@@ -5,6 +5,7 @@ import { listErasures } from '@/data/people/erasures';
 import { listTrash } from '@/data/trash/trash';
 import { requireCoach } from '../accounts/currentCoach';
 import { type BackupNews, loadBackups } from '../backup/loadBackups';
+import { type FilmsElsewhere, loadFilmsElsewhere } from '../store/loadFilmsElsewhere';
 import { TRASH_DAYS } from '../trash/trashDays';
 import { type Account, loadAccount } from './loadAccount';
 
@@ -24,6 +25,7 @@ export interface SettingsPage {
   /** For the head coach only. */
   readonly erasures?: Awaited<ReturnType<typeof listErasures>>;
   readonly backups?: BackupNews;
+  readonly filmsElsewhere?: FilmsElsewhere;
   readonly endedAccounts?: Awaited<ReturnType<typeof listEndedCoaches>>;
 }
 
@@ -39,6 +41,7 @@ export async function loadSettings(): Promise<SettingsPage> {
     ...(await loadAccount()),
     erasures: coach.role === 'head' ? await listErasures(pool(), SHOWN_ERASURES) : undefined,
     backups: coach.role === 'head' ? await loadBackups() : undefined,
+    filmsElsewhere: coach.role === 'head' ? await loadFilmsElsewhere() : undefined,
     endedAccounts: coach.role === 'head' ? await listEndedCoaches(pool(), TRASH_DAYS) : undefined,
   };
 }

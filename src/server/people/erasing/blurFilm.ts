@@ -7,6 +7,7 @@ import { settleFile } from '../../footage/durable';
 import { digestOfFile, sampleDigestOf, storedPath } from '../../footage/storage';
 import { runFfmpeg } from '../../jobs/ffmpeg';
 import { queueWork } from '../../jobs/queueWork';
+import { bringFilmHere, dropStored } from '../../store/films';
 
 export interface BlurTask {
   readonly footageId: string;
@@ -31,10 +32,11 @@ export async function blurFilm({ footageId, erasureId, spans }: BlurTask, signal
   // A coarse mosaic holds no face, and unlike a soft blur cannot be reckoned back.
   const coarse = `scale='ceil(iw/${TILE})':'ceil(ih/${TILE})':flags=area,scale=iw*${TILE}:ih*${TILE}:flags=neighbor,setsar=1`;
   const graph = `[0:v:0]split[whole][copy];[copy]${coarse}[coarse];[whole]setsar=1[same];[same][coarse]overlay=0:0:enable='${during(spans)}',scale='trunc(iw/2)*2':'trunc(ih/2)*2',format=yuv420p[out]`;
+  const film = await bringFilmHere(footage.storageName, signal);
   try {
     const made = await runFfmpeg({
       args: [
-        ...['-i', storedPath(footage.storageName), '-filter_complex', graph, '-map', '[out]'],
+        ...['-i', film, '-filter_complex', graph, '-map', '[out]'],
         ...['-map', '0:a:0?', '-c:v', 'libx264', '-preset', 'veryfast', '-crf', '20', '-fps_mode', 'passthrough'],
         ...(footage.audioCodec ? ['-af', `volume=0:enable='${during(spans)}'`, '-c:a', 'aac', '-b:a', '128k'] : []),
         ...['-map_metadata', '-1', '-movflags', '+faststart', '-f', 'mp4', part],
@@ -59,7 +61,7 @@ export async function blurFilm({ footageId, erasureId, spans }: BlurTask, signal
     footage.filmstrip?.storageName,
     footage.filmstrip?.posterName,
   ];
-  for (const name of old) if (name) await rm(/*turbopackIgnore: true*/ storedPath(name), { force: true });
+  for (const name of old) if (name) await dropStored(name);
   await noteFilmBlurred(pool(), erasureId);
   await queueWork(footage.id, 'look');
   await queueWork(footage.id, 'proxy');

@@ -19,10 +19,10 @@ import {
 import { findPerson, type Person } from '@/data/people/people';
 import { deleteTrashOf } from '@/data/trash/trash';
 import { listBackups } from '../../backup/manifest';
-import { storedPath } from '../../footage/storage';
 import { today } from '../../kernel/academyTime';
 import { backupFolder, backupsKept, backupTime, dataFolder } from '../../kernel/environment';
 import { outboxFolder } from '../../sharing/writeMessage';
+import { dropStored } from '../../store/films';
 
 /** Which backups hold somebody, and when the last of them goes by itself; no day where none is made by itself. */
 export async function findHolding(day: string): Promise<{ readonly backups: number; readonly until?: string }> {
@@ -73,7 +73,7 @@ export async function erase(personId: string, films: 'kept' | 'blurred', coachId
       await queueTask(client, 'blur-film', { footageId, erasureId, spans: seen }, `blur:${erasureId}:${footageId}`);
     return { ...gone, stored: [...gone.stored, ...thrown] };
   });
-  for (const name of files.stored) await rm(storedPath(name), { force: true });
+  for (const name of files.stored) await dropStored(name);
   for (const name of files.messages) await rm(path.join(outboxFolder(), name), { force: true });
   // Packages that lie ready to be taken along hold them too.
   await rm(path.join(/*turbopackIgnore: true*/ dataFolder(), 'exports'), { recursive: true, force: true });
