@@ -3,6 +3,7 @@ import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { planNumberNames, usualNumbers } from '@/core/planning';
 import { ruleSets } from '@/core/scoring';
+import { FilmsSection } from './FilmsSection';
 import { PlanningPage } from './PlanningPage';
 import { numberWords } from './planNumberWords';
 import { RuleSetDialog } from './RuleSetDialog';
@@ -228,5 +229,29 @@ describe('the numbers of the planner', () => {
     render(<PlanningPage numbers={usualNumbers} isHead={false} />);
     expect((screen.getByLabelText('Warm-up') as HTMLInputElement).disabled).toBe(true);
     expect(screen.queryByRole('button', { name: 'Save these numbers' })).toBeNull();
+  });
+});
+
+describe('where films lie', () => {
+  const films = { isLeaving: true, elsewhere: 12, bytesElsewhere: 34e9, bytesHere: 5e9, onlyHere: 2 };
+  it('is told where a store elsewhere is named, and nowhere else', () => {
+    const { container, rerender } = open('head', { filmsElsewhere: films });
+    expect(container.textContent).toContain('12 films elsewhere, 34.0 GB; of that 5.0 GB here as well.');
+    expect(container.textContent).toContain('2 films here only: on the way there');
+    rerender(<FilmsSection {...films} isLeaving={false} elsewhere={1} onlyHere={0} />);
+    expect(container.textContent).toContain('One film elsewhere');
+    expect(container.textContent).toContain('on their way home');
+    cleanup();
+    expect(open('head').container.textContent).not.toContain('Where films lie');
+  });
+});
+
+describe('an account that was ended', () => {
+  it('is opened again by a press, by the head coach', async () => {
+    open('head', { endedAccounts: [{ id: '9', displayName: 'Tova', endedAt: '2026-11-20T10:00:00Z' }] });
+    await press('Open the account of Tova again');
+    expect(document.body.textContent).toContain('The account of Tova was ended');
+    cleanup();
+    expect(open('assistant').container.textContent).not.toContain('was ended');
   });
 });
