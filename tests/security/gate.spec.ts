@@ -108,6 +108,52 @@ test('a helper at the mat reaches the classes’ clock and log, and nothing else
   }
 });
 
+test('a session that has run out or was revoked opens no more than none', async ({ page }) => {
+  const ends = ["expires_at = now() - interval '1 minute'", 'revoked_at = now()'];
+  for (const [at, end] of ends.entries()) {
+    await signIn(page, server.url, 'iris');
+    const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
+    await server.query(
+      `update sign_in_session set ${end} where coach_id = (select id from coach where sign_in_name = 'iris')`,
+    );
+    for (const { address, api } of listAddresses()) {
+      // The first leads on, and what it leads to is asked as well.
+      if (['/', '/sign-in', '/first-account', '/api/alive'].includes(address) || address.includes('[token]')) continue;
+      const answer = await fetch(server.url + address, { headers: { cookie }, redirect: 'manual' });
+      const text = await answer.text();
+      expect(text, `${at} ${address}`).not.toContain('Ana Velden');
+      if (api) expect([401, 405], `${at} ${address}`).toContain(answer.status);
+      else expect(answer.status === 200 ? text : answer.headers.get('location'), address).toContain('/sign-in');
+    }
+    await page.context().clearCookies();
+  }
+});
+
+test('an assistant is shown nothing that is the head coach’s', async ({ page }) => {
+  await signIn(page, server.url, 'felix');
+  const cookie = (await page.context().cookies()).map((one) => `${one.name}=${one.value}`).join('; ');
+  const id = randomUUID();
+  for (const address of [`/api/exports/${id}`, `/api/packages/${id}`]) {
+    const answer = await fetch(server.url + address, { headers: { cookie } });
+    expect([403, 405], address).toContain(answer.status);
+  }
+  const put = await fetch(`${server.url}/api/packages/${id}`, {
+    method: 'PUT',
+    headers: { cookie, origin: server.url },
+    body: 'x',
+  });
+  expect([403, 405]).toContain(put.status);
+  for (const address of [
+    ...['/settings/exchange', '/settings/record', '/settings/record/looked'],
+    `/students/${samples['[personId]']}/erase`,
+  ]) {
+    await page.goto(server.url + address);
+    await expect(page.getByRole('heading', { name: 'Nothing here' }), address).toBeVisible();
+  }
+  await page.goto(`${server.url}/settings`);
+  await expect(page.getByRole('button', { name: 'Add the account' })).toHaveCount(0);
+});
+
 test('pages carry a strict policy, and the session cookie is out of reach of scripts', async ({ page, context }) => {
   const answer = await page.goto(`${server.url}/sign-in`);
   const policy = answer!.headers()['content-security-policy']!;
