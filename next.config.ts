@@ -3,7 +3,15 @@ import { PHASE_PRODUCTION_BUILD } from 'next/constants';
 
 const config: NextConfig = {
   compiler: { styledComponents: true },
-  serverExternalPackages: ['graphile-worker', '@tus/server', '@tus/file-store', '@node-rs/argon2', '@aws-sdk/client-s3', 'highs', 'pg'],
+  serverExternalPackages: [
+    'graphile-worker',
+    '@tus/server',
+    '@tus/file-store',
+    '@node-rs/argon2',
+    '@aws-sdk/client-s3',
+    'highs',
+    'pg',
+  ],
   poweredByHeader: false,
   reactStrictMode: true,
   experimental: { serverActions: { bodySizeLimit: '1mb' } },
