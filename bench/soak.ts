@@ -25,6 +25,8 @@ import { type BenchLine, median } from './line';
 const MINUTES = Number(process.env.OWL_SOAK_MINUTES ?? 30);
 const LOOK_MS = 10_000;
 const FILMS = 40;
+/** Something is asked for about so often: far more than an academy does, and no more than one worker gets done. */
+const ASK_MS = [6000, 10_000] as const;
 /** Pages that are opened in turn, as coaches do beside all else. */
 const PLACES = ['/students', '/classes', '/review', '/footage', '/academy', '/library', '/settings', '/search?q=ana'];
 
@@ -130,7 +132,7 @@ export async function measureSoak(): Promise<BenchLine[]> {
     })();
     await Promise.all([
       markAlong(scene, over, acknowledged),
-      askAlong(scenery, over, asked),
+      askAlong(scenery, over, asked, ASK_MS),
       looking,
       sending,
       sharing,

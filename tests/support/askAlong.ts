@@ -50,7 +50,12 @@ export async function setTheScene(
 }
 
 /** Asks for one thing after the other; what fails to be asked for because all is down is asked for again. */
-export async function askAlong({ coachId, classId }: Scenery, over: () => boolean, asked: Asked): Promise<void> {
+export async function askAlong(
+  { coachId, classId }: Scenery,
+  over: () => boolean,
+  asked: Asked,
+  [leastMs, mostMs]: readonly [number, number] = [300, 1500],
+): Promise<void> {
   const asks = [
     async () => {
       const version = await askForPlan(classId, [], coachId);
@@ -77,7 +82,7 @@ export async function askAlong({ coachId, classId }: Scenery, over: () => boolea
   ];
   for (let at = 0; !over(); at += 1) {
     await asks[at % asks.length]?.().catch(() => undefined);
-    await pause(randomInt(300, 1500));
+    await pause(randomInt(leastMs, mostMs));
   }
 }
 
