@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Readable } from 'node:stream';
@@ -96,6 +96,25 @@ async function academyOf(rounds: readonly (readonly Mark[])[]): Promise<string[]
   }
   return ids;
 }
+
+it('a package that is stopped while it is written ends at once and leaves nothing behind', async () => {
+  const round = await seedRound(ana, marek);
+  for (let at = 0; at < 30; at += 1)
+    await putMarks(round, coach, ...Array.from({ length: 100 }, (_, of) => flatError(at + of / 100)));
+  for (const after of [0, 5, 20]) {
+    const stopping = new AbortController();
+    const file = path.join(folder, `${randomUUID()}.zip`);
+    const about = { kind: 'everything' as const, title: 'The loft' };
+    const writing = writePackage({
+      ...{ database: pool(), file, scope: 'everything' as const, about, films: true, signal: stopping.signal },
+    });
+    setTimeout(() => stopping.abort(), after);
+    await writing.catch((error: Error) => expect(error.name).toBe('AbortError'));
+    expect(existsSync(`${file}.part`)).toBe(false);
+  }
+  // Its connection is free again: the next one is whole.
+  expect(existsSync(await write())).toBe(true);
+});
 
 describe('a package of everything', () => {
   it('means the same where it is brought in: figures to the last digit', async () => {

@@ -38,8 +38,9 @@ export async function writePackage(options: PackageOptions): Promise<PackageMani
       const columns = await listPackageColumns(client);
       const zip = new ZipFile();
       const written = pipeline(zip.outputStream, createWriteStream(part, { flush: true, mode: 0o600 }), { signal });
-      // What fails while it is written is told by the promise of the whole.
-      written.catch(() => undefined);
+      // What fails while it is written, or is stopped, ends whatever waits for a table to be read: nobody reads it any more.
+      const broken = written.then(() => new Promise<never>(() => undefined));
+      broken.catch(() => undefined);
       const tables: Record<string, number> = {};
       const stored: { readonly id: string; readonly name: string }[] = [];
       for (const table of packageTables) {
@@ -52,7 +53,10 @@ export async function writePackage(options: PackageOptions): Promise<PackageMani
             yield `${rows.map((row) => JSON.stringify(shownOf(table.name, row, scope))).join('\n')}\n`;
           }
         };
-        await addWhole(zip, Readable.from(lines()), `tables/${table.name}.jsonl`);
+        const stream = Readable.from(lines());
+        await Promise.race([addWhole(zip, stream, `tables/${table.name}.jsonl`), broken]).finally(() =>
+          stream.destroy(),
+        );
       }
       const held = films
         ? await filmsNotShown(
