@@ -26,7 +26,8 @@ export function FilmsSection({ isLeaving, elsewhere, bytesElsewhere, bytesHere, 
       <div className="matter">
         <Stack>
           <p>
-            {films(elsewhere)} elsewhere, {sizeWords(bytesElsewhere)}; of that {sizeWords(bytesHere)} here as well.
+            {films(elsewhere)} elsewhere, {sizeWords(bytesElsewhere)}
+            {bytesHere > 0 ? `; of that ${sizeWords(bytesHere)} here as well.` : ', none of it here.'}
           </p>
           {onlyHere > 0 ? (
             <Quiet>
