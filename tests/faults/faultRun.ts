@@ -11,7 +11,7 @@ import { makeFilms, markAlong, type Scene, seedWork, upload } from '../support/c
 import { openServer, type TestServer } from '../support/server';
 
 /*
- * The application while everything under it is killed at random moments: the web server, the worker, the database. Pages go on sending as ours do; in the
+ * The application while everything under it is killed at random moments: the web server, the worker, the database, which is then away for a minute as well. Pages go on sending as ours do; in the
  * end every mark that was acknowledged is there once, every film that was sent or laid into the inbox is on the shelf once, looked through, every plan, rendered
  * film and package that was asked for is there, and every backup that says it is whole reads back whole.
  */
@@ -29,6 +29,9 @@ export interface FaultCounts {
   readonly stuck: number;
 }
 
+/** A restart of the database’s machine. @source own decision */
+const OUTAGE_MS = 60_000;
+const AFTERWARDS_MS = 5000;
 /** What is still under way when the last kill is over gets this long. @source the issue's own measure: a killed worker's work is taken up within a minute */
 const SETTLE_MS = 120_000;
 
@@ -146,6 +149,11 @@ export async function runFaults(kills: number, say: (text: string) => void): Pro
     })();
     const asking = askAlong(scenery, () => over, asked);
     await killAlong(scene, kills, killed, say);
+    // Work goes on being asked for while there is no database for a minute.
+    await server.takeDatabaseAway();
+    await pause(OUTAGE_MS);
+    await server.bringDatabaseBack();
+    await pause(AFTERWARDS_MS);
     over = true;
     await Promise.all([marking, sending, laying, asking]);
     const deadline = Date.now() + SETTLE_MS;
