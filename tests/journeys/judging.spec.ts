@@ -270,7 +270,7 @@ test('homework of an earlier round is looked for in a later one', async ({ page 
   await call(page, 'at 0:21 yara top half guard');
   await expect(homework).toContainText('It shows: not once in');
   await call(page, 'at 0:29 nadia flat in half guard');
-  await expect(homework).toContainText('Again: 1 in');
+  await expect(homework).toContainText('Again: once in');
   await expect(homework).toContainText('2 then');
 });
 

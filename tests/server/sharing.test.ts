@@ -372,6 +372,18 @@ describe('answers', () => {
     expect(await takeStudentAnswer(third!.id, 'read')).toEqual({ ok: true });
     expect((await loadAnswers(undefined)).rows).toEqual([]);
   });
+  it('settle the mark under the one name that they say in their own words', async () => {
+    const closingId = await sign();
+    const token = await share(closingId);
+    const said = 'I went for the triangle from the start';
+    await sayAnswer(token, { closingId, answer: { kind: 'question', place: 0, said } });
+    const [waiting] = (await loadAnswers(undefined)).rows;
+    expect(waiting).toMatchObject({ words: `“${said}”`, becomes: 'triangle' });
+    expect(await takeStudentAnswer(waiting!.id, 'settle')).toEqual({ ok: true });
+    const mark = (await listMarks(pool(), roundId)).find((one) => one.id === marks[2]!.id)!.mark;
+    expect(mark).toMatchObject({ techniqueId: 'triangle', note: `Ana: “${said}”` });
+    expect(mark).not.toHaveProperty('unsure');
+  });
   it('are taken as they are written, and refused where nothing is asked', async () => {
     const closingId = await sign();
     const token = await share(closingId);

@@ -4,6 +4,7 @@ import { type ErrorMark, type Mark, readChains, readRound, tideOf } from '../rou
 import { type Belt, errors, strengths } from '../vocabulary';
 import {
   type Choosable,
+  choiceMeant,
   chooseRounds,
   draftReview,
   reviewRatio,
@@ -189,5 +190,27 @@ describe('the draft of a review', () => {
       { markId: 'entry', asks: 'wanted', conceptIds: [] },
       { markId: 'lock', asks: 'wanted', conceptIds: ['armbar', 'triangle'] },
     ]);
+  });
+});
+
+describe('which of the offered answers was meant', () => {
+  const choices = [{ text: 'triangle' }, { text: 'arm triangle' }, { text: 'armbar' }];
+  it('is the chosen one, else the only one that is named in their own words', () => {
+    expect(choiceMeant({ said: 'the armbar', choice: 0 }, choices)).toBe(0);
+    expect(choiceMeant({ said: 'I wanted the Armbar, sorry' }, choices)).toBe(2);
+  });
+  it('is left open where none is named, several are, or one is turned away', () => {
+    for (const said of [
+      '',
+      'no idea 🙃',
+      'armbars',
+      'triangle and armbar',
+      'not the armbar',
+      'I didn’t want the armbar',
+    ])
+      expect(choiceMeant({ said }, choices), said).toBeUndefined();
+    // The longer name holds the shorter one: both were offered, so it is asked.
+    expect(choiceMeant({ said: 'arm triangle' }, choices)).toBeUndefined();
+    expect(choiceMeant({ said: 'armbar' })).toBeUndefined();
   });
 });

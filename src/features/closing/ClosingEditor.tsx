@@ -46,6 +46,8 @@ export function ClosingEditor({ about, coachId, goods, others, evidence, start, 
       fresh.renew();
       forget();
       router.refresh();
+      // What comes next, sharing it, stands at the top.
+      window.scrollTo({ top: 0 });
     });
   const keys = keysOf(content.points);
   return (

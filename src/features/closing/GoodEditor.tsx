@@ -8,6 +8,8 @@ import type { Moments } from './moments';
 export interface GoodThing {
   readonly conceptId: string;
   readonly title: string;
+  /** What stands there once it is chosen. */
+  readonly text: string;
   readonly markIds: readonly string[];
 }
 const SHOWN = 6;
@@ -36,10 +38,7 @@ export function GoodEditor({ good, goods, evidence, onChange }: GoodEditorProps)
         <Row>
           <Quiet>Rather:</Quiet>
           {others.map((one) => (
-            <Button
-              key={one.conceptId}
-              onPress={() => onChange({ text: `${one.title}.`, markIds: one.markIds.slice(0, 3) })}
-            >
+            <Button key={one.conceptId} onPress={() => onChange({ text: one.text, markIds: one.markIds.slice(0, 3) })}>
               {one.title}
             </Button>
           ))}

@@ -11,7 +11,7 @@ import { type Moments, momentAddress } from './moments';
 const MOST_SHOWN = 3;
 
 const Box = styled.div`
-  display: grid; grid-template-columns: minmax(0, 1fr) 220px; gap: ${space(4)}; align-items: end;
+  display: grid; grid-template-columns: minmax(0, 1fr) 220px; gap: ${space(4)}; align-items: end; margin-top: ${space(2)};
   ul { list-style: none; margin: 0; padding: 0; display: flex; flex-wrap: wrap; gap: ${space(2)}; }
   li { display: inline-flex; align-items: center; border: 1px solid ${color.rule}; background: ${color.raised}; }
   li[data-clip] { border-color: ${color.focus}; }
@@ -73,6 +73,6 @@ export function MomentsField({ of, markIds, evidence, onChange }: MomentsFieldPr
 function clipWords(found: number, filmed: number): string {
   if (found === 0) return 'Without a moment there is no clip.';
   if (filmed === 0) return 'Not filmed: there is no clip.';
-  if (filmed > MOST_SHOWN) return `The first ${MOST_SHOWN} are its clip.`;
+  if (filmed > MOST_SHOWN) return `The first ${MOST_SHOWN} that are filmed are its clip.`;
   return filmed === 1 ? 'It is the clip.' : 'They are the clip.';
 }

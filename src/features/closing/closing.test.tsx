@@ -46,8 +46,8 @@ const page: ClosingPageProps = {
   person: { id: 'p', name: 'Ana Velden' },
   rounds: [{ id: 'r', heldOn: '2026-11-20', a: 'Ana Velden', b: 'Marek Osei' }],
   goods: [
-    { conceptId: 'one', title: 'Keeps moving', markIds: ['m1'] },
-    { conceptId: 'two', title: 'Strips the grip', markIds: ['m2'] },
+    { conceptId: 'one', title: 'Keeps moving', text: 'Keeps moving.', markIds: ['m1'] },
+    { conceptId: 'two', title: 'Strips the grip', text: 'Strips the grip.', markIds: ['m2'] },
   ],
   others: [
     { kind: 'symptom', point: { ...ownPoint, errorId: 'err-flat-under-pin', title: 'Flat under the pin' } },
@@ -110,7 +110,7 @@ describe('closing a review', () => {
       },
     ];
     render(<ClosingPage {...page} homework={homework} />);
-    expect(screen.getByText(/Ten a side/).textContent).toContain('Again: 1 in 2:00 in the position; 3 then.');
+    expect(screen.getByText(/Ten a side/).textContent).toContain('Again: once in 2:00 in the position; 3 times then.');
     expect(screen.getByText(/They say: done, “twice”/)).toBeTruthy();
   });
   it('of days in which nothing is marked says so', () => {

@@ -19,6 +19,7 @@ export const Sheet = styled.main`
   .cue { font-family: ${font.serif}; font-size: 22px; line-height: 1.3; border-left: 4px solid ${color.focus}; padding-left: ${space(3)}; }
   .quiet { color: ${color.quiet}; font-size: ${size.small}; }
   .homework { background: ${color.raised}; border: 1px solid ${color.rule}; padding: ${space(4)}; display: flex; flex-direction: column; gap: ${space(3)}; }
+  div:has(> .homework) + div:has(> .homework) { margin-top: ${space(4)}; }
   .homework label { min-height: 44px; font-weight: 600; }
   button { min-height: 44px; }
   textarea { font-size: 17px; }

@@ -11,13 +11,14 @@ import {
   type RoundToClose,
 } from '@/core/reviewing';
 import { type Athlete, type Mark, readChains, readRound, tideOf } from '@/core/round';
-import { adultEquivalent, type HouseWords, houseNameOf } from '@/core/vocabulary';
+import { adultEquivalent, type HouseWords, houseNameOf, kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { findPerson } from '@/data/people/people';
 import { type ClosingAbout, findClosingId } from '@/data/reviews/closings';
 import { listVersions } from '@/data/reviews/signedReviews';
 import { findRound, listRounds, type Round } from '@/data/rounds/rounds';
 import { listAnswersOf } from '@/data/sharing/answers';
+import { times } from '@/terms/times';
 import { requireCoach } from '../accounts/currentCoach';
 import { loadPatterns } from '../figures/records';
 import { today } from '../kernel/academyTime';
@@ -127,7 +128,11 @@ export async function loadClosing(about: ClosingAbout) {
     markCount: new Set(closed.flatMap((one) => one.marks.map((mark) => mark.id))).size,
     /** Absent for the academy. */
     person: person && { id: person.id, name: person.name, standing: person.standing },
-    goods: draft.goods.map((one) => ({ ...one, title: houseNameOf(house, one.conceptId) })),
+    goods: draft.goods.map((one) => ({
+      ...one,
+      title: houseNameOf(house, one.conceptId),
+      text: goodWords(one, closed, house),
+    })),
     others: draft.others.map((one) => ({ kind: one.kind, point: pointOf(one, house, day) })),
     draft: {
       good: { text: good ? goodWords(good, closed, house) : '', markIds: [...(good?.markIds ?? [])].slice(0, 3) },
@@ -216,8 +221,10 @@ function goodWords(
   house: HouseWords,
 ): string {
   const note = closed.flatMap((one) => one.marks).find((mark) => good.markIds.includes(mark.id))?.note;
-  const times = good.markIds.length > 1 ? `, ${good.markIds.length} times` : '';
-  return `${houseNameOf(house, good.conceptId)}${times}.${note && note !== 'good' ? ` ${note}` : ''}`;
+  const name = houseNameOf(house, good.conceptId);
+  const often = good.markIds.length > 1 ? `, ${times(good.markIds.length)}` : '';
+  const sentence = kindOf(good.conceptId) === 'attempt' ? `The ${name} worked${often}.` : `${name}${often}.`;
+  return note && note !== 'good' ? `${sentence} ${note}` : sentence;
 }
 
 /** How tight it was, as those say it who were in it. */

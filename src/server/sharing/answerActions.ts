@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { revalidatePath } from 'next/cache';
 import { z } from 'zod';
 import { firstNameOf, type Outcome, refuse } from '@/core/kernel';
-import { answerWords } from '@/core/reviewing';
+import { answerWords, choiceMeant } from '@/core/reviewing';
 import { type Mark, withConcept } from '@/core/round';
 import { kindOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
@@ -58,7 +58,7 @@ async function layIntoRound(
     return 'You review this round blind: end your second review first.';
   const said = `${firstNameOf(answer.personName)}: ${answerWords(answer, question?.choices)}`;
   const note = [stored.mark.note, said].filter(Boolean).join(' · ').slice(0, MOST_NOTE);
-  const chosen = answer.choice === undefined ? undefined : question?.choices[answer.choice]?.conceptId;
+  const chosen = question?.choices[choiceMeant(answer, question.choices) ?? -1]?.conceptId;
   const noted: Mark = { ...stored.mark, note };
   const mark = how === 'settle' ? settled(noted, chosen) : noted;
   const change = { changeId: randomUUID(), mark, baseChangeId: stored.changeId, removed: false };

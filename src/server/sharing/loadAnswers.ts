@@ -1,4 +1,4 @@
-import { answerWords } from '@/core/reviewing';
+import { answerWords, choiceMeant } from '@/core/reviewing';
 import { houseNameOf } from '@/core/vocabulary';
 import { pool } from '@/data/client';
 import { listFoundMarks } from '@/data/language/occurrences';
@@ -25,7 +25,7 @@ export interface WaitingAnswer
     readonly mediaSeconds: number;
     readonly words: string;
   };
-  /** What the mark becomes by what they chose; absent where they chose nothing that is a name. */
+  /** What the mark becomes by what they chose; absent where they chose and named nothing that was offered. */
   readonly becomes?: string;
   readonly closing: Pick<Closing, 'kind' | 'roundId' | 'slot' | 'firstDay' | 'lastDay'>;
 }
@@ -48,7 +48,7 @@ export async function loadAnswers(after: string | undefined) {
       const question = answer.kind === 'question' ? review?.content.questions[answer.place] : undefined;
       const [found] = question?.markId ? await listFoundMarks(pool(), [question.markId]) : [];
       const line = found && describeFound(found, (id) => houseNameOf(house, id));
-      const chosen = answer.choice === undefined ? undefined : question?.choices[answer.choice]?.conceptId;
+      const chosen = question?.choices[choiceMeant(answer, question.choices) ?? -1]?.conceptId;
       const { id, personId, personName, kind, asked, saidAt } = answer;
       return {
         ...{ id, personId, personName, kind, asked, saidAt, closing },

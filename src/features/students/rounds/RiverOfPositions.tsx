@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { FlowNode, FlowStream, Flows } from '@/core/patterns';
 import { familyWord } from '@/terms/familyWords';
+import { times } from '@/terms/times';
 import { Quiet, Table } from '@/ui/layout/Page';
 import { useShowAll } from '@/ui/layout/ShowAll';
 import { color, size, space } from '@/ui/tokens/tokens';
@@ -88,7 +89,7 @@ export function RiverOfPositions({ flows, rounds }: { readonly flows: Flows; rea
               if (event.key === 'Enter') choose(stream);
             }}
           >
-            <title>{`${wordsOf(stream.from)} → ${wordsOf(stream.to)}: ${stream.count} times, ${percent(stream.share)}`}</title>
+            <title>{`${wordsOf(stream.from)} → ${wordsOf(stream.to)}: ${times(stream.count)}, ${percent(stream.share)}`}</title>
           </path>
         ))}
         {river.left.map(({ node, y: top, height }) => (

@@ -52,8 +52,10 @@ describe('figures in words', () => {
     );
     expect(thirdWords(third, names)).toContain('nothing live');
     const check = { count: 0, exposure: 1.5, unit: 'minutes' as const };
-    expect(homeworkWords({ ...check, shows: 'kept' }, 2)).toBe('It shows: not once in 1:30 in the position; 2 then.');
-    expect(homeworkWords({ ...check, count: 1, shows: 'again' }, 0)).toBe('Again: 1 in 1:30 in the position.');
+    expect(homeworkWords({ ...check, shows: 'kept' }, 2)).toBe(
+      'It shows: not once in 1:30 in the position; twice then.',
+    );
+    expect(homeworkWords({ ...check, count: 1, shows: 'again' }, 0)).toBe('Again: once in 1:30 in the position.');
     expect(homeworkWords({ ...check, shows: 'not-tested' }, 1)).toContain('did not put it to the test');
   });
 });
