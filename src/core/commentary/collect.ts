@@ -15,6 +15,9 @@ export type DraftPart = MarkDraft extends infer Draft
     : never
   : never;
 
+/** Kinds that nobody does on purpose or as a bait. */
+const unjudged: ReadonlySet<MarkDraft['kind']> = new Set(['position', 'stoppage', 'ruling']);
+
 /** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
 export function add(
   part: DraftPart & { sureWho?: boolean },
@@ -34,7 +37,7 @@ export function add(
   const draft = {
     ...bare,
     atSeconds: Math.max(0, saidAtSeconds - lag),
-    ...(verdict && bare.kind !== 'position' ? { verdict } : {}),
+    ...(verdict && !unjudged.has(bare.kind) ? { verdict } : {}),
     ...(unsure ? { unsure } : {}),
   } as MarkDraft;
   const again = findAgain(hearing.proposals, draft, saidAtSeconds);
@@ -97,6 +100,7 @@ const isSameDoing = (one: AttemptDraft, other: AttemptDraft): boolean =>
 
 function isSame(one: MarkDraft, other: MarkDraft): boolean {
   if (one.kind === 'attempt' && other.kind === 'attempt' && isSameDoing(one, other)) return true;
+  if (one.kind === 'stoppage') return other.kind === 'stoppage';
   if (one.kind !== other.kind || conceptOf(one) !== conceptOf(other)) return false;
   if (one.kind === 'position' && other.kind === 'position') return one.holder === other.holder;
   return 'athlete' in one && 'athlete' in other && one.athlete === other.athlete;

@@ -14,6 +14,7 @@ import { type Athlete, opponentOf, placeOfRole, roleIn, stateAfterAttempt } from
 import { findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
 import { add, type DraftPart } from './collect';
+import { hearRuling, hearStop } from './calledOut';
 import type { Hearing, Said } from './hearing';
 import type { Sentence } from './sentences';
 
@@ -45,8 +46,8 @@ export function proposeFree(
   const isOver = /^(?:and |so |then )*over (?:he|she|they|you|we) go/.test(words.join(' '));
   const from = doer && doer.role === 'doer' && !isOver ? doer.at + 1 : 0;
   const told = withoutLeading(words.slice(from));
-  if (told.length === 0) return false;
   const athlete = doer?.athlete ?? hearing.listener.last?.athlete;
+  const at = sentence.words[0]?.atSeconds ?? 0;
   const judged = judge(withoutLeading(words));
   const said: Said = {
     mention: {
@@ -64,7 +65,15 @@ export function proposeFree(
   const propose = (draft: DraftPart & { readonly sureWho?: boolean }, others: readonly MarkDraft[] = []) =>
     add(draft, said, hearing, others);
   const sureWho = doer !== undefined;
-  const at = sentence.words[0]?.atSeconds ?? 0;
+  const whole = words.join(' ');
+  const stop = hearStop(whole);
+  if (stop) {
+    const { forSeconds, reason } = stop;
+    return propose({ kind: 'stoppage', endSeconds: at + forSeconds, note: sentence.text, ...(reason ? { reason } : {}) });
+  }
+  const ruling = hearRuling(whole, pointings.find((one) => one.byName)?.athlete ?? hearing.lastAttempt?.athlete);
+  if (ruling) return propose({ kind: 'ruling', ...ruling, note: sentence.text, sureWho });
+  if (told.length === 0) return false;
   if (athlete && taps.test(told.join(' '))) {
     const winner = opponentOf(athlete);
     const tapped = {
