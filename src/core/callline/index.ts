@@ -5,7 +5,7 @@ export { type Doing, readDoing } from './doings';
 export { holderOf, type MarkDraft } from './draftOf';
 export { groupAlike } from './groupAlike';
 export { newHabitSums } from './habitSums';
-export { type Judged, judge } from './judgement';
+export { type Judged, judge, tellsOpening } from './judgement';
 export * from './matchConcept';
 export * from './nextCalls';
 export { ordinaryWords } from './ordinaryWords';

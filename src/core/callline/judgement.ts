@@ -1,3 +1,5 @@
+import { phraseForms } from './verbForms';
+
 /** What a call thinks of what it tells: a fault, an opening that was not taken, something done well. */
 export type Judgement = 'error' | 'chance' | 'good';
 
@@ -31,9 +33,25 @@ const faults = list(
 );
 
 /** Said of faults more often than of anything else. */
-const likelyFaults = list(
-  'lets | let | gives | gives up | gives away | gave | loses | lost | leaves | left behind | leaving | drops | falls | waits | waiting | stalls | hangs on | clings | only | just | reaches | reaching | floating | hovering | exposed | loose | shallow | late | early | slow | flat | narrow | crossed | stuck | behind | away | open | gap | no | wide | bent | hunched | square | lifted | sticks | dropped | stiff | straight | sits | stands still | posts | resting | rests | lies | hanging | upright | slack | goes slack | again',
+const likelyFaults = [
+  ...list(
+    'left behind | only | just | exposed | loose | shallow | late | early | slow | flat | narrow | crossed | stuck | behind | away | open | gap | no | wide | bent | hunched | square | lifted | stiff | straight | upright | slack | again',
+  ),
+  ...list(
+    'let | give | give up | give away | lose | leave | drop | fall | wait | stall | hang on | hang | cling | reach | float | hover | stick | sit | stand still | post | rest | lie | go slack | admire | stare | freeze | stop',
+  ).map(phraseForms),
+];
+/** What nobody says of anything but a fault, or of nothing but something good, wherever it stands. @source common practice */
+const blames = list(
+  'ugly | ugliest | awful | terrible | horrible | messy | a mess | silly | stupid | embarrassing | shame | pity | wasted | a waste | no idea | no plan | no point | unfortunately | i hate | disaster | half hearted | asleep | i dont like | i dont love | not a fan | not having that | makes me nervous | like a beginner | painful to watch | hurts to watch | what is (?:he|she|that) doing | what are you doing | whats (?:he|she) doing | why (?:is|are|did|do|does|would) (?:he|she|you|we|i)',
 );
+const praises = list(
+  'beautiful | beautifully | lovely | gorgeous | excellent | brilliant | fantastic | superb | perfect | perfectly | well done | well timed | nicely | textbook | love it | love that | love this | love the | love how | i like that | i like how | i like the | pretty good | really good | so good | very good | clever | tidy | crisp | proud of | big fan | a fan of that | good boy | good girl | good man | good lad | good job | good work | good stuff | nice work | nice one | great job | great work | much better | way better | so much better | thats better | thats pretty | was pretty',
+);
+
+/** "both ankles were right there for you", "the arm drag was sitting there the whole time": it could be had. */
+const wasThere =
+  /(?:^| )(?:was|were|is|are|its|theyre|thats) (?:\w+ ){0,2}?(?:right there|sitting there|lying there|there for (?:him|her|you|me|the taking)|there the (?:whole|entire)|wide open|free for (?:him|her|you|me)|begging for|made for (?:him|her|you|me|it)|asking for it)(?: |$)|(?:^| )(?:could ?ve|should ?ve|might ?ve|would ?ve|couldve|shouldve|mightve|wouldve|could of|should of|would of)(?: |$)|(?:^| )if (?:he|she|you|i|they)(?:d| had) (?:just |only |had )?\w+/;
 
 const boundsOf = (phrase: string): RegExp => new RegExp(`(?:^| )${phrase}(?: |$)`);
 const compile = (phrases: readonly string[]): RegExp => boundsOf(`(?:${phrases.join('|')})`);
@@ -42,6 +60,9 @@ const patterns = {
   praiseFirst: new RegExp(`^(?:${praiseFirst.join('|')})(?: |$)`),
   praiseLast: new RegExp(`(?:^| )(?:${praiseLast.join('|')})$`),
   openings: compile(openings),
+  wasThere,
+  blames: compile(blames),
+  praises: compile(praises),
   faults: compile(faults),
   likelyFaults: compile(likelyFaults),
 };
@@ -52,6 +73,8 @@ export function judge(words: readonly string[]): Judged | undefined {
   if (avoided.test(text) && !/(?:^| )punished(?: |$)/.test(text)) return { judgement: 'good', firm: true };
   if (patterns.noPraise.test(text))
     return /good try|good for a/.test(text) ? undefined : { judgement: 'error', firm: true };
+  if (patterns.blames.test(text)) return { judgement: 'error', firm: true };
+  if (patterns.wasThere.test(text)) return { judgement: 'chance', firm: true };
   if (patterns.praiseFirst.test(text) && !/(?:^| )punished(?: |$)/.test(text)) return { judgement: 'good', firm: true };
   if (patterns.faults.test(text)) {
     // "should have", "missed": an opening, unless what was wrong is said beside it.
@@ -62,7 +85,10 @@ export function judge(words: readonly string[]): Judged | undefined {
       return { judgement: 'chance', firm: true };
     return { judgement: 'error', firm: true };
   }
-  if (patterns.praiseLast.test(text)) return { judgement: 'good', firm: true };
+  if (patterns.praiseLast.test(text) || patterns.praises.test(text)) return { judgement: 'good', firm: true };
   if (patterns.openings.test(text)) return { judgement: 'chance', firm: true };
   return patterns.likelyFaults.test(text) ? { judgement: 'error', firm: false } : undefined;
 }
+
+/** Whether words tell that something could be had and was not taken. */
+export const tellsOpening = (text: string): boolean => patterns.wasThere.test(text);

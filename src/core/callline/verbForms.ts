@@ -36,7 +36,30 @@ const irregular: Readonly<Record<string, string>> = {
   throw: 'threw|thrown',
   try: 'tried|tries|trying',
   win: 'won|winning',
+  bend: 'bent',
+  break: 'broke|broken',
+  bind: 'bound',
+  cling: 'clung',
+  dig: 'dug|digging',
+  draw: 'drew|drawn',
+  feed: 'fed',
+  fling: 'flung',
+  hang: 'hung',
+  hide: 'hid|hidden|hiding',
+  lead: 'led',
+  ride: 'rode|ridden|riding',
+  spring: 'sprang|sprung',
+  stand: 'stood',
+  strike: 'struck',
+  sweep: 'swept',
+  wind: 'wound',
 };
+
+/** The verb of which a word is the past, where it takes no "-ed": "swept" is "sweep". */
+const presentOf: ReadonlyMap<string, string> = new Map(
+  Object.entries(irregular).flatMap(([verb, forms]) => forms.split('|').map((form) => [form, verb] as const)),
+);
+export const presentForm = (word: string): string => presentOf.get(word) ?? word;
 
 /** Every form in which a verb is written, as the parts of a pattern: third person, past, participle, going on. */
 export function formsOf(verb: string): string {

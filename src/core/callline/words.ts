@@ -1,4 +1,5 @@
 import { doubleMetaphone } from 'double-metaphone';
+import { presentForm } from './verbForms';
 
 /** Text as words: lower case, no accents, letters and digits only; apostrophes join ("d'arce" → "darce"). */
 export function wordsOf(text: string): string[] {
@@ -7,7 +8,8 @@ export function wordsOf(text: string): string[] {
 }
 
 /** A word without its usual English ending, so that "passes", "passed" and "passing" meet "pass", and "comes" meets "come". */
-export function stemOf(word: string): string {
+export function stemOf(written: string): string {
+  const word = presentForm(written);
   if (word.length < 4) return word;
   for (const ending of ['ing', 'ed', 's']) {
     if (!word.endsWith(ending) || word.endsWith('ss')) continue;

@@ -55,7 +55,8 @@ export function hearStop(text: string): HeardStop | undefined {
     return { forSeconds: 0 };
   if (kitAtWork.test(text)) return { forSeconds: STOP_SECONDS, reason: 'kit' };
   const stop = stops.find(([pattern]) => pattern.test(text));
-  const reason = stop?.[1] ?? (stop || stopping.test(text) ? because.find(([pattern]) => pattern.test(text))?.[1] : undefined);
+  const reason =
+    stop?.[1] ?? (stop || stopping.test(text) ? because.find(([pattern]) => pattern.test(text))?.[1] : undefined);
   if (!stop && !reason) return undefined;
   return { forSeconds: STOP_SECONDS, ...(reason ? { reason } : {}) };
 }
@@ -66,7 +67,8 @@ const given = new RegExp(
   `^(?:(?:and|so|okay|ok|yep|yeah|yes|now|then) )*(?:(?:thats|that is|its|there is|theres|heres|gets?|got|scores?|scored|picks? up|earns?|takes?) )?(?:the |his |her |your |my )?${NUMBER}(?: more)?(?: points?)?(?: (?:for|to|on the board|there|nobody|and|up|then|now|in)\\b.*)?$`,
 );
 const points = new RegExp(`\\b${NUMBER}(?: more)? points?\\b`);
-const advantage = /\b(?:an |the )?(advantage|penalty)(?: point)? (?:for|to|against|goes to)\b|\bgets (?:an? )(advantage|penalty)\b/;
+const advantage =
+  /\b(?:an |the )?(advantage|penalty)(?: point)? (?:for|to|against|goes to)\b|\bgets (?:an? )(advantage|penalty)\b/;
 /** Wished, owed or counted against somebody: no referee gave it. */
 const notGiven =
   /\b(?:would|could|should|might|may|not|no|never|need|needs|without|worth|behind|down by|up by|if|maybe|almost|for free|want|wants|lost|both|hands?|seconds?|minutes?|times?|of them|on one)\b/;

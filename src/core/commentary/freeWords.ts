@@ -1,21 +1,11 @@
-import {
-  draftInOwnWords,
-  holderOf,
-  type Judged,
-  judge,
-  type MarkDraft,
-  matchConcepts,
-  principleOf,
-  readDoing,
-  readGripByPart,
-  type VocabularyIndex,
-} from '../callline';
+import { holderOf, type MarkDraft, readDoing, readGripByPart, type VocabularyIndex } from '../callline';
 import { type Athlete, opponentOf, placeOfRole, roleIn, stateAfterAttempt } from '../round';
 import { findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
-import { add, type DraftPart } from './collect';
 import { hearRuling, hearStop } from './calledOut';
+import { add, type DraftPart } from './collect';
 import type { Hearing, Said } from './hearing';
+import { judgeSpeech, proposeJudged } from './judgedClause';
 import type { Sentence } from './sentences';
 
 /** A clause that names no entry of the catalogue, and whom it points at. */
@@ -48,7 +38,7 @@ export function proposeFree(
   const told = withoutLeading(words.slice(from));
   const athlete = doer?.athlete ?? hearing.listener.last?.athlete;
   const at = sentence.words[0]?.atSeconds ?? 0;
-  const judged = judge(withoutLeading(words));
+  const judged = judgeSpeech(withoutLeading(words));
   const said: Said = {
     mention: {
       concept: { id: '', kind: 'error', name: '', families: [], uniform: 'both' },
@@ -69,7 +59,12 @@ export function proposeFree(
   const stop = hearStop(whole);
   if (stop) {
     const { forSeconds, reason } = stop;
-    return propose({ kind: 'stoppage', endSeconds: at + forSeconds, note: sentence.text, ...(reason ? { reason } : {}) });
+    return propose({
+      kind: 'stoppage',
+      endSeconds: at + forSeconds,
+      note: sentence.text,
+      ...(reason ? { reason } : {}),
+    });
   }
   const ruling = hearRuling(whole, pointings.find((one) => one.byName)?.athlete ?? hearing.lastAttempt?.athlete);
   if (ruling) return propose({ kind: 'ruling', ...ruling, note: sentence.text, sureWho });
@@ -120,26 +115,11 @@ export function proposeFree(
       : (readGripByPart(told) ?? readGripByPart(words.slice(from)));
   if (grip && athlete)
     return propose({ kind: 'grip', gripId: grip.gripId, athlete, outcome: grip.outcome, note: sentence.text, sureWho });
-  if (
-    isNamed(named) ||
-    !judged ||
-    !principleOf(told) ||
-    !athlete ||
-    words.length < (judged.firm ? LEAST_JUDGED_WORDS : LEAST_SOFT_WORDS)
-  )
-    return false;
-  return propose(
-    judgedDraft(judged, athlete, sentence.text, told),
-    judged.firm ? nearEntries(told, judged, athlete, hearing, vocabulary) : [],
-  );
+  return proposeJudged({ clause, told, athlete, judged, named, propose }, hearing, vocabulary);
 }
 
 /** Behind these a verb has no ending: "you take the back". */
 const bareVerbs: ReadonlySet<string> = new Set(['i', 'you', 'we', 'they']);
-
-/** What is judged has a name already; where somebody is or what they hold may be judged besides. */
-const isNamed = (named: ReadonlySet<MarkDraft['kind']>): boolean =>
-  (['error', 'strength', 'chance', 'attempt'] as const).some((kind) => named.has(kind));
 
 const taps = /^(?:and )?(?:taps?|tapped|taps? out|has to tap|have to tap|had to tap|is tapping|tapping)\b/;
 
@@ -194,39 +174,6 @@ function endByTap(winner: Athlete, atSeconds: number, hearing: Hearing): boolean
   if (one?.draft.kind !== 'attempt' || atSeconds - one.saidAtSeconds > TAP_SECONDS) return false;
   hearing.proposals[at] = { ...one, draft: { ...one.draft, stage: 'finished', end: 'finished' } };
   return true;
-}
-
-/** A judgement in fewer words says nothing that can be looked at again. @source own decision */
-const LEAST_JUDGED_WORDS = 4;
-/** Words that judge only now and then need more beside them; such a card is unsure, and folded. @source own decision */
-const LEAST_SOFT_WORDS = 6;
-const NEAR_CONFIDENCE = 0.45;
-
-function judgedDraft(judged: Judged, athlete: Athlete, text: string, about: readonly string[]): DraftPart {
-  const who = { athlete, named: true, words: about };
-  const { atSeconds: _, ...draft } = draftInOwnWords({ who, judged, modifiers: {}, text, about }, 0);
-  return draft as DraftPart;
-}
-
-/** Entries that the words may mean, as further readings of the same card. */
-function nearEntries(
-  words: readonly string[],
-  judged: Judged,
-  athlete: Athlete,
-  { context, state }: Hearing,
-  vocabulary: VocabularyIndex,
-): MarkDraft[] {
-  const positionId = state.kind === 'position' ? state.positionId : undefined;
-  return matchConcepts(words.slice(0, 12), vocabulary, { uniform: context.uniform, positionId, judged })
-    .filter(({ confidence }) => confidence >= NEAR_CONFIDENCE)
-    .flatMap(({ concept }): MarkDraft[] => {
-      if (concept.kind === 'error') return [{ kind: 'error', atSeconds: 0, errorId: concept.id, athlete, ledTo: [] }];
-      if (concept.kind === 'strength') return [{ kind: 'strength', atSeconds: 0, strengthId: concept.id, athlete }];
-      return findTechnique(concept.id) && judged.judgement === 'chance'
-        ? [{ kind: 'chance', atSeconds: 0, techniqueId: concept.id, athlete }]
-        : [];
-    })
-    .slice(0, 3);
 }
 
 function withoutLeading(words: readonly string[]): readonly string[] {

@@ -45,6 +45,8 @@ export interface Hearing {
   stateIsImplied: boolean;
   readonly proposals: Proposal[];
   lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };
+  /** The clause before, where it told of the round. */
+  before?: { readonly words: readonly string[]; readonly text: string; readonly atSeconds: number };
 }
 
 export interface Clause {

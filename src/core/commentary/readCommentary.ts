@@ -1,4 +1,4 @@
-import { holderOf, type VocabularyIndex } from '../callline';
+import { holderOf, tellsOpening, type VocabularyIndex } from '../callline';
 import { present } from '../kernel';
 import { type Athlete, opponentOf, placeOfRole, stateAfterAttempt } from '../round';
 import { findError, findStrength, findTechnique } from '../vocabulary';
@@ -97,7 +97,7 @@ function readSentence(
   const text = ` ${words.map((one) => one.word).join(' ')} `;
   const pointings = findPointings(words, hearing.listener);
   if (says(text, signals.salesTalk) || says(text, signals.generalTalk) || says(text, signals.takenBack)) return;
-  if (says(text, signals.notDone) && !says(text, signals.couldHave)) return;
+  if (says(text, signals.notDone) && !says(text, signals.couldHave) && !tellsOpening(text)) return;
   const mentions = dropCorrected(findMentions(hearJoined(words, words.map(hear), hearing.index), hearing.index), words);
   const known = hearing.proposals.length;
   for (const [at, mention] of mentions.entries()) {
@@ -105,7 +105,9 @@ function readSentence(
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
   const named = new Set(hearing.proposals.slice(known).map(({ draft }) => draft.kind));
-  proposeFree({ sentence, words: words.map(({ word }) => word), pointings }, hearing, vocabulary, named);
+  const spoken = words.map(({ word }) => word);
+  proposeFree({ sentence, words: spoken, pointings }, hearing, vocabulary, named);
+  hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }
 
 /** "the flower sweep, I mean the pendulum sweep": what was taken back is not said. */
@@ -158,7 +160,8 @@ function propose(said: Said, hearing: Hearing): void {
     .join(' ')} `;
   const justBefore = ` ${clause.before.trim().split(' ').slice(-4).join(' ')} `;
   const denied = says(justBefore, signals.negations) && !says(own, signals.negations);
-  const open = says(clause.before, signals.couldHave) || says(clause.after, signals.couldHave);
+  const open =
+    says(clause.before, signals.couldHave) || says(clause.after, signals.couldHave) || tellsOpening(said.whole);
   if (concept.kind === 'attempt') proposeAttempt(said, hearing, denied, open);
   else if (concept.kind === 'error') {
     if (!denied || says(said.whole, signals.blame)) proposeError(concept.id, said, hearing);

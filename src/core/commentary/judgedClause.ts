@@ -1,0 +1,108 @@
+import {
+  draftInOwnWords,
+  type Judged,
+  judge,
+  type MarkDraft,
+  matchConcepts,
+  principleOf,
+  type VocabularyIndex,
+} from '../callline';
+import type { Athlete } from '../round';
+import { findTechnique } from '../vocabulary';
+import type { DraftPart } from './collect';
+import type { FreeClause } from './freeWords';
+import type { Hearing } from './hearing';
+
+/** A judgement in fewer words says nothing that can be looked at again. @source own decision */
+const LEAST_JUDGED_WORDS = 4;
+/** Words that judge only now and then need more beside them; such a card is unsure, and folded. @source own decision */
+const LEAST_SOFT_WORDS = 6;
+const NEAR_CONFIDENCE = 0.45;
+/** A judgement without an object is about what was told so long before at most. @source own decision */
+const ABOUT_BEFORE_SECONDS = 8;
+
+/** What stands before "like" where it likens nothing: "I like the grip", "it looks like a choke". */
+const noLikeness =
+  /\b(?:i|we|you|they|id|youd|would|dont|doesnt|didnt|really|do|to|looks?|looked|looking|feels?|felt|sounds?|seems?|seemed|something|anything|just|more|not)$/;
+
+/**
+ * "goes over like a wardrobe": who likens what somebody does to a thing off the mat seldom praises it; with praise beside it, it is praise.
+ * @source common practice of people who talk over footage
+ */
+function likens(text: string): boolean {
+  const found = /^(.*?)\blike (?!that\b|this\b|it$|those\b|these\b)(?:\w+)/.exec(text);
+  return found !== null && !noLikeness.test((found[1] ?? '').trim());
+}
+
+/** How a clause of speech judges: by what judges a call, else by what something is likened to. */
+export const judgeSpeech = (words: readonly string[]): Judged | undefined => {
+  const judged = judge(words);
+  if (judged?.firm) return judged;
+  return likens(words.join(' ')) ? { judgement: 'error', firm: true } : judged;
+};
+
+export interface JudgedClause {
+  readonly clause: FreeClause;
+  /** Its words without who does it. */
+  readonly told: readonly string[];
+  readonly athlete: Athlete | undefined;
+  readonly judged: Judged | undefined;
+  /** Kinds of marks that the clause has named by an entry. */
+  readonly named: ReadonlySet<MarkDraft['kind']>;
+  readonly propose: (draft: DraftPart & { readonly sureWho?: boolean }, others?: readonly MarkDraft[]) => boolean;
+}
+
+/**
+ * A judgement in the speaker's own words: what it is about is told in the clause, else in the one before it ("he digs the underhook, and she does not even
+ * argue"). Answers whether something was proposed.
+ */
+export function proposeJudged(
+  { clause, told, athlete, judged, named, propose }: JudgedClause,
+  hearing: Hearing,
+  vocabulary: VocabularyIndex,
+): boolean {
+  const { sentence, words } = clause;
+  if (isNamed(named) || !judged || !athlete) return false;
+  if (words.length < (judged.firm ? LEAST_JUDGED_WORDS : LEAST_SOFT_WORDS)) return false;
+  const at = sentence.words[0]?.atSeconds ?? 0;
+  const before = hearing.before && at - hearing.before.atSeconds <= ABOUT_BEFORE_SECONDS ? hearing.before : undefined;
+  const isAbout = principleOf(told) !== undefined;
+  if (!isAbout && (!judged.firm || !before)) return false;
+  const about = isAbout || !before ? told : [...before.words, ...told];
+  const text = isAbout || !before ? sentence.text : `${before.text} ${sentence.text}`;
+  return propose(
+    judgedDraft(judged, athlete, text, about),
+    judged.firm ? nearEntries(told, judged, athlete, hearing, vocabulary) : [],
+  );
+}
+
+/** What is judged has a name already; where somebody is or what they hold may be judged besides. */
+const isNamed = (named: ReadonlySet<MarkDraft['kind']>): boolean =>
+  (['error', 'strength', 'chance', 'attempt'] as const).some((kind) => named.has(kind));
+
+function judgedDraft(judged: Judged, athlete: Athlete, text: string, about: readonly string[]): DraftPart {
+  const who = { athlete, named: true, words: about };
+  const { atSeconds: _, ...draft } = draftInOwnWords({ who, judged, modifiers: {}, text, about }, 0);
+  return draft as DraftPart;
+}
+
+/** Entries that the words may mean, as further readings of the same card. */
+function nearEntries(
+  words: readonly string[],
+  judged: Judged,
+  athlete: Athlete,
+  { context, state }: Hearing,
+  vocabulary: VocabularyIndex,
+): MarkDraft[] {
+  const positionId = state.kind === 'position' ? state.positionId : undefined;
+  return matchConcepts(words.slice(0, 12), vocabulary, { uniform: context.uniform, positionId, judged })
+    .filter(({ confidence }) => confidence >= NEAR_CONFIDENCE)
+    .flatMap(({ concept }): MarkDraft[] => {
+      if (concept.kind === 'error') return [{ kind: 'error', atSeconds: 0, errorId: concept.id, athlete, ledTo: [] }];
+      if (concept.kind === 'strength') return [{ kind: 'strength', atSeconds: 0, strengthId: concept.id, athlete }];
+      return findTechnique(concept.id) && judged.judgement === 'chance'
+        ? [{ kind: 'chance', atSeconds: 0, techniqueId: concept.id, athlete }]
+        : [];
+    })
+    .slice(0, 3);
+}
