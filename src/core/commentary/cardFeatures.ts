@@ -1,38 +1,80 @@
-import { judge, type MarkDraft } from '../callline';
+import { judge, type MarkDraft, principleOf } from '../callline';
 import { conceptIdOf, type Mark } from '../round';
-import { isUnnamed } from '../vocabulary';
+import { findError, findGrip, findPosition, findStrength, findTechnique, isUnnamed } from '../vocabulary';
 import type { Features } from './certainty';
-import type { Said } from './hearing';
+import type { Hearing, Said } from './hearing';
 
-/** What is known of a card from how it was said, in the order of `featureNames`. */
+const words = (list: string): ReadonlySet<string> => new Set(list.split(' '));
+/** Closed classes of English: what may be, was, is asked, or is pointed at. */
+const modals = words('would could should can might may must will wouldnt couldnt shouldnt cant wont gonna going want wants wanted need needs');
+const pasts = words('was were had did went got came took gave');
+const asks = words('what why how who whats whos do does did is are');
+const fillers = words('i you know mean guess think like okay ok well yeah so right anyway look see');
+const dense = 12;
+
+/** What is known of a card from how it was said and where the round is, in the order of `featureNames`. */
 export function featuresOf(
   draft: MarkDraft,
-  { mention, sentence, whole }: Said,
-  sureWho: boolean,
-  others: number,
+  { mention, sentence, whole, pointings }: Said,
+  known: { readonly sureWho: boolean; readonly others: number },
+  { state, proposals, listener, before }: Hearing,
 ): Features {
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
   const isFree = mention.score === 0;
-  const words = sentence.words.length;
-  const judged = judge(whole.trim().split(' '));
+  const said = whole.trim().split(' ');
+  const judged = judge(said);
   const flag = (on: boolean) => (on ? 1 : 0);
+  const share = (of: ReadonlySet<string>) => said.filter((word) => of.has(word)).length / Math.max(4, said.length);
+  const at = sentence.words[0]?.atSeconds ?? 0;
+  const covered = isFree ? 0 : (mention.to - mention.from + 1) / Math.max(1, said.length);
+  const isNamed = id !== undefined && !isUnnamed(id);
+  const isSaying = !isFree && (draft.kind === 'error' || draft.kind === 'strength');
+  const lately = proposals.filter((one) => at - one.saidAtSeconds < dense).length;
   return [
     1,
     Math.min(3, mention.score),
     flag(mention.score >= 1.9),
-    flag(isFree && !(id !== undefined && isUnnamed(id))),
+    flag(isFree && isNamed),
     flag(id !== undefined && isUnnamed(id) && draft.kind === 'attempt'),
     flag(draft.kind === 'position'),
     flag(draft.kind === 'grip'),
     flag(draft.kind === 'error'),
     flag(draft.kind === 'strength'),
     flag(draft.kind === 'chance'),
-    flag(!sureWho),
+    flag(!known.sureWho),
     flag(draft.unsure === true),
     flag(judged?.firm === true),
-    flag(others > 0),
-    flag(words <= 5),
-    flag(words >= 14),
+    flag(known.others > 0),
+    flag(said.length <= 5),
+    flag(said.length >= 14),
     flag(draft.kind === 'strength' && judged?.judgement !== 'good'),
+    flag(draft.kind === 'error' && judged?.judgement === 'good'),
+    flag(isSaying && mention.score < 2),
+    covered,
+    flag(pointings.some((one) => one.role === 'doer')),
+    flag(pointings.some((one) => one.byName)),
+    flag(isFree && principleOf(said) !== undefined),
+    share(modals),
+    share(pasts),
+    flag(asks.has(said[0] ?? '')),
+    share(fillers),
+    fitsState(id, state),
+    flag(mention.rivals.length > 0),
+    Math.min(1, lately / 4),
+    flag(before !== undefined && at - before.atSeconds < 8),
+    flag(listener.last === undefined),
+    flag(draft.kind === 'stoppage' || draft.kind === 'ruling'),
+    flag(isFree && draft.kind === 'error' && !judged?.firm),
   ];
+}
+
+/** Whether an entry belongs to where the athletes are: 1, −1 where it belongs elsewhere, 0 where nothing is known. */
+function fitsState(id: string | undefined, state: Hearing['state']): number {
+  const here = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
+  if (!here || id === undefined || isUnnamed(id) || findGrip(id) || findPosition(id)) return 0;
+  const families: readonly string[] = findTechnique(id)?.fromFamilies ?? [
+    (findError(id) ?? findStrength(id))?.family ?? 'any',
+  ];
+  if (families.includes('any')) return 0;
+  return families.includes(here) ? 1 : -1;
 }

@@ -17,6 +17,23 @@ export const featureNames = [
   'short clause',
   'long clause',
   'strength without praise',
+  'error with praise',
+  'short saying',
+  'share of the clause',
+  'a doer',
+  'a name',
+  'a principle',
+  'may be',
+  'was',
+  'asks',
+  'filler',
+  'fits the position',
+  'rivals',
+  'many before',
+  'clause before',
+  'nobody yet',
+  'called out',
+  'soft fault',
 ] as const;
 export type Features = readonly number[];
 /** One weight for each feature; their sum is the log of the odds that the card is right. */

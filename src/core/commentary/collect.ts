@@ -3,6 +3,7 @@ import { present } from '../kernel';
 import { findTechnique, isUnnamed } from '../vocabulary';
 import { featuresOf } from './cardFeatures';
 import { type Hearing, type Proposal, type Said, says } from './hearing';
+import { otherReadings } from './otherReadings';
 import * as signals from './signals';
 
 const USUAL_LAG_SECONDS = 0.5;
@@ -23,7 +24,7 @@ export function add(
   part: DraftPart & { sureWho?: boolean },
   said: Said,
   hearing: Hearing,
-  others: readonly MarkDraft[] = [],
+  near: readonly MarkDraft[] = [],
 ): boolean {
   const { sureWho = true, ...bare } = part;
   const saidAtSeconds = present(said.words[said.mention.from]).atSeconds;
@@ -47,13 +48,16 @@ export function add(
   }
   const named = said.pointings.some((one) => one.byName);
   const { atSeconds } = draft;
+  const { text, words } = said.sentence;
+  const heard = { text, words: words.map(({ word }) => word), rivals: said.mention.rivals, state: hearing.state };
+  const others = otherReadings(bare as DraftPart, heard, near);
   hearing.proposals.push({
     draft,
     words: said.sentence.text,
     saidAtSeconds,
     sureWho,
     named,
-    features: featuresOf(draft, said, sureWho, others.length),
+    features: featuresOf(draft, said, { sureWho, others: near.length }, hearing),
     ...(others.length > 0 ? { others: others.map((one) => ({ ...one, atSeconds })) } : {}),
   });
   return true;

@@ -42,6 +42,7 @@ export function proposeFree(
   const said: Said = {
     mention: {
       concept: { id: '', kind: 'error', name: '', families: [], uniform: 'both' },
+      rivals: [],
       from: Math.min(from, words.length - 1),
       to: words.length - 1,
       score: 0,

@@ -28,8 +28,16 @@ export interface HeardWord {
   readonly afterPause: boolean;
 }
 
+/** Another entry whose name the same words fit. */
+export interface Rival {
+  readonly concept: Concept;
+  readonly score: number;
+}
+
 export interface Mention {
   readonly concept: Concept;
+  /** What the same words fit besides, best first. */
+  readonly rivals: readonly Rival[];
   /** First and last word, both included. */
   readonly from: number;
   readonly to: number;
@@ -155,7 +163,7 @@ export function findMentions(words: readonly HeardWord[], index: SpokenIndex): M
     for (const stem of word.stems) {
       for (const phrase of index.phrasesByRareStem.get(stem) ?? []) {
         const span = phrase.ordered ? fitInOrder(words, at, stem, phrase.stems) : fitAnyhow(words, at, phrase.stems);
-        if (span) found.push({ concept: phrase.concept, ...span, score: scoreOf(phrase, span) });
+        if (span) found.push({ concept: phrase.concept, ...span, score: scoreOf(phrase, span), rivals: [] });
       }
     }
   }
@@ -166,9 +174,22 @@ export function findMentions(words: readonly HeardWord[], index: SpokenIndex): M
     const places = Array.from({ length: mention.to - mention.from + 1 }, (_, at) => mention.from + at);
     if (places.some((place) => taken.has(place) && !present(words[place]).isFiller)) continue;
     for (const place of places) taken.add(place);
-    kept.push(mention);
+    kept.push({ ...mention, rivals: rivalsOf(mention, found) });
   }
   return kept.sort((one, other) => one.from - other.from);
+}
+
+/** A reading that fits so much worse is none. @source own decision */
+const RIVAL_SHARE = 0.5;
+
+function rivalsOf(mention: Mention, found: readonly Mention[]): Rival[] {
+  const rivals = new Map<string, Rival>();
+  for (const one of found) {
+    if (one.from > mention.to || one.to < mention.from || one.concept.id === mention.concept.id) continue;
+    if (one.score >= RIVAL_SHARE * mention.score && !rivals.has(one.concept.id))
+      rivals.set(one.concept.id, { concept: one.concept, score: one.score });
+  }
+  return [...rivals.values()];
 }
 
 interface Fit {

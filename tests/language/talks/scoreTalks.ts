@@ -3,7 +3,13 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { buildVocabularyIndex } from '../../../src/core/callline';
-import { type CommentaryContext, type Proposal, parseTimedText, readCommentary } from '../../../src/core/commentary';
+import {
+  type CommentaryContext,
+  type Features,
+  type Proposal,
+  parseTimedText,
+  readCommentary,
+} from '../../../src/core/commentary';
 import { conceptIdOf, type Mark, placeOfRole, roleIn } from '../../../src/core/round';
 import { findPosition, isUnnamed, plainHouse } from '../../../src/core/vocabulary';
 import { sayingsAsTold } from '../../../src/core/vocabulary/sayings/asTold';
@@ -69,6 +75,49 @@ function told({ draft, others = [] }: Proposal) {
     };
   };
   return { t: draft.atSeconds, ...one(draft), others: others.slice(0, 3).map(one) };
+}
+
+interface ToldMark {
+  readonly t: number;
+  readonly kind: string;
+  readonly id: string | null;
+  readonly about: string;
+  readonly words: string;
+  readonly verdict: string;
+  readonly accept?: readonly string[];
+}
+
+/** The cards of a talk, each with what score.mjs is told of it and whether it answers a mark by the rules of score.mjs. */
+export function toldCards(talk: string): { features: Features; right: boolean; told: ReturnType<typeof told> }[] {
+  const { marks } = JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as { marks: readonly ToldMark[] };
+  return proposeFor(talk).map((proposal) => {
+    const one = told(proposal);
+    return { features: proposal.features, told: one, right: marks.some((mark) => answersFor(one, mark)) };
+  });
+}
+
+const families: Readonly<Record<string, string>> = { chance: 'error', position: 'attempt' };
+const bodyParts = new Set(
+  'arm arms leg legs hip hips head neck hand hands foot feet knee knees elbow elbows back base post hook hooks grip grips'.split(
+    ' ',
+  ),
+);
+const tellingWords = (text: string): readonly string[] =>
+  text
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .filter((word) => word.length >= 5 || bodyParts.has(word));
+
+/** The rule of score.mjs: the same family within its time, the same entry, or where one of the two has none the same verdict about the same thing. */
+export function answersFor(one: ReturnType<typeof told>, mark: ToldMark): boolean {
+  const gap = one.t - mark.t;
+  const familyOf = (kind: string) => families[kind] ?? kind;
+  if (gap < -5 || gap > 8 || familyOf(one.kind) !== familyOf(mark.kind)) return false;
+  if (one.id && [mark.id, ...(mark.accept ?? [])].includes(one.id)) return true;
+  if (mark.id && one.id) return false;
+  if (familyOf(mark.kind) === 'error' && one.verdict !== mark.verdict) return false;
+  const theirs = new Set(tellingWords(`${mark.about} ${mark.words}`));
+  return tellingWords(`${one.about ?? ''} ${(one.id ?? '').replaceAll('-', ' ')}`).some((word) => theirs.has(word));
 }
 
 /** What score.mjs says of talks, one line each and one for all of them. */

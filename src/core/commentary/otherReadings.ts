@@ -1,0 +1,150 @@
+import { draftInOwnWords, type Judged, type MarkDraft, stemOf } from '../callline';
+import { type Athlete, type RoundState, stateAfterAttempt } from '../round';
+import { findPosition, findStrength, findTechnique, isUnnamed, type Technique, techniques } from '../vocabulary';
+import type { DraftPart } from './collect';
+import type { Rival } from './spokenIndex';
+
+/** So many readings stand on a card beside the first. @source own decision: what digits 2 to 4 choose */
+export const MOST_OTHERS = 3;
+
+export interface Heard {
+  readonly text: string;
+  readonly words: readonly string[];
+  /** Entries whose names the same words fit, too. */
+  readonly rivals: readonly Rival[];
+  readonly state: RoundState;
+}
+
+/** What the words of a card may mean besides, likeliest first: entries that they fit, too, then the same words under another verdict. */
+export function otherReadings(draft: DraftPart, heard: Heard, near: readonly MarkDraft[]): MarkDraft[] {
+  const athlete = 'athlete' in draft && draft.athlete ? draft.athlete : 'a';
+  const readings = [
+    ...near,
+    ...heard.rivals.flatMap((one) => draftOfRival(one, athlete)),
+    ...besides(draft, heard, athlete),
+  ];
+  const seen = new Set([keyOf(draft)]);
+  return readings
+    .filter((one) => {
+      const key = keyOf(one);
+      const isNew = !seen.has(key);
+      seen.add(key);
+      return isNew;
+    })
+    .slice(0, MOST_OTHERS);
+}
+
+const keyOf = (draft: DraftPart | MarkDraft): string => {
+  const fields: Record<string, unknown> = draft;
+  const id = fields.positionId ?? fields.gripId ?? fields.techniqueId ?? fields.errorId ?? fields.strengthId ?? '';
+  return `${draft.kind} ${isUnnamed(String(id)) ? 'unnamed' : id}`;
+};
+
+function draftOfRival({ concept }: Rival, athlete: Athlete): MarkDraft[] {
+  const base = { atSeconds: 0, athlete };
+  switch (concept.kind) {
+    case 'error':
+      return [{ ...base, kind: 'error', errorId: concept.id, ledTo: [] }];
+    case 'strength':
+      return [{ ...base, kind: 'strength', strengthId: concept.id }];
+    case 'grip':
+      return [{ ...base, kind: 'grip', gripId: concept.id, outcome: 'got' }];
+    case 'attempt':
+      return [{ ...base, kind: 'attempt', techniqueId: concept.id, stage: 'entry' }];
+    default:
+      return [];
+  }
+}
+
+/** The same thing seen as another kind of mark: an attempt that was only an opening, the position that it led to, a fault that was praise. */
+function besides(draft: DraftPart, heard: Heard, athlete: Athlete): MarkDraft[] {
+  const inOwnWords = (judgement: Judged['judgement']): MarkDraft =>
+    draftInOwnWords(
+      {
+        who: { athlete, named: true, words: heard.words },
+        judged: { judgement, firm: true },
+        modifiers: {},
+        text: heard.text,
+        about: heard.words,
+      },
+      0,
+    );
+  switch (draft.kind) {
+    case 'attempt': {
+      const named = isUnnamed(draft.techniqueId) ? likelyNames(draft.techniqueId, heard) : [];
+      const after = stateAfterAttempt({ ...draft, stage: 'finished', end: 'finished', id: '', atSeconds: 0 });
+      return [
+        ...named.map((techniqueId) => ({ ...draft, techniqueId, atSeconds: 0 }) as MarkDraft),
+        ...(after?.kind === 'position'
+          ? [{ kind: 'position', atSeconds: 0, positionId: after.positionId, holder: after.holder } as MarkDraft]
+          : []),
+        { kind: 'chance', atSeconds: 0, techniqueId: draft.techniqueId, athlete },
+        inOwnWords('error'),
+      ];
+    }
+    case 'chance':
+      return [
+        { kind: 'attempt', atSeconds: 0, techniqueId: draft.techniqueId, athlete, stage: 'entry' },
+        inOwnWords('error'),
+      ].filter((one) => one.kind !== 'attempt' || one.techniqueId !== 'unnamed-chance') as MarkDraft[];
+    case 'error':
+      return [inOwnWords('error'), inOwnWords('good'), inOwnWords('chance')];
+    case 'strength': {
+      const opposite = findStrength(draft.strengthId)?.oppositeErrorId;
+      const error: MarkDraft[] = opposite
+        ? [{ kind: 'error', atSeconds: 0, errorId: opposite, athlete, ledTo: [] }]
+        : [];
+      return [inOwnWords('good'), ...error, inOwnWords('error')];
+    }
+    case 'position':
+      return [];
+    default:
+      return [inOwnWords('error'), inOwnWords('good')];
+  }
+}
+
+/** Techniques of a class, by the stems of their names. */
+const namesOfClass = new Map<
+  Technique['class'],
+  readonly { readonly id: string; readonly stems: readonly string[] }[]
+>();
+
+function namesOf(techniqueClass: Technique['class']) {
+  const known = namesOfClass.get(techniqueClass);
+  if (known) return known;
+  const names = techniques
+    .filter((one) => one.class === techniqueClass && !isUnnamed(one.id))
+    .map((one) => ({
+      id: one.id,
+      stems: [
+        ...new Set(
+          [one.name, ...one.aliases].flatMap((name) =>
+            name
+              .toLowerCase()
+              .split(/[^a-z]+/)
+              .map(stemOf),
+          ),
+        ),
+      ],
+    }));
+  namesOfClass.set(techniqueClass, names);
+  return names;
+}
+
+/** Which techniques of the class an attempt without a name may have been: those that begin where the athletes are, and whose names share words with what was said. */
+function likelyNames(techniqueId: string, { words, state }: Heard): string[] {
+  const technique = findTechnique(techniqueId);
+  if (!technique) return [];
+  const family = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
+  const said = new Set(words.filter((word) => word.length > 2).map(stemOf));
+  return namesOf(technique.class)
+    .map(({ id, stems }) => {
+      const from = findTechnique(id)?.fromFamilies ?? [];
+      const fits = family !== undefined && from.some((one) => one === family) ? 0.6 : 0;
+      return { id, worth: fits + stems.filter((stem) => said.has(stem)).length };
+    })
+    .filter(({ worth }) => worth >= 1)
+    .sort((one, other) => other.worth - one.worth)
+    .slice(0, 2)
+    .map(({ id }) => id);
+}
