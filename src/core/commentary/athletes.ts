@@ -39,22 +39,26 @@ export interface Listener {
 
 export function findPointings(words: readonly SpokenWord[], listener: Listener): Pointing[] {
   const found: Pointing[] = [];
-  const named = (word: string): { athlete: Athlete; owner: boolean } | undefined => {
+  const named = (word: string, next: string): { athlete: Athlete; owner: boolean } | undefined => {
     const misheard = nearName(word, listener.calledBy);
     if (misheard) return misheard;
     for (const athlete of ['a', 'b'] as const) {
       const called = listener.calledBy[athlete];
       if (listener.calledBy[opponentOf(athlete)].includes(word)) continue;
       if (called.includes(word)) return { athlete, owner: false };
-      if (word.endsWith('s') && called.includes(word.slice(0, -1))) return { athlete, owner: true };
+      if (word.endsWith('s') && called.includes(word.slice(0, -1))) return { athlete, owner: !isContracted(next) };
     }
     return undefined;
   };
   for (const [at, { word, atSeconds }] of words.entries()) {
-    const name = named(word);
+    const name = named(word, words[at + 1]?.word ?? '');
     const before = words[at - 1]?.word ?? '';
     if (name) {
       listener.named = { athlete: name.athlete, atSeconds };
+      if (isCalledTo(words, at)) listener.addressed = { athlete: name.athlete, atSeconds };
+      // Who is told of is not spoken to: "you" is the other one.
+      else if (listener.addressed?.athlete === name.athlete)
+        listener.addressed = { athlete: opponentOf(name.athlete), atSeconds };
       const isObject = !name.owner && prepositions.has(before) && before !== 'and';
       found.push({
         at,
@@ -71,7 +75,7 @@ export function findPointings(words: readonly SpokenWord[], listener: Listener):
       if (role === 'doer') listener.last = { athlete: listener.speaks, atSeconds };
       continue;
     }
-    const you = listener.you ?? (listener.speaks ? undefined : spokenTo(listener, atSeconds));
+    const you = listener.you ?? (listener.speaks ? undefined : spokenTo(listener));
     if (you && /^(?:you|your|youre|youve|yourself)$/.test(word) && !isGeneral(words, at)) {
       listener.addressed = { athlete: you, atSeconds };
       found.push({ at, athlete: you, role: word === 'your' ? 'owner' : 'doer', byName: true });
@@ -107,6 +111,14 @@ export function findPointings(words: readonly SpokenWord[], listener: Listener):
   return found;
 }
 
+/** "Ana's on top" is "Ana is": behind "is" stands where, how or what somebody does, and no thing of theirs. */
+const isContracted = (next: string): boolean =>
+  next === '' ||
+  /^(?:on|in|at|got|gonna|not|never|still|now|just|already|back|up|down|over|under|behind|out|off|the|a|an|so|very|really|too|to|by|there|here|all|both|trying|going|about|been|gone|through|past|stuck|flat|late|good|nice)$/.test(
+    next,
+  ) ||
+  (/ing$/.test(next) && next.length > 4);
+
 /** Names of so many letters and more may be a letter or two off. @source own decision */
 const LEAST_NAME_LETTERS = 4;
 
@@ -133,12 +145,21 @@ const isCalled = (word: string, calledBy: CalledBy): boolean =>
     (one) => calledBy.a.includes(one) || calledBy.b.includes(one),
   );
 
-/** How long a name that was called says whom "you" means. @source own decision */
-const ADDRESS_SECONDS = 25;
+/** Words behind which a name is called: "and Ana, …", "no Ana". */
+const callingOut: ReadonlySet<string> = new Set(
+  'and so now but ok okay alright right well hey no yes yeah oh ah good nice see look sorry because then'.split(' '),
+);
+/** "And Ana, you …", "… behind you, Otti", "sorry Ana": a name that is called and not told of. */
+function isCalledTo(words: readonly SpokenWord[], at: number): boolean {
+  const next = words[at + 1];
+  const before = words[at - 1]?.word;
+  if (/^(?:you|your|youre|youve|youd|youll)$/.test(next?.word ?? '')) return true;
+  if (next?.afterPause) return at === 0 || callingOut.has(before ?? '');
+  return next === undefined && at > 0 && (words[at]?.afterPause ?? false);
+}
 
-/** "And Ana, you …": who was called by name is spoken to, until the other one is. */
-const spokenTo = ({ named, addressed }: Listener, atSeconds: number): Athlete | undefined =>
-  named && atSeconds - named.atSeconds <= ADDRESS_SECONDS ? named.athlete : addressed?.athlete;
+/** "You" is who was called by name, until the other one is. */
+const spokenTo = ({ addressed }: Listener): Athlete | undefined => addressed?.athlete;
 const addressedLately = ({ addressed }: Listener, atSeconds: number): Athlete | undefined =>
   addressed && atSeconds - addressed.atSeconds <= PRONOUN_SECONDS ? addressed.athlete : undefined;
 

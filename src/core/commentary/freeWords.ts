@@ -5,6 +5,7 @@ import type { Pointing } from './athletes';
 import { hearRuling, hearStop } from './calledOut';
 import { add, type DraftPart } from './collect';
 import type { Hearing, Said } from './hearing';
+import { actorOf, leading } from './doer';
 import { judgeSpeech, proposeJudged } from './judgedClause';
 import type { Sentence } from './sentences';
 
@@ -14,12 +15,6 @@ export interface FreeClause {
   readonly words: readonly string[];
   readonly pointings: readonly Pointing[];
 }
-
-const leading: ReadonlySet<string> = new Set(
-  'and but so then because cause now when while where which okay ok alright well anyway right look watch see actually basically eventually finally instead just again also there here is was has have had he she they i you we it hes shes im youre theyre its thats this that the a an his her their my your'.split(
-    ' ',
-  ),
-);
 
 /**
  * What a clause tells without naming an entry: a plain doing ("he just walks around it"), a grip as a verb and what the hand holds, a judgement about a part of
@@ -32,7 +27,7 @@ export function proposeFree(
   named: ReadonlySet<MarkDraft['kind']> = new Set(),
 ): boolean {
   const { words, pointings, sentence } = clause;
-  const doer = pointings.find((one) => one.role === 'doer') ?? pointings.find((one) => one.role === 'owner');
+  const doer = actorOf(pointings, sentence.words);
   const isOver = /^(?:and |so |then )*over (?:he|she|they|you|we) go/.test(words.join(' '));
   const from = doer && doer.role === 'doer' && !isOver ? doer.at + 1 : 0;
   const told = withoutLeading(words.slice(from));
