@@ -1,13 +1,13 @@
 import { holderOf, type MarkDraft, readDoing, readGripByPart, type VocabularyIndex } from '../callline';
 import { type Athlete, opponentOf, placeOfRole, roleIn, stateAfterAttempt } from '../round';
-import { findTechnique } from '../vocabulary';
+import { findPosition, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
 import { hearRuling, hearStop } from './calledOut';
 import { add, type DraftPart } from './collect';
 import type { Hearing, Said } from './hearing';
 import { actorOf, leading } from './doer';
 import { judgeSpeech, proposeJudged } from './judgedClause';
-import type { Sentence } from './sentences';
+import type { Sentence, SpokenWord } from './sentences';
 
 /** A clause that names no entry of the catalogue, and whom it points at. */
 export interface FreeClause {
@@ -78,6 +78,8 @@ export function proposeFree(
   }
   const further = athlete && named.size === 0 ? stageOfIt(told.join(' ')) : undefined;
   if (further && athlete) return takeFurther(athlete, further, at, hearing);
+  const inside = named.has('position') ? undefined : insideOf(sentence.words, pointings, hearing);
+  if (inside) return propose({ ...inside, sureWho: true });
   const risen = athlete && !named.has('position') ? standsUp(told.join(' '), athlete, hearing) : undefined;
   if (risen) return propose({ ...risen, sureWho });
   const doing =
@@ -139,6 +141,29 @@ function takeFurther(
   if (one?.draft.kind !== 'attempt' || one.draft.end || atSeconds - one.saidAtSeconds > TAP_SECONDS) return false;
   hearing.proposals[at] = { ...one, draft: { ...one.draft, ...further } };
   return false;
+}
+
+/**
+ * "You're in his half", "with her in your guard": where somebody is by whose legs they are between. A guard of which nothing more is told is the closed one,
+ * unless a guard of theirs is known already. @source common practice
+ */
+function insideOf(words: readonly SpokenWord[], pointings: readonly Pointing[], { state }: Hearing) {
+  const wordAt = (at: number) => words[at]?.word ?? '';
+  const owner = pointings.find(
+    ({ role, at }) =>
+      role === 'owner' &&
+      /^(?:in|inside|into|between)$/.test(wordAt(at - 1)) &&
+      /^(?:guard|half|legs)$/.test(wordAt(at + (/^(?:full|closed)$/.test(wordAt(at + 1)) ? 2 : 1))),
+  );
+  if (!owner) return undefined;
+  const positionId = /^half$/.test(wordAt(owner.at + 1)) ? 'half-guard' : 'closed-guard';
+  const holder = holderOf(positionId, owner.athlete, 'under');
+  const known = state.kind === 'position' ? findPosition(state.positionId) : undefined;
+  const isKnown =
+    state.kind === 'position' &&
+    placeOfRole(roleIn(state.positionId, state.holder, owner.athlete)) === 'under' &&
+    (positionId === 'half-guard' ? known?.family === 'half-guard' : /guard/.test(known?.family ?? ''));
+  return isKnown ? undefined : ({ kind: 'position', positionId, holder } as const);
 }
 
 /** Who stands up in the closed guard stands in it. */

@@ -1,5 +1,5 @@
 import { draftInOwnWords, type Judged, type MarkDraft, stemOf } from '../callline';
-import { type Athlete, type RoundState, stateAfterAttempt } from '../round';
+import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn, stateAfterAttempt } from '../round';
 import { findPosition, findStrength, findTechnique, isUnnamed, type Technique, techniques } from '../vocabulary';
 import type { DraftPart } from './collect';
 import type { Rival } from './spokenIndex';
@@ -97,10 +97,29 @@ function besides(draft: DraftPart, heard: Heard, athlete: Athlete): MarkDraft[] 
       return [inOwnWords('good'), ...error, inOwnWords('error')];
     }
     case 'position':
-      return [];
+      return waysInto(draft);
     default:
       return [inOwnWords('error'), inOwnWords('good')];
   }
+}
+
+/** What usually leads to a position of a family, of which a talk may have told instead; "over" is done by who ends on top. */
+const leadsTo: readonly (readonly [RegExp, readonly (readonly [string, 'over' | 'under'])[]])[] = [
+  [/back/, [['unnamed-back-take', 'over']]],
+  [/mount|side|knee|north|pin/, [['unnamed-pass', 'over'], ['unnamed-sweep', 'over']]],
+  [/guard/, [['frame-and-reguard', 'under'], ['unnamed-pull', 'under']]],
+  [/turtle/, [['unnamed-escape', 'under'], ['unnamed-takedown', 'over']]],
+  [/standing/, [['unnamed-escape', 'under']]],
+];
+
+function waysInto({ positionId, holder }: Extract<DraftPart, { kind: 'position' }>): MarkDraft[] {
+  const family = findPosition(positionId)?.family ?? '';
+  if (!holder) return [];
+  const over = placeOfRole(roleIn(positionId, holder, 'a')) === 'over' ? 'a' : 'b';
+  return (leadsTo.find(([pattern]) => pattern.test(family))?.[1] ?? []).map(([techniqueId, place]) => ({
+    ...{ kind: 'attempt', atSeconds: 0, techniqueId, stage: 'finished', end: 'finished' },
+    athlete: place === 'over' ? over : opponentOf(over),
+  }));
 }
 
 /** Techniques of a class, by the stems of their names. */

@@ -223,24 +223,11 @@ function landedBy(hearing: Hearing): Athlete | undefined {
   return hearing.lastAttempt?.athlete;
 }
 
-const gripVerbs = [
-  'gets',
-  'get',
-  'got',
-  'has',
-  'takes',
-  'take',
-  'wins',
-  'win',
-  'with',
-  'grips',
-  'grabs',
-  'fights',
-  'for',
-  'heavy',
-  'strong',
-  'good',
-];
+/** Beside these a word for a hold is that hold, and no other thing of the same name. */
+const gripVerbs =
+  'gets get got has have takes take took wins win won with grips grabs fights for heavy strong good that theres there comes digs digging pummels lands hits keeps wants no'.split(
+    ' ',
+  );
 
 function proposeGrip(said: Said, hearing: Hearing): void {
   const { mention, clause } = said;
