@@ -55,6 +55,7 @@ export function add(
     draft,
     words: said.sentence.text,
     saidAtSeconds,
+    saidInClauseAt: words[0]?.atSeconds ?? saidAtSeconds,
     sureWho,
     named,
     features: featuresOf(draft, said, { sureWho, others: near.length }, hearing),

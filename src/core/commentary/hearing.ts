@@ -25,6 +25,8 @@ export interface Proposal {
   readonly words: string;
   /** Where in the media it was said. */
   readonly saidAtSeconds: number;
+  /** Where its clause begins: what stands in one clause may be one thing. */
+  readonly saidInClauseAt: number;
   /** The person was named, not guessed. */
   readonly sureWho: boolean;
   /** What is known of the card before anybody decides on it. */

@@ -9,6 +9,7 @@ import { doerOf } from './doer';
 import { proposeFree } from './freeWords';
 import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
 import { isEnglish } from './isEnglish';
+import { oneCardAClause } from './oneCard';
 import { sideIn, stageOf } from './outcome';
 import { cutClausesOfSpeech, type Sentence, type SpokenWord } from './sentences';
 import * as signals from './signals';
@@ -57,7 +58,7 @@ export function readCommentary(
   const names = new Set([...calledBy.a, ...calledBy.b]);
   for (const clause of cutClausesOfSpeech(oneWordNames(cues, context.calledBy), names))
     readSentence(clause, hear, hearing, vocabulary);
-  return [...hearing.proposals].sort((one, other) => one.saidAtSeconds - other.saidAtSeconds);
+  return oneCardAClause(hearing.proposals).sort((one, other) => one.saidAtSeconds - other.saidAtSeconds);
 }
 
 function spokenIndexOf(vocabulary: VocabularyIndex): SpokenIndex {

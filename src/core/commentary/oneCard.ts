@@ -1,0 +1,34 @@
+import { certaintyOf } from './certainty';
+import type { Proposal } from './hearing';
+import { MOST_OTHERS } from './otherReadings';
+
+/** A reading that is hardly ever right is no card of its own, and no card at all. @source what talks by other hands show (`tests/language/talks/trainCertainty.ts`) */
+export const LEAST_OF_ITS_OWN = 0.4;
+export const LEAST_AT_ALL = 0.2;
+
+/**
+ * One card a clause where its readings are in doubt: the most certain stands first, the doubtful ones beside it; those that are likely by themselves stay cards
+ * of their own, since one clause may tell two things. What is hardly ever right is left out.
+ */
+export function oneCardAClause(proposals: readonly Proposal[]): Proposal[] {
+  const byClause = new Map<string, Proposal[]>();
+  for (const one of proposals) {
+    const key = `${one.saidInClauseAt} ${one.words}`;
+    byClause.set(key, [...(byClause.get(key) ?? []), one]);
+  }
+  return [...byClause.values()].flatMap(cardsOf);
+}
+
+function cardsOf(said: readonly Proposal[]): Proposal[] {
+  const ranked = said
+    .map((one) => ({ one, certainty: certaintyOf(one.features) }))
+    .sort((one, other) => other.certainty - one.certainty);
+  const [best] = ranked;
+  if (!best || best.certainty < LEAST_AT_ALL) return [];
+  const own = ranked.filter(({ certainty }, at) => at === 0 || certainty >= LEAST_OF_ITS_OWN);
+  const doubtful = ranked.slice(own.length).map(({ one }) => one.draft);
+  return own.map(({ one }, at) => {
+    const others = at === 0 ? [...doubtful, ...(one.others ?? [])].slice(0, MOST_OTHERS) : (one.others ?? []);
+    return others.length > 0 ? { ...one, others } : one;
+  });
+}
