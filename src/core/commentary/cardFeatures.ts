@@ -6,7 +6,9 @@ import type { Hearing, Said } from './hearing';
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '));
 /** Closed classes of English: what may be, was, is asked, or is pointed at. */
-const modals = words('would could should can might may must will wouldnt couldnt shouldnt cant wont gonna going want wants wanted need needs');
+const modals = words(
+  'would could should can might may must will wouldnt couldnt shouldnt cant wont gonna going want wants wanted need needs',
+);
 const pasts = words('was were had did went got came took gave');
 const asks = words('what why how who whats whos do does did is are');
 const fillers = words('i you know mean guess think like okay ok well yeah so right anyway look see');

@@ -43,7 +43,10 @@ export type Weights = readonly number[];
  * Weights before an academy has decided anything.
  * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 1
  */
-export const plainWeights: Weights = [-0.57,0.31,0.46,1.44,-0.92,0.27,-0.28,-0.24,-0.41,0.26,-0.31,0.64,-0.29,1.02,-0.23,0.26,-0.24,0.49,-0.39,0.3,0.14,-0.11,0.02,0.15,-0.35,0.28,0.77,0.36,0.27,-0.02,0.42,0,1.39,-0.23];
+export const plainWeights: Weights = [
+  -0.57, 0.31, 0.46, 1.44, -0.92, 0.27, -0.28, -0.24, -0.41, 0.26, -0.31, 0.64, -0.29, 1.02, -0.23, 0.26, -0.24, 0.49,
+  -0.39, 0.3, 0.14, -0.11, 0.02, 0.15, -0.35, 0.28, 0.77, 0.36, 0.27, -0.02, 0.42, 0, 1.39, -0.23,
+];
 
 /** How likely a card is right, 0 to 1. */
 export function certaintyOf(features: Features, weights: Weights = plainWeights): number {

@@ -4,8 +4,8 @@ import { findPosition, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
 import { hearRuling, hearStop } from './calledOut';
 import { add, type DraftPart } from './collect';
-import type { Hearing, Said } from './hearing';
 import { actorOf, leading } from './doer';
+import type { Hearing, Said } from './hearing';
 import { judgeSpeech, proposeJudged } from './judgedClause';
 import type { Sentence, SpokenWord } from './sentences';
 

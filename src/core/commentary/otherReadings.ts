@@ -106,9 +106,27 @@ function besides(draft: DraftPart, heard: Heard, athlete: Athlete): MarkDraft[] 
 /** What usually leads to a position of a family, of which a talk may have told instead; "over" is done by who ends on top. */
 const leadsTo: readonly (readonly [RegExp, readonly (readonly [string, 'over' | 'under'])[]])[] = [
   [/back/, [['unnamed-back-take', 'over']]],
-  [/mount|side|knee|north|pin/, [['unnamed-pass', 'over'], ['unnamed-sweep', 'over']]],
-  [/guard/, [['frame-and-reguard', 'under'], ['unnamed-pull', 'under']]],
-  [/turtle/, [['unnamed-escape', 'under'], ['unnamed-takedown', 'over']]],
+  [
+    /mount|side|knee|north|pin/,
+    [
+      ['unnamed-pass', 'over'],
+      ['unnamed-sweep', 'over'],
+    ],
+  ],
+  [
+    /guard/,
+    [
+      ['frame-and-reguard', 'under'],
+      ['unnamed-pull', 'under'],
+    ],
+  ],
+  [
+    /turtle/,
+    [
+      ['unnamed-escape', 'under'],
+      ['unnamed-takedown', 'over'],
+    ],
+  ],
   [/standing/, [['unnamed-escape', 'under']]],
 ];
 

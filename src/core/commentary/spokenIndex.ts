@@ -1,6 +1,7 @@
-import { type Concept, ordinaryWords, phoneticKey, stemOf, type VocabularyIndex } from '../callline';
+import { type Concept, ordinaryWords, phoneticKey, stemOf, type VocabularyIndex, wordsOf } from '../callline';
 import { present } from '../kernel';
 import { misheardWords } from '../vocabulary';
+import { doingsAsTold, positionsAsTold } from '../vocabulary/sayings/bodies';
 
 /** A name or saying as the ear takes it: its telling words, and whether their order matters. */
 interface SpokenPhrase {
@@ -82,6 +83,7 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
       return [];
     return [{ concept: phrase.concept, stems, ordered: !isSaying || stems.length > 4, trust: phrase.trust }];
   });
+  phrases.push(...toldPhrases(index));
   for (const phrase of phrases)
     for (const stem of new Set(phrase.stems)) frequency.set(stem, (frequency.get(stem) ?? 0) + 1);
   const phrasesByRareStem = new Map<string, SpokenPhrase[]>();
@@ -98,6 +100,19 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
     for (const less of withoutOneLetter(word)) if (!shortened.has(less)) shortened.set(less, stem);
   }
   return { phrasesByRareStem, stems, shortened, bySound: soundsOf(index, stems) };
+}
+
+/** Told at length an entry is meant less surely than by its name. @source own decision */
+const TOLD_TRUST = 0.8;
+
+/** What bodies do, as phrases of the techniques and positions that they are. */
+function toldPhrases({ phrases }: VocabularyIndex): SpokenPhrase[] {
+  const concepts = new Map(phrases.map(({ concept }) => [concept.id, concept]));
+  return Object.entries({ ...doingsAsTold, ...positionsAsTold }).flatMap(([id, told]) => {
+    const concept = concepts.get(id);
+    if (!concept) return [];
+    return told.map((text) => ({ concept, stems: contentStems(wordsOf(text)), ordered: true, trust: TOLD_TRUST }));
+  });
 }
 
 /** Words of so many sounds are told apart by them. @source own decision: shorter ones sound like everything */

@@ -1,0 +1,2 @@
+export { doingsAsTold } from './doingsAsTold';
+export { positionsAsTold } from './positionsAsTold';
