@@ -1,8 +1,9 @@
-import { judge, type MarkDraft, principleOf } from '../callline';
+import { judge, type MarkDraft, principleOf, tellsOpening } from '../callline';
 import { conceptIdOf, type Mark } from '../round';
 import { findError, findGrip, findPosition, findStrength, findTechnique, isUnnamed } from '../vocabulary';
 import type { Features } from './certainty';
-import type { Hearing, Said } from './hearing';
+import { type Hearing, type Said, says } from './hearing';
+import * as signals from './signals';
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '));
 /** Closed classes of English: what may be, was, is asked, or is pointed at. */
@@ -67,6 +68,8 @@ export function featuresOf(
     flag(listener.last === undefined),
     flag(draft.kind === 'stoppage' || draft.kind === 'ruling'),
     flag(isFree && draft.kind === 'error' && !judged?.firm),
+    flag(says(whole, signals.generalTalk)),
+    flag(says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole)),
   ];
 }
 

@@ -97,8 +97,7 @@ function readSentence(
   const { words } = sentence;
   const text = ` ${words.map((one) => one.word).join(' ')} `;
   const pointings = findPointings(words, hearing.listener);
-  if (says(text, signals.salesTalk) || says(text, signals.generalTalk) || says(text, signals.takenBack)) return;
-  if (says(text, signals.notDone) && !says(text, signals.couldHave) && !tellsOpening(text)) return;
+  if (says(text, signals.salesTalk) || says(text, signals.takenBack)) return;
   const mentions = dropCorrected(findMentions(hearJoined(words, words.map(hear), hearing.index), hearing.index), words);
   const known = hearing.proposals.length;
   for (const [at, mention] of mentions.entries()) {
