@@ -45,7 +45,10 @@ export type Weights = readonly number[];
  * Weights before an academy has decided anything.
  * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 1
  */
-export const plainWeights: Weights = [-0.64,0.42,0.58,1.51,-0.48,0.67,-0.03,0.07,-0.19,0.33,-0.45,0.63,-0.27,0.94,-0.24,0.55,-0.42,0.53,-0.25,0.46,0.43,-0.41,0.17,0.19,-0.51,0.33,0.7,0.55,-0.06,-0.09,0.11,0,1.69,-0.05,-1.15,-1.77];
+export const plainWeights: Weights = [
+  -0.64, 0.42, 0.58, 1.51, -0.48, 0.67, -0.03, 0.07, -0.19, 0.33, -0.45, 0.63, -0.27, 0.94, -0.24, 0.55, -0.42, 0.53,
+  -0.25, 0.46, 0.43, -0.41, 0.17, 0.19, -0.51, 0.33, 0.7, 0.55, -0.06, -0.09, 0.11, 0, 1.69, -0.05, -1.15, -1.77,
+];
 
 /** How likely a card is right, 0 to 1. */
 export function certaintyOf(features: Features, weights: Weights = plainWeights): number {

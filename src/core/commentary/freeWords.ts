@@ -1,4 +1,4 @@
-import { holderOf, type MarkDraft, readDoing, readGripByPart, type VocabularyIndex } from '../callline';
+import { holderOf, type MarkDraft, readDoing, readGripByPart } from '../callline';
 import { type Athlete, opponentOf, placeOfRole, roleIn, stateAfterAttempt } from '../round';
 import { findPosition, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
@@ -23,7 +23,6 @@ export interface FreeClause {
 export function proposeFree(
   clause: FreeClause,
   hearing: Hearing,
-  vocabulary: VocabularyIndex,
   named: ReadonlySet<MarkDraft['kind']> = new Set(),
 ): boolean {
   const { words, pointings, sentence } = clause;
@@ -113,7 +112,7 @@ export function proposeFree(
       : (readGripByPart(told) ?? readGripByPart(words.slice(from)));
   if (grip && athlete)
     return propose({ kind: 'grip', gripId: grip.gripId, athlete, outcome: grip.outcome, note: sentence.text, sureWho });
-  return proposeJudged({ clause, told, athlete, judged, named, propose }, hearing, vocabulary);
+  return proposeJudged({ clause, told, athlete, judged, named, propose }, hearing);
 }
 
 /** Behind these a verb has no ending: "you take the back". */

@@ -1,23 +1,14 @@
-import {
-  draftInOwnWords,
-  type Judged,
-  judge,
-  type MarkDraft,
-  matchConcepts,
-  principleOf,
-  type VocabularyIndex,
-} from '../callline';
+import { draftInOwnWords, type Judged, judge, type MarkDraft, principleOf } from '../callline';
 import type { Athlete } from '../round';
-import { findTechnique } from '../vocabulary';
 import type { DraftPart } from './collect';
 import type { FreeClause } from './freeWords';
 import type { Hearing } from './hearing';
+import { findNear } from './spokenIndex';
 
 /** A judgement in fewer words says nothing that can be looked at again. @source own decision */
 const LEAST_JUDGED_WORDS = 4;
 /** Words that judge only now and then need more beside them; such a card is unsure, and folded. @source own decision */
 const LEAST_SOFT_WORDS = 6;
-const NEAR_CONFIDENCE = 0.45;
 /** A judgement without an object is about what was told so long before at most. @source own decision */
 const ABOUT_BEFORE_SECONDS = 8;
 
@@ -59,7 +50,6 @@ export interface JudgedClause {
 export function proposeJudged(
   { clause, told, athlete, judged, named, propose }: JudgedClause,
   hearing: Hearing,
-  vocabulary: VocabularyIndex,
 ): boolean {
   const { sentence, words } = clause;
   if (isNamed(named) || !judged || !athlete) return false;
@@ -72,7 +62,7 @@ export function proposeJudged(
   const text = isAbout || !before ? sentence.text : `${before.text} ${sentence.text}`;
   return propose(
     judgedDraft(judged, athlete, text, about),
-    judged.firm ? nearEntries(told, judged, athlete, hearing, vocabulary) : [],
+    judged.firm ? nearEntries(told, judged, athlete, hearing).slice(0, 2) : [],
   );
 }
 
@@ -86,23 +76,15 @@ function judgedDraft(judged: Judged, athlete: Athlete, text: string, about: read
   return draft as DraftPart;
 }
 
-/** Entries that the words may mean, as further readings of the same card. */
-function nearEntries(
-  words: readonly string[],
-  judged: Judged,
-  athlete: Athlete,
-  { context, state }: Hearing,
-  vocabulary: VocabularyIndex,
-): MarkDraft[] {
-  const positionId = state.kind === 'position' ? state.positionId : undefined;
-  return matchConcepts(words.slice(0, 12), vocabulary, { uniform: context.uniform, positionId, judged })
-    .filter(({ confidence }) => confidence >= NEAR_CONFIDENCE)
-    .flatMap(({ concept }): MarkDraft[] => {
-      if (concept.kind === 'error') return [{ kind: 'error', atSeconds: 0, errorId: concept.id, athlete, ledTo: [] }];
-      if (concept.kind === 'strength') return [{ kind: 'strength', atSeconds: 0, strengthId: concept.id, athlete }];
-      return findTechnique(concept.id) && judged.judgement === 'chance'
-        ? [{ kind: 'chance', atSeconds: 0, techniqueId: concept.id, athlete }]
-        : [];
-    })
-    .slice(0, 3);
+/** Entries of the same verdict that the words may mean, as further readings of the same card. */
+function nearEntries(words: readonly string[], judged: Judged, athlete: Athlete, { index }: Hearing): MarkDraft[] {
+  return findNear(words, index).flatMap(({ id, kind }): MarkDraft[] => {
+    if (kind === 'error' && judged.judgement === 'error')
+      return [{ kind: 'error', atSeconds: 0, errorId: id, athlete, ledTo: [] }];
+    if (kind === 'strength' && judged.judgement === 'good')
+      return [{ kind: 'strength', atSeconds: 0, strengthId: id, athlete }];
+    return kind === 'attempt' && judged.judgement === 'chance'
+      ? [{ kind: 'chance', atSeconds: 0, techniqueId: id, athlete }]
+      : [];
+  });
 }

@@ -18,20 +18,14 @@ export interface Heard {
 /** What the words of a card may mean besides, likeliest first: entries that they fit, too, then the same words under another verdict. */
 export function otherReadings(draft: DraftPart, heard: Heard, near: readonly MarkDraft[]): MarkDraft[] {
   const athlete = 'athlete' in draft && draft.athlete ? draft.athlete : 'a';
-  const readings = [
-    ...near,
-    ...heard.rivals.flatMap((one) => draftOfRival(one, athlete)),
-    ...besides(draft, heard, athlete),
-  ];
-  const seen = new Set([keyOf(draft)]);
-  return readings
-    .filter((one) => {
-      const key = keyOf(one);
-      const isNew = !seen.has(key);
-      seen.add(key);
-      return isNew;
-    })
-    .slice(0, MOST_OTHERS);
+  const readings = new Map<string, MarkDraft>();
+  const take = (more: readonly MarkDraft[]) => {
+    for (const one of more) if (!readings.has(keyOf(one))) readings.set(keyOf(one), one);
+    readings.delete(keyOf(draft));
+  };
+  take([...near, ...heard.rivals.flatMap((one) => draftOfRival(one, athlete))]);
+  if (readings.size < MOST_OTHERS) take(besides(draft, heard, athlete));
+  return [...readings.values()].slice(0, MOST_OTHERS);
 }
 
 const keyOf = (draft: DraftPart | MarkDraft): string => {

@@ -57,7 +57,7 @@ export function readCommentary(
   };
   const names = new Set([...calledBy.a, ...calledBy.b]);
   for (const clause of cutClausesOfSpeech(oneWordNames(cues, context.calledBy), names))
-    readSentence(clause, hear, hearing, vocabulary);
+    readSentence(clause, hear, hearing);
   return oneCardAClause(hearing.proposals).sort((one, other) => one.saidAtSeconds - other.saidAtSeconds);
 }
 
@@ -92,7 +92,7 @@ function readSentence(
   sentence: Sentence,
   hear: (word: SpokenWord) => HeardWord,
   hearing: Hearing,
-  vocabulary: VocabularyIndex,
+  _vocabulary: VocabularyIndex,
 ): void {
   const { words } = sentence;
   const text = ` ${words.map((one) => one.word).join(' ')} `;
@@ -106,7 +106,7 @@ function readSentence(
   }
   const named = new Set(hearing.proposals.slice(known).map(({ draft }) => draft.kind));
   const spoken = words.map(({ word }) => word);
-  proposeFree({ sentence, words: spoken, pointings }, hearing, vocabulary, named);
+  proposeFree({ sentence, words: spoken, pointings }, hearing, named);
   hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }
 

@@ -207,6 +207,24 @@ function rivalsOf(mention: Mention, found: readonly Mention[]): Rival[] {
   return [...rivals.values()];
 }
 
+/** An entry is near when so much of one of its phrases was said, in whatever order. @source own decision */
+const NEAR_SHARE = 0.5;
+const LEAST_NEAR_STEMS = 2;
+
+/** Entries of which the words say at least half a phrase, nearest first: what may be meant where nothing was named. */
+export function findNear(words: readonly string[], index: SpokenIndex): Concept[] {
+  const said = new Set(words.map(stemOf));
+  const near = new Map<string, { readonly concept: Concept; readonly share: number }>();
+  for (const stem of said)
+    for (const { concept, stems } of index.phrasesByRareStem.get(stem) ?? []) {
+      const found = stems.filter((one) => said.has(one)).length;
+      const share = found / stems.length;
+      if (found < LEAST_NEAR_STEMS || share < NEAR_SHARE || share <= (near.get(concept.id)?.share ?? 0)) continue;
+      near.set(concept.id, { concept, share });
+    }
+  return [...near.values()].sort((one, other) => other.share - one.share).map(({ concept }) => concept);
+}
+
 interface Fit {
   readonly from: number;
   readonly to: number;
