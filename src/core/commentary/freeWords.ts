@@ -6,7 +6,8 @@ import { hearRuling, hearStop } from './calledOut';
 import { add, type DraftPart } from './collect';
 import { actorOf, leading } from './doer';
 import type { Hearing, Said } from './hearing';
-import { judgeSpeech, proposeJudged } from './judgedClause';
+import { proposeJudged } from './judgedClause';
+import { judgeSpeech } from './judgeSpeech';
 import type { Sentence, SpokenWord } from './sentences';
 
 /** A clause that names no entry of the catalogue, and whom it points at. */

@@ -2,6 +2,7 @@ import { draftInOwnWords, type Judged, type MarkDraft, stemOf } from '../calllin
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn, stateAfterAttempt } from '../round';
 import { findPosition, findStrength, findTechnique, isUnnamed, type Technique, techniques } from '../vocabulary';
 import type { DraftPart } from './collect';
+import { judgeSpeech } from './judgeSpeech';
 import type { Rival } from './spokenIndex';
 
 /** So many readings stand on a card beside the first. @source own decision: what digits 2 to 4 choose */
@@ -63,6 +64,17 @@ function besides(draft: DraftPart, heard: Heard, athlete: Athlete): MarkDraft[] 
       },
       0,
     );
+  const judged = judgeSpeech(heard.words);
+  const verdict = judged?.firm && draft.kind !== 'position' ? [inOwnWords(judged.judgement)] : [];
+  return [...verdict, ...asOtherKind(draft, heard, athlete, inOwnWords)];
+}
+
+function asOtherKind(
+  draft: DraftPart,
+  heard: Heard,
+  athlete: Athlete,
+  inOwnWords: (judgement: Judged['judgement']) => MarkDraft,
+): MarkDraft[] {
   switch (draft.kind) {
     case 'attempt': {
       const named = isUnnamed(draft.techniqueId) ? likelyNames(draft.techniqueId, heard) : [];

@@ -88,12 +88,7 @@ function oneWordNames(cues: readonly Cue[], calledBy: CommentaryContext['calledB
 
 const joinedName = (name: string): string => name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
 
-function readSentence(
-  sentence: Sentence,
-  hear: (word: SpokenWord) => HeardWord,
-  hearing: Hearing,
-  _vocabulary: VocabularyIndex,
-): void {
+function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord, hearing: Hearing): void {
   const { words } = sentence;
   const text = ` ${words.map((one) => one.word).join(' ')} `;
   const pointings = findPointings(words, hearing.listener);
