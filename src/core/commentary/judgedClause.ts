@@ -32,7 +32,7 @@ export function proposeJudged(
   hearing: Hearing,
 ): boolean {
   const { sentence, words } = clause;
-  if (isNamed(named) || !judged || !athlete) return false;
+  if (!judged || !athlete || isNamed(named, judged)) return false;
   if (words.length < (judged.firm ? LEAST_JUDGED_WORDS : LEAST_SOFT_WORDS)) return false;
   const at = sentence.words[0]?.atSeconds ?? 0;
   const before = hearing.before && at - hearing.before.atSeconds <= ABOUT_BEFORE_SECONDS ? hearing.before : undefined;
@@ -46,9 +46,10 @@ export function proposeJudged(
   );
 }
 
-/** What is judged has a name already; where somebody is or what they hold may be judged besides. */
-const isNamed = (named: ReadonlySet<MarkDraft['kind']>): boolean =>
-  (['error', 'strength', 'chance', 'attempt'] as const).some((kind) => named.has(kind));
+/** What is judged has a name already, or is an attempt that is praised. Where somebody is, what they hold, an attempt that was badly done may be judged besides. */
+const isNamed = (named: ReadonlySet<MarkDraft['kind']>, { judgement }: Judged): boolean =>
+  (['error', 'strength', 'chance'] as const).some((kind) => named.has(kind)) ||
+  (named.has('attempt') && judgement === 'good');
 
 function judgedDraft(judged: Judged, athlete: Athlete, text: string, about: readonly string[]): DraftPart {
   const who = { athlete, named: true, words: about };
