@@ -20,7 +20,7 @@ export function featuresOf(
   draft: MarkDraft,
   { mention, sentence, whole, pointings }: Said,
   known: { readonly sureWho: boolean; readonly others: number },
-  { state, proposals, listener, before }: Hearing,
+  { state, proposals, before }: Hearing,
 ): Features {
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
   const isFree = mention.score === 0;
@@ -65,7 +65,6 @@ export function featuresOf(
     flag(mention.rivals.length > 0),
     Math.min(1, lately / 4),
     flag(before !== undefined && at - before.atSeconds < 8),
-    flag(listener.last === undefined),
     flag(draft.kind === 'stoppage' || draft.kind === 'ruling'),
     flag(isFree && draft.kind === 'error' && !judged?.firm),
     flag(says(whole, signals.generalTalk)),

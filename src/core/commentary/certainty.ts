@@ -31,7 +31,6 @@ export const featureNames = [
   'rivals',
   'many before',
   'clause before',
-  'nobody yet',
   'called out',
   'soft fault',
   'teaching',
@@ -46,8 +45,8 @@ export type Weights = readonly number[];
  * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 1
  */
 export const plainWeights: Weights = [
-  -0.64, 0.42, 0.58, 1.51, -0.48, 0.67, -0.03, 0.07, -0.19, 0.33, -0.45, 0.63, -0.27, 0.94, -0.24, 0.55, -0.42, 0.53,
-  -0.25, 0.46, 0.43, -0.41, 0.17, 0.19, -0.51, 0.33, 0.7, 0.55, -0.06, -0.09, 0.11, 0, 1.69, -0.05, -1.15, -1.77,
+  -0.55, 0.42, 0.62, 1.75, -0.5, 0.67, 0.02, -0.03, -0.12, 0.22, -0.4, 0.7, -0.33, 1.37, -0.23, 0.44, -0.4, 0.64, -0.29,
+  0.39, 0.35, -0.26, -0.22, 0.23, -0.53, 0.32, 0.88, 0.53, -0.06, -0.26, 0.07, 1.76, 0, -0.89, -1.48,
 ];
 
 /** How likely a card is right, 0 to 1. */

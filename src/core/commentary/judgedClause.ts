@@ -38,11 +38,28 @@ export function proposeJudged(
   const before = hearing.before && at - hearing.before.atSeconds <= ABOUT_BEFORE_SECONDS ? hearing.before : undefined;
   const isAbout = principleOf(told) !== undefined;
   if (!isAbout && (!judged.firm || !before)) return false;
+  if (!isAbout && before && isSaidAgain(judged, athlete, before.atSeconds, hearing)) return false;
   const about = isAbout || !before ? told : [...before.words, ...told];
   const text = isAbout || !before ? sentence.text : `${before.text} ${sentence.text}`;
   return propose(
     judgedDraft(judged, athlete, text, about),
     judged.firm ? nearEntries(told, judged, athlete, hearing).slice(0, 2) : [],
+  );
+}
+
+const kindsOf: Readonly<Record<Judged['judgement'], MarkDraft['kind']>> = {
+  error: 'error',
+  good: 'strength',
+  chance: 'chance',
+};
+/** Whether the clause before was judged so already: then this one only says it again. */
+function isSaidAgain({ judgement }: Judged, athlete: Athlete, clauseAt: number, { proposals }: Hearing): boolean {
+  const last = proposals.at(-1);
+  return (
+    last?.saidInClauseAt === clauseAt &&
+    last.draft.kind === kindsOf[judgement] &&
+    'athlete' in last.draft &&
+    last.draft.athlete === athlete
   );
 }
 

@@ -3,8 +3,8 @@ import type { Proposal } from './hearing';
 import { MOST_OTHERS } from './otherReadings';
 
 /** A reading that is hardly ever right is no card of its own, and no card at all. @source what talks by other hands show (`tests/language/talks/trainCertainty.ts`) */
-export const LEAST_OF_ITS_OWN = 0.4;
-export const LEAST_AT_ALL = 0.25;
+export const LEAST_OF_ITS_OWN = 0.5;
+export const LEAST_AT_ALL = 0.2;
 
 /**
  * One card a clause where its readings are in doubt: the most certain stands first, the doubtful ones beside it; those that are likely by themselves stay cards

@@ -89,7 +89,9 @@ interface ToldMark {
 
 /** The cards of a talk, each with what score.mjs is told of it and whether it answers a mark by the rules of score.mjs. */
 export function toldCards(talk: string): { features: Features; right: boolean; told: ReturnType<typeof told> }[] {
-  const { marks } = JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as { marks: readonly ToldMark[] };
+  const { marks } = JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as {
+    marks: readonly ToldMark[];
+  };
   return proposeFor(talk).map((proposal) => {
     const one = told(proposal);
     return { features: proposal.features, told: one, right: marks.some((mark) => answersFor(one, mark)) };
