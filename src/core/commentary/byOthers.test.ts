@@ -11,15 +11,18 @@ it('calls by other hands are read as meant, or asked about', () => {
   const apart = sharesOf(all.filter((one) => one.apart));
   expect(looked.right + looked.kept).toBeGreaterThanOrEqual(80);
   expect(apart.right + apart.kept).toBeGreaterThanOrEqual(64);
-  expect(looked.wrongWithoutDoubt).toBeLessThanOrEqual(6);
-  expect(apart.wrongWithoutDoubt).toBeLessThanOrEqual(9);
+  expect(looked.wrongWithoutDoubt).toBeLessThanOrEqual(3);
+  expect(apart.wrongWithoutDoubt).toBeLessThanOrEqual(8);
 });
 
 it('talks by other hands are heard, those too that nobody looked at', () => {
   const looked = scoreTalks(listTalks().filter((talk) => !talksApart.includes(talk))).at(-1) ?? '';
-  expect(shareIn(looked, 'found')).toBeGreaterThanOrEqual(54);
-  expect(shareIn(looked, 'errors and chances')).toBeGreaterThanOrEqual(52);
-  expect(shareIn(looked, 'right')).toBeGreaterThanOrEqual(54);
-  expect(shareIn(looked, 'athlete')).toBeGreaterThanOrEqual(72);
-  expect(shareIn(scoreTalks(talksApart).at(-1) ?? '', 'found')).toBeGreaterThanOrEqual(35);
+  expect(shareIn(looked, 'found')).toBeGreaterThanOrEqual(68);
+  expect(shareIn(looked, 'in cards')).toBeGreaterThanOrEqual(74);
+  expect(shareIn(looked, 'errors and chances')).toBeGreaterThanOrEqual(70);
+  expect(shareIn(looked, 'right')).toBeGreaterThanOrEqual(55);
+  expect(shareIn(looked, 'athlete')).toBeGreaterThanOrEqual(80);
+  const apart = scoreTalks(talksApart).at(-1) ?? '';
+  expect(shareIn(apart, 'found')).toBeGreaterThanOrEqual(42);
+  expect(shareIn(apart, 'in cards')).toBeGreaterThanOrEqual(55);
 });

@@ -67,7 +67,7 @@ export function featuresOf(
     flag(before !== undefined && at - before.atSeconds < 8),
     flag(draft.kind === 'stoppage' || draft.kind === 'ruling'),
     flag(isFree && draft.kind === 'error' && !judged?.firm),
-    flag(says(whole, signals.generalTalk)),
+    flag(says(whole, signals.teaching)),
     flag(says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole)),
   ];
 }

@@ -23,12 +23,13 @@ describe('how certain a card is', () => {
     expect(off / cards.length).toBeLessThan(0.1);
   });
   it('folds few that are right and many that are not, also on talks that nobody looked at', () => {
-    for (const [talks, least] of [
-      [cards, 0.55],
-      [cardsOf(talksApart), 0.2],
+    for (const [talks, least, less] of [
+      [cards, 0.55, 0.65],
+      // A talk by another hand is judged less well.
+      [cardsOf(talksApart), 0.3, 0.75],
     ] as const) {
       const folded = talks.filter(({ features }) => certaintyOf(features) < FOLDED_CERTAINTY);
-      expect(share(folded)).toBeLessThan(0.65 * share(talks));
+      expect(share(folded)).toBeLessThan(less * share(talks));
       expect(folded.length).toBeGreaterThan(0.2 * talks.length);
       expect(share(talks)).toBeGreaterThan(least - 0.1);
     }

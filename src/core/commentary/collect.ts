@@ -41,6 +41,7 @@ export function add(
     ...(verdict && !unjudged.has(bare.kind) ? { verdict } : {}),
     ...(unsure ? { unsure } : {}),
   } as MarkDraft;
+  hearing.told.add(draft.kind);
   const again = findAgain(hearing.proposals, draft, saidAtSeconds);
   if (again >= 0) {
     hearing.proposals[again] = joined(present(hearing.proposals[again]), draft, said.sentence.text);

@@ -46,6 +46,10 @@ export interface Hearing {
   /** The state follows from an attempt; nobody has named the position yet. */
   stateIsImplied: boolean;
   readonly proposals: Proposal[];
+  /** The clause before was about no moment of this round. */
+  isElsewhere: boolean;
+  /** Kinds of marks that the clause at hand told of, also where they were told before. */
+  told: Set<MarkDraft['kind']>;
   lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };
   /** The clause before, where it told of the round. */
   before?: { readonly words: readonly string[]; readonly text: string; readonly atSeconds: number };

@@ -35,6 +35,17 @@ export function readCommentary(
   vocabulary: VocabularyIndex,
   context: CommentaryContext,
 ): Proposal[] {
+  return oneCardAClause(hearReadings(cues, vocabulary, context)).sort(
+    (one, other) => one.saidAtSeconds - other.saidAtSeconds,
+  );
+}
+
+/** Everything that the words of a commentary may mean, each reading by itself, the unlikely ones too: what cards are made of, and what their certainty is learned from. */
+export function hearReadings(
+  cues: readonly Cue[],
+  vocabulary: VocabularyIndex,
+  context: CommentaryContext,
+): Proposal[] {
   const index = spokenIndexOf(vocabulary);
   if (!isEnglish(cues, index)) return [];
   const memory = new Map<string, ReturnType<typeof hearWord>>();
@@ -53,12 +64,14 @@ export function readCommentary(
     listener,
     state: { kind: 'unmarked' },
     stateIsImplied: false,
+    isElsewhere: false,
+    told: new Set(),
     proposals: [],
   };
   const names = new Set([...calledBy.a, ...calledBy.b]);
   for (const clause of cutClausesOfSpeech(oneWordNames(cues, context.calledBy), names))
     readSentence(clause, hear, hearing);
-  return oneCardAClause(hearing.proposals).sort((one, other) => one.saidAtSeconds - other.saidAtSeconds);
+  return [...hearing.proposals];
 }
 
 function spokenIndexOf(vocabulary: VocabularyIndex): SpokenIndex {
@@ -93,15 +106,18 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
   const text = ` ${words.map((one) => one.word).join(' ')} `;
   const pointings = findPointings(words, hearing.listener);
   if (says(text, signals.salesTalk) || says(text, signals.takenBack)) return;
+  // "In general, … you want the armbar": teaching that was begun goes on.
+  const isElsewhere = says(text, signals.elsewhere) || (hearing.isElsewhere && says(text, signals.teaching));
+  hearing.isElsewhere = isElsewhere;
+  if (isElsewhere && !tellsOpening(text)) return;
   const mentions = dropCorrected(findMentions(hearJoined(words, words.map(hear), hearing.index), hearing.index), words);
-  const known = hearing.proposals.length;
+  hearing.told = new Set();
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
-  const named = new Set(hearing.proposals.slice(known).map(({ draft }) => draft.kind));
   const spoken = words.map(({ word }) => word);
-  proposeFree({ sentence, words: spoken, pointings }, hearing, named);
+  proposeFree({ sentence, words: spoken, pointings }, hearing, new Set(hearing.told));
   hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }
 

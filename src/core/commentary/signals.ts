@@ -6,14 +6,17 @@ export const salesTalk = list(
   'subscribe | sponsor | sponsored | brought to you | discount | percent off | promo | tickets | ticket | merch | t shirt | link below | instructional | seminar | stay with us | right back | on sale | the code | interviews | medal ceremony | thank you to them | shrank in the wash | says hello | before i forget',
 );
 
-/** The speaker explains how things are in general, or tells of another day. */
-export const generalTalk = list(
-  'in general | always says | you want | when you | if you | you never | you always | you can | you split | you need | what is the | the idea | the key to | what i teach | we drill | last week | yesterday | last time | the match before | in the match | years ago | for example | used to | good for well',
+/** The speaker explains how things are in general, tells of another day, plans, wishes or fears: nothing of it happened in this round. */
+export const elsewhere = list(
+  'in general | always says | you never | you always | what is the | the idea | the key to | what i teach | we drill | last week | yesterday | last time | the match before | in the match | years ago | for example | used to | good for well | id rather | would rather | would love | my plan | plan was | dont do that | never do | for tuesday | for monday | for next time | next time | next week | homework | imagine | as if | worried about | afraid of | scared of | be careful of | id be worried | hoping for | hope for | watch out for | remember to | try to remember | nobody sharper | somebody sharper | somebody better | against a good | a better | in competition | at a tournament | when i was | i used to | if you are | if youre | when you are | when youre',
 );
 
-/** Planned, wished, feared, imagined, asked for: nothing of it happened. */
+/** What people say when they teach, and also to one of the two: such a card is less likely. */
+export const teaching = list('you want | when you | if you | you can | you split | you need');
+
+/** May be or might have been: such a card is less likely. */
 export const notDone = list(
-  'id rather | would rather | would be | would have been | would love | my plan | plan was | was going to | i was gonna | wanted to | i wanted | you gotta | you have to | dont do that | never do | for tuesday | for monday | for next time | next time | next week | homework | imagine | as if | worried about | afraid of | scared of | be careful of | id be worried | looking to | thinking about | thought about | hoping for | hope for | could be | might be | may be | watch out for | remember to | try to remember | if he | if she | if they | if i | unless | instead of | nobody sharper | somebody sharper | somebody better | against a good | a better | in competition | at a tournament | years ago | when i was | i used to',
+  'would be | would have been | was going to | i was gonna | wanted to | i wanted | you gotta | you have to | looking to | thinking about | thought about | could be | might be | may be | if he | if she | if they | if i | unless | instead of',
 );
 /** What was just said is taken back. */
 export const takenBack = list('no sorry | no wait | sorry no | scratch that | i mean no | not that | wait no | no no');

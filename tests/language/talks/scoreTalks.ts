@@ -6,6 +6,7 @@ import { buildVocabularyIndex } from '../../../src/core/callline';
 import {
   type CommentaryContext,
   type Features,
+  hearReadings,
   type Proposal,
   parseTimedText,
   readCommentary,
@@ -25,6 +26,7 @@ interface Label {
   readonly you?: string;
   readonly a: { readonly name: string; readonly aka: readonly string[]; readonly pronoun: 'he' | 'she' };
   readonly b: { readonly name: string; readonly aka: readonly string[]; readonly pronoun: 'he' | 'she' };
+  readonly marks: readonly ToldMark[];
 }
 
 export const listTalks = (): string[] =>
@@ -33,11 +35,11 @@ export const listTalks = (): string[] =>
     .map((file) => file.slice(0, -5))
     .sort();
 
-/** What is proposed for a talk, by a coach who said who is who before. */
-export function proposeFor(talk: string): readonly Proposal[] {
+/** A talk as a coach drops it who said who is who before. */
+function openTalk(talk: string) {
   const label = JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as Label;
   const parsed = parseTimedText(readFileSync(path.join(folder, `${talk}.${label.format}`), 'utf8'));
-  if (!('cues' in parsed)) throw new Error(`proposeFor: ${talk} cannot be read`);
+  if (!('cues' in parsed)) throw new Error(`openTalk: ${talk} cannot be read`);
   const called = (who: 'a' | 'b') => [label[who].name, ...label[who].aka].flatMap((name) => name.toLowerCase());
   const context: CommentaryContext = {
     uniform: label.uniform,
@@ -46,7 +48,24 @@ export function proposeFor(talk: string): readonly Proposal[] {
     ...(label.you === 'a' || label.you === 'b' ? { you: label.you } : {}),
     pronouns: { a: label.a.pronoun, b: label.b.pronoun },
   };
-  return readCommentary(parsed.cues, buildVocabularyIndex(plainHouse, {}, sayingsAsTold), context);
+  return { label, cues: parsed.cues, context };
+}
+
+const vocabulary = buildVocabularyIndex(plainHouse, {}, sayingsAsTold);
+
+/** What is proposed for a talk. */
+export function proposeFor(talk: string): readonly Proposal[] {
+  const { cues, context } = openTalk(talk);
+  return readCommentary(cues, vocabulary, context);
+}
+
+/** Every reading of a talk, those too that become no card, each with whether it answers a mark by the rules of score.mjs. */
+export function judgedReadings(talk: string): { readonly features: Features; readonly right: boolean }[] {
+  const { label, cues, context } = openTalk(talk);
+  return hearReadings(cues, vocabulary, context).map((reading) => {
+    const one = told(reading);
+    return { features: reading.features, right: label.marks.some((mark) => answers(one, mark)) };
+  });
 }
 
 const verdictOf = (kind: string): string => ({ error: 'error', chance: 'missed', strength: 'good' })[kind] ?? 'neutral';
@@ -87,17 +106,6 @@ interface ToldMark {
   readonly accept?: readonly string[];
 }
 
-/** The cards of a talk, each with what score.mjs is told of it and whether it answers a mark by the rules of score.mjs. */
-export function toldCards(talk: string): { features: Features; right: boolean; told: ReturnType<typeof told> }[] {
-  const { marks } = JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as {
-    marks: readonly ToldMark[];
-  };
-  return proposeFor(talk).map((proposal) => {
-    const one = told(proposal);
-    return { features: proposal.features, told: one, right: marks.some((mark) => answersFor(one, mark)) };
-  });
-}
-
 const families: Readonly<Record<string, string>> = { chance: 'error', position: 'attempt' };
 const bodyParts = new Set(
   'arm arms leg legs hip hips head neck hand hands foot feet knee knees elbow elbows back base post hook hooks grip grips'.split(
@@ -111,7 +119,7 @@ const tellingWords = (text: string): readonly string[] =>
     .filter((word) => word.length >= 5 || bodyParts.has(word));
 
 /** The rule of score.mjs: the same family within its time, the same entry, or where one of the two has none the same verdict about the same thing. */
-export function answersFor(one: ReturnType<typeof told>, mark: ToldMark): boolean {
+function answers(one: ReturnType<typeof told>, mark: ToldMark): boolean {
   const gap = one.t - mark.t;
   const familyOf = (kind: string) => families[kind] ?? kind;
   if (gap < -5 || gap > 8 || familyOf(one.kind) !== familyOf(mark.kind)) return false;

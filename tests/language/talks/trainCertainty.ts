@@ -1,40 +1,11 @@
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import { certaintyOf, type Decided, featureNames, type Weights } from '../../../src/core/commentary';
-import { conceptIdOf, type Mark } from '../../../src/core/round';
-import { isUnnamed } from '../../../src/core/vocabulary';
-import { listTalks, proposeFor, talksApart } from './scoreTalks';
+import { judgedReadings, listTalks, talksApart } from './scoreTalks';
 
-interface LabelledMark {
-  readonly t: number;
-  readonly kind: string;
-  readonly id: string | null;
-  readonly accept?: readonly string[];
-}
-const family: Readonly<Record<string, string>> = { error: 'error', chance: 'error', attempt: 'move', position: 'move' };
-const familyOf = (kind: string): string => family[kind] ?? kind;
-
-/** The cards of talks, each with whether a person marked the same: an entry that was named or accepted, or a verdict in own words where the person had no name either. */
-export function cardsOf(talks: readonly string[]): Decided[] {
-  return talks.flatMap((talk) => {
-    const file = path.resolve('tests/language/talks', `${talk}.json`);
-    const { marks } = JSON.parse(readFileSync(file, 'utf8')) as { marks: readonly LabelledMark[] };
-    return proposeFor(talk).map(({ draft, features }): Decided => {
-      const id = conceptIdOf({ ...draft, id: 'x' } as Mark) ?? '';
-      const right = marks.some(
-        (mark) =>
-          draft.atSeconds - mark.t >= -5 &&
-          draft.atSeconds - mark.t <= 8 &&
-          familyOf(mark.kind) === familyOf(draft.kind) &&
-          (mark.id === id || (mark.accept ?? []).includes(id) || (mark.id === null && isUnnamed(id))),
-      );
-      return { features, right };
-    });
-  });
-}
+/** Every reading of talks, each with whether a person marked the same. */
+export const cardsOf = (talks: readonly string[]): Decided[] => talks.flatMap(judgedReadings);
 
 /** Logistic regression with a ridge, by plain descent. */
-export function trainCertainty(cards: readonly Decided[], ridge = 0.5): Weights {
+export function trainCertainty(cards: readonly Decided[], ridge = 1): Weights {
   const weights = featureNames.map(() => 0);
   for (let turn = 0; turn < 20_000; turn += 1) {
     const slope = weights.map((weight, at) => (at === 0 ? 0 : -ridge * weight));

@@ -17,7 +17,7 @@ export const doingsAsTold: Readonly<Record<string, readonly string[]>> = {
   'wrestle-up': ['comes up on the leg', 'comes up on the single', 'wrestles up', 'gets up on the leg', 'comes up with the leg'],
   'technical-stand-up': ['stands up in base', 'posts the hand and stands', 'gets back to the feet', 'works back up to the feet'],
   sprawl: ['sprawls on it', 'hips back and heavy on the shot', 'throws the legs back', 'kicks the legs back'],
-  'sit-guard-pull': ['just pulls', 'pulls straight away', 'sits down to guard', 'sits to the guard', 'sits straight down', 'drops to the guard'],
+  'sit-guard-pull': ['pulls straight away', 'sits down to guard', 'sits to the guard', 'sits straight down', 'drops to the guard'],
   'closed-guard-pull': ['pulls and closes the legs', 'pulls into the closed guard', 'jumps into closed guard'],
   'guard-open-standing': ['stands up and opens the legs', 'stands and the legs come open', 'stands to open the guard', 'pushes the knee down standing', 'presses the knee open', 'gets the legs open', 'opens the ankles'],
   'guard-open-kneeling': ['pries the legs open on the knees', 'knee in the middle and opens the legs', 'elbows in the thighs opens the legs'],
