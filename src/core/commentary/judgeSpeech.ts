@@ -13,9 +13,14 @@ function likens(text: string): boolean {
   return found !== null && !noLikeness.test((found[1] ?? '').trim());
 }
 
+/** "I don't know", "I can't see it from here": what the speaker does not know is nobody's fault. */
+const speakersOwn =
+  /\b(?:i|we) (?:really |just |still )?(?:dont|do not|didnt|did not|cant|cannot|couldnt|wouldnt|havent|never) (?:really |even |quite )?(?:know|care|think|mean|remember|mind|understand|recall|see|tell|say|get it|count|want to|have to|need to)\b|\b(?:im|we are|were|i am) not (?:sure|going|gonna|saying|certain)\b/g;
+
 /** How a clause of speech judges: by what judges a call, else by what something is likened to. */
 export const judgeSpeech = (words: readonly string[]): Judged | undefined => {
-  const judged = judge(words);
+  const told = words.join(' ').replace(speakersOwn, ' ').replace(/ +/g, ' ').trim();
+  const judged = judge(told.split(' '));
   if (judged?.firm) return judged;
-  return likens(words.join(' ')) ? { judgement: 'error', firm: true } : judged;
+  return likens(told) ? { judgement: 'error', firm: true } : judged;
 };
