@@ -20,6 +20,12 @@ const connectives: ReadonlySet<string> = new Set('and but so then now or because
 /** A thing begins the clause: whoever it belongs to is not the one whose body it meets. */
 const determiners: ReadonlySet<string> = new Set('the a an that this those these one two no nothing'.split(' '));
 
+/** "I see your hands are swimming": a thing of theirs that is something, wherever the clause begins. */
+const isSubject = (words: readonly Pick<SpokenWord, 'word'>[], at: number): boolean =>
+  [2, 3].some((by) =>
+    /^(?:is|are|was|were|isnt|arent|wasnt|werent|never|keeps?|stays?|goes|comes)$/.test(words[at + by]?.word ?? ''),
+  );
+
 /**
  * Whom a clause is about, of those it points at: who is told to do something, else whose something begins it ("her hips are high"), else, where a thing
  * begins it, the other one of whom it meets ("the leg comes across my face"). Undefined where a verb begins it: who was spoken of goes on.
@@ -34,6 +40,8 @@ export function actorOf(
   if (!first) return undefined;
   const begins = words.slice(0, first.at).every(({ word }) => leading.has(word));
   if (first.role === 'owner' && (begins || words[first.at + 1]?.word === 'own')) return first;
+  const subject = pointings.find((one) => one.role === 'owner' && isSubject(words, one.at));
+  if (subject) return subject;
   const start = words.find(({ word }) => !connectives.has(word))?.word ?? '';
   return determiners.has(start) ? { ...first, athlete: opponentOf(first.athlete) } : undefined;
 }

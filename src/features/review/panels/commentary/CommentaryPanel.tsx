@@ -10,7 +10,7 @@ import { color, font, size, space } from '@/ui/tokens/tokens';
 import { MarkSign } from '../../MarkSign';
 import { markWords, type Names } from '../../reviewView';
 import type { CommentaryAction, CommentaryWork } from './commentaryState';
-import { namesNobody, type ProposalLine, remarkSentence, surenessOf, tieWords } from './commentaryView';
+import { namesNobody, otherText, type ProposalLine, remarkSentence, surenessOf, tieWords } from './commentaryView';
 
 const Panel = styled.section`
   display: flex; flex-direction: column; min-height: 0; flex: 1; outline: none;
@@ -306,7 +306,9 @@ function Lines({
                   </span>
                   {state ? <span className="state">{stateWords[state]}</span> : null}
                 </span>
-                <span className="quote">“{line.proposal.words}”</span>
+                {line.proposal.words === line.draft.note ? null : (
+                  <span className="quote">“{line.proposal.words}”</span>
+                )}
                 {isSelected && !state ? <Others line={line} names={names} /> : null}
               </span>
             </Line>
@@ -332,10 +334,10 @@ function Others({ line, names }: { readonly line: ProposalLine; readonly names: 
   return (
     <span className="row others">
       {others.slice(0, 3).map((draft, at) => {
-        const words = markWords({ ...draft, id: 'other' } as Mark, names, wordOf);
+        const text = otherText(draft, markWords({ ...draft, id: 'other' } as Mark, names, wordOf).what);
         return (
-          <span key={words.what}>
-            <kbd>{at + 2}</kbd> {words.what}
+          <span key={text}>
+            <kbd>{at + 2}</kbd> {text}
           </span>
         );
       })}

@@ -10,6 +10,7 @@ import {
   type TimedTextRemark,
 } from '@/core/commentary';
 import { conceptIdOf, type Mark } from '@/core/round';
+import { isUnnamed } from '@/core/vocabulary';
 import type { CommentaryWork, Decision } from './commentaryState';
 
 /** A proposal as it stands on the footage: where its mark would go, and whether it can. */
@@ -36,7 +37,7 @@ export function proposalLines(
 ): ProposalLine[] {
   return proposals.map((proposal, place) => {
     const atSeconds = mediaTimeOf(proposal.draft.atSeconds, work.tie);
-    const draft = { ...proposal.draft, atSeconds } as MarkDraft;
+    const draft = movedTo(proposal.draft, atSeconds);
     const id = conceptIdOf({ ...draft, id: '' } as Mark);
     const marked = marks.some(
       (mark) =>
@@ -49,6 +50,12 @@ export function proposalLines(
     return { place, proposal, draft, certainty, decision: work.decisions[place], outside, marked };
   });
 }
+
+/** The same mark at another moment; what has an end keeps its length. */
+export const movedTo = (draft: MarkDraft, atSeconds: number): MarkDraft =>
+  'endSeconds' in draft && draft.endSeconds !== undefined
+    ? { ...draft, atSeconds, endSeconds: draft.endSeconds + atSeconds - draft.atSeconds }
+    : { ...draft, atSeconds };
 
 const sameAthlete = (mark: Mark, draft: MarkDraft): boolean =>
   mark.kind === 'position' && draft.kind === 'position'
@@ -69,6 +76,20 @@ export const inOrder = (lines: readonly ProposalLine[], withUnsure: boolean): Pr
   surenesses
     .filter((one) => withUnsure || one !== 'unsure')
     .flatMap((one) => lines.filter((line) => surenessOf(line) === one));
+
+const inTheseWords: Partial<Record<MarkDraft['kind'], string>> = {
+  error: 'a fault, in these words',
+  strength: 'done well, in these words',
+  chance: 'missed, in these words',
+};
+
+/** Another reading of a card in a few words; `name` is what its mark is called. */
+export function otherText(draft: MarkDraft, name: string): string {
+  const id = conceptIdOf({ ...draft, id: '' } as Mark);
+  const verdict = inTheseWords[draft.kind];
+  if (verdict && id !== undefined && isUnnamed(id)) return verdict;
+  return draft.kind === 'chance' ? `missed: ${name}` : name;
+}
 
 /** Whether the words say too seldom who is meant: the commentary of another round, or names that nobody knows. */
 export const namesNobody = (lines: readonly ProposalLine[]): boolean =>
