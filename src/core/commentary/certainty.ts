@@ -42,11 +42,11 @@ export type Weights = readonly number[];
 
 /**
  * Weights before an academy has decided anything.
- * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 1
+ * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 3
  */
 export const plainWeights: Weights = [
-  -0.38, 0.41, 0.64, 1.54, -0.68, 0.71, -0.17, -0.17, -0.19, 0.27, -0.39, 0.64, -0.53, 1.19, -0.15, 0.5, -0.48, 0.66,
-  -0.25, 0.07, 0.31, -0.23, -0.2, 0.21, -0.45, 0.31, 0.86, 0.48, -0.02, -0.19, 0.12, 1.55, -0.22, -0.18, -0.67,
+  -0.2, 0.35, 0.53, 0.91, -0.52, 0.6, -0.07, -0.2, -0.28, 0.11, -0.31, 0.4, -0.41, 0.66, -0.14, 0.46, -0.31, 0.27,
+  -0.25, 0.02, 0.26, -0.09, -0.12, 0.07, -0.15, 0.11, 0.38, 0.46, -0.01, -0.2, 0.09, 0.85, -0.31, -0.2, -0.31,
 ];
 
 /** How likely a card is right, 0 to 1. */

@@ -1,10 +1,10 @@
 import { certaintyOf } from './certainty';
 import type { Proposal } from './hearing';
-import { MOST_OTHERS } from './otherReadings';
+import { keyOfReading, MOST_OTHERS } from './otherReadings';
 
 /** A reading that is hardly ever right is no card of its own, and no card at all. @source what talks by other hands show (`tests/language/talks/trainCertainty.ts`) */
 export const LEAST_OF_ITS_OWN = 0.5;
-export const LEAST_AT_ALL = 0.2;
+export const LEAST_AT_ALL = 0.22;
 
 /**
  * One card a clause where its readings are in doubt: the most certain stands first, the doubtful ones beside it; those that are likely by themselves stay cards
@@ -27,8 +27,12 @@ function cardsOf(said: readonly Proposal[]): Proposal[] {
   if (!best || best.certainty < LEAST_AT_ALL) return [];
   const own = ranked.filter(({ certainty }, at) => at === 0 || certainty >= LEAST_OF_ITS_OWN);
   const doubtful = ranked.slice(own.length).map(({ one }) => one.draft);
+  const first = new Set(own.map(({ one }) => keyOfReading(one.draft)));
   return own.map(({ one }, at) => {
-    const others = at === 0 ? [...doubtful, ...(one.others ?? [])].slice(0, MOST_OTHERS) : (one.others ?? []);
-    return others.length > 0 ? { ...one, others } : one;
+    const others = new Map(
+      [...(at === 0 ? doubtful : []), ...(one.others ?? [])].map((draft) => [keyOfReading(draft), draft] as const),
+    );
+    for (const key of first) others.delete(key);
+    return { ...one, others: [...others.values()].slice(0, MOST_OTHERS) };
   });
 }

@@ -21,15 +21,16 @@ export function otherReadings(draft: DraftPart, heard: Heard, near: readonly Mar
   const athlete = 'athlete' in draft && draft.athlete ? draft.athlete : 'a';
   const readings = new Map<string, MarkDraft>();
   const take = (more: readonly MarkDraft[]) => {
-    for (const one of more) if (!readings.has(keyOf(one))) readings.set(keyOf(one), one);
-    readings.delete(keyOf(draft));
+    for (const one of more) if (!readings.has(keyOfReading(one))) readings.set(keyOfReading(one), one);
+    readings.delete(keyOfReading(draft));
   };
   take([...near, ...heard.rivals.flatMap((one) => draftOfRival(one, athlete))]);
   if (readings.size < MOST_OTHERS) take(besides(draft, heard, athlete));
   return [...readings.values()].slice(0, MOST_OTHERS);
 }
 
-const keyOf = (draft: DraftPart | MarkDraft): string => {
+/** What a reading says, whoever's words it keeps: two with the same key are one choice. */
+export const keyOfReading = (draft: DraftPart | MarkDraft): string => {
   const fields: Record<string, unknown> = draft;
   const id = fields.positionId ?? fields.gripId ?? fields.techniqueId ?? fields.errorId ?? fields.strengthId ?? '';
   return `${draft.kind} ${isUnnamed(String(id)) ? 'unnamed' : id}`;

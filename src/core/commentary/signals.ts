@@ -8,11 +8,11 @@ export const salesTalk = list(
 
 /** The speaker explains how things are in general, tells of another day, plans, wishes or fears: nothing of it happened in this round. */
 export const elsewhere = list(
-  'in general | always says | you never | you always | what is the | the idea | the key to | what i teach | we drill | last week | yesterday | last time | the match before | in the match | years ago | for example | used to | good for well | id rather | would rather | would love | my plan | plan was | dont do that | never do | for tuesday | for monday | for next time | next time | next week | homework | imagine | as if | worried about | afraid of | scared of | be careful of | id be worried | hoping for | hope for | watch out for | remember to | try to remember | nobody sharper | somebody sharper | somebody better | against a good | a better | in competition | at a tournament | when i was | i used to | if you are | if youre | when you are | when youre',
+  'in general | always says | what is the | the idea | the key to | what i teach | we drill | last week | yesterday | last time | the match before | in the match | years ago | for example | used to | good for well | id rather | would rather | would love | my plan | plan was | dont do that | never do | for tuesday | for monday | for next time | next time | next week | homework | imagine | as if | worried about | afraid of | scared of | be careful of | id be worried | hoping for | hope for | watch out for | remember to | try to remember | nobody sharper | somebody sharper | somebody better | against a good | a better | in competition | at a tournament | when i was | i used to | if you are | if youre | when you are | when youre',
 );
 
 /** What people say when they teach, and also to one of the two: such a card is less likely. */
-export const teaching = list('you want | when you | if you | you can | you split | you need');
+export const teaching = list('you never | you always | you want | when you | if you | you can | you split | you need');
 
 /** May be or might have been: such a card is less likely. */
 export const notDone = list(

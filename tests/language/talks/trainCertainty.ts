@@ -5,7 +5,7 @@ import { judgedReadings, listTalks, talksApart } from './scoreTalks';
 export const cardsOf = (talks: readonly string[]): Decided[] => talks.flatMap(judgedReadings);
 
 /** Logistic regression with a ridge, by plain descent. */
-export function trainCertainty(cards: readonly Decided[], ridge = 1): Weights {
+export function trainCertainty(cards: readonly Decided[], ridge = 3): Weights {
   const weights = featureNames.map(() => 0);
   for (let turn = 0; turn < 20_000; turn += 1) {
     const slope = weights.map((weight, at) => (at === 0 ? 0 : -ridge * weight));

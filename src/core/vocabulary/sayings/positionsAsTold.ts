@@ -7,7 +7,7 @@ export const positionsAsTold: Readonly<Record<string, readonly string[]>> = {
   'closed-guard-standing': ['stands up in the guard', 'gets up with the legs around', 'stands up with the legs still closed'],
   'high-closed-guard': ['climbs the legs up', 'legs climb up the back', 'legs high up on the back', 'knees up by the shoulders from guard'],
   'open-guard': ['opens the guard', 'plays with the feet on the hips'],
-  'seated-guard': ['sits up in front', 'sitting guard', 'sits there with the feet in front'],
+  'seated-guard': ['sits up in front', 'sits there with the feet in front'],
   'butterfly-guard': ['both hooks inside', 'sits up with the hooks in', 'two hooks under the thighs', 'insteps under the thighs'],
   'spider-guard': ['foot on the bicep', 'feet on the biceps', 'foot in the elbow with the sleeve', 'spider on that side'],
   'lasso-guard': ['leg wrapped around the arm', 'threads the leg round the arm'],
