@@ -271,7 +271,7 @@ test('homework of an earlier round is looked for in a later one', async ({ page 
   await expect(homework).toContainText('It shows: not once in');
   await call(page, 'at 0:29 nadia flat in half guard');
   await expect(homework).toContainText('Again: once in');
-  await expect(homework).toContainText('2 then');
+  await expect(homework).toContainText('twice then');
 });
 
 test('a rule set is copied and changed, judges a round, and cannot be taken away under it', async ({ page }) => {
