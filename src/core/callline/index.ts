@@ -14,5 +14,6 @@ export * from './phraseMark';
 export { principleOf } from './principleOf';
 export * from './readCall';
 export * from './vocabularyIndex';
+export { presentForm } from './verbForms';
 export { likenessOf } from './wordLikeness';
 export { phoneticKey, stemOf, wordsOf } from './words';

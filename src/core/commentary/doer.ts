@@ -20,8 +20,13 @@ const connectives: ReadonlySet<string> = new Set('and but so then now or because
 /** A thing begins the clause: whoever it belongs to is not the one whose body it meets. */
 const determiners: ReadonlySet<string> = new Set('the a an that this those these one two no nothing'.split(' '));
 
-/** "I see your hands are swimming": a thing of theirs that is something, wherever the clause begins. */
+/** Behind these something new begins: "look, your hands …", "sorry, both your arms …". */
+const beginning: ReadonlySet<string> = new Set(
+  'both see look watch and but so because when now then sorry how where why that'.split(' '),
+);
+/** "I see your hands are swimming": a thing of theirs that is something or does something, wherever the clause begins. */
 const isSubject = (words: readonly Pick<SpokenWord, 'word'>[], at: number): boolean =>
+  beginning.has(words[at - 1]?.word ?? '') ||
   [2, 3].some((by) =>
     /^(?:is|are|was|were|isnt|arent|wasnt|werent|never|keeps?|stays?|goes|comes)$/.test(words[at + by]?.word ?? ''),
   );

@@ -1,11 +1,11 @@
-import { holderOf, tellsOpening, type VocabularyIndex } from '../callline';
+import { holderOf, presentForm, tellsOpening, type VocabularyIndex } from '../callline';
 import { present } from '../kernel';
 import { type Athlete, opponentOf, placeOfRole, stateAfterAttempt } from '../round';
 import { findError, findStrength, findTechnique } from '../vocabulary';
 import { findPointings, type Listener } from './athletes';
 import { add } from './collect';
 import type { Cue } from './cue';
-import { doerOf } from './doer';
+import { type Doer, doerOf } from './doer';
 import { proposeFree } from './freeWords';
 import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
 import { isEnglish } from './isEnglish';
@@ -212,7 +212,7 @@ function proposePosition(said: Said, hearing: Hearing): void {
     athlete = owner.byName || !doer ? owner.athlete : opponentOf(doer.athlete);
     place = undefined;
   } else {
-    const named = doerOf(said, hearing, 'level');
+    const named = isSuffered(said) ? otherThan(doerOf(said, hearing, 'level')) : doerOf(said, hearing, 'level');
     const fromLast = !doer && !named.sureWho ? landedBy(hearing) : undefined;
     athlete = fromLast ?? named.athlete;
   }
@@ -254,7 +254,7 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
   const technique = findTechnique(mention.concept.id);
   if (!technique) return;
   const place = placeOfTechnique(technique.class);
-  const doer = doerOf(said, hearing, place);
+  const doer = isSuffered(said) ? otherThan(doerOf(said, hearing, 'level')) : doerOf(said, hearing, place);
   if (open) {
     add({ kind: 'chance', techniqueId: technique.id, ...doer }, said, hearing);
     return;
@@ -292,6 +292,22 @@ const placeOfTechnique = (techniqueClass: string): 'over' | 'under' | 'level' =>
   if (techniqueClass === 'passes') return 'over';
   return techniqueClass === 'sweeps' || techniqueClass === 'escapes' ? 'under' : 'level';
 };
+
+/** Ways in which somebody comes into what another does. */
+const caughtIn =
+  / (?:gets|got|getting|is|was|been|being|hes|shes|im|youre) (?:caught|stuck|trapped|put|thrown|taken|pinned|locked|swept|rolled|hit|choked|tapped|submitted)(?: down| up)?(?: in| with| by| into| under)?(?: an?| the| his| her| my| your)? $/;
+
+/** "He gets snapped down", "she is caught in the armbar": it is done to the one who is told of. */
+function isSuffered({ mention, clause, words }: Said): boolean {
+  const verb = present(words[mention.from]).word;
+  const isParticiple = verb.endsWith('ed') || presentForm(verb) !== verb;
+  return (
+    caughtIn.test(clause.before) ||
+    (isParticiple && / (?:gets|got|getting|get|is|was|been|being|hes|shes) $/.test(clause.before))
+  );
+}
+
+const otherThan = (doer: Doer): Doer => ({ ...doer, athlete: opponentOf(doer.athlete) });
 
 function endLast(hearing: Hearing, end: 'escaped'): void {
   const at = hearing.lastAttempt?.at;

@@ -74,3 +74,30 @@ describe('where somebody is', () => {
     expect(first?.draft).toMatchObject({ kind: 'position', positionId });
   });
 });
+
+describe('what is done to somebody', () => {
+  it.each([
+    ['of course rike gets snapped down to the knees', 'snap-down', 'a'],
+    ['rike gets swept', 'unnamed-sweep', 'a'],
+    ['rike is caught in the armbar', 'armbar', 'a'],
+    ['and rike got thrown with a hip throw', 'hip-throw', 'a'],
+    ['ana catches the armbar', 'armbar', 'a'],
+  ])('“%s” is the other one’s', (text, techniqueId, athlete) => {
+    const [first] = readCommentary([{ line: 1, startSeconds: 0, endSeconds: 4, text }], vocabulary, {
+      uniform: 'gi',
+      calledBy: called,
+    });
+    expect(first?.draft).toMatchObject({ kind: 'attempt', techniqueId, athlete });
+  });
+  it('so is where they end', () => {
+    const [first] = readCommentary(
+      [{ line: 1, startSeconds: 0, endSeconds: 4, text: 'ana gets mounted' }],
+      vocabulary,
+      {
+        uniform: 'gi',
+        calledBy: called,
+      },
+    );
+    expect(first?.draft).toMatchObject({ kind: 'position', positionId: 'mount', holder: 'b' });
+  });
+});
