@@ -13,7 +13,7 @@ export { draftInOwnWords, readGripByPart } from './ownWords';
 export * from './phraseMark';
 export { principleOf } from './principleOf';
 export * from './readCall';
-export * from './vocabularyIndex';
 export { presentForm } from './verbForms';
+export * from './vocabularyIndex';
 export { likenessOf } from './wordLikeness';
 export { phoneticKey, stemOf, wordsOf } from './words';

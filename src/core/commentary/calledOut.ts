@@ -1,7 +1,7 @@
 import type { Athlete, Ruling, StopReason } from '../round';
 
-/** A stop of which only the beginning is told lasts so long. @source own decision: the same as of a stop that is written */
-const STOP_SECONDS = 10;
+/** A stop of which only the beginning is told lasts so long; what comes behind a bell is not live either. @source own decision: the same as of a stop that is written */
+export const STOP_SECONDS = 10;
 /** What makes a sound at the end of a round is told in few words; in many it is talked of. @source own decision */
 const MOST_END_WORDS = 8;
 
@@ -44,21 +44,19 @@ const kitAtWork =
   /\b(?:tie|ties|tying|tied|retie|reties|fix|fixes|fixing|adjust|adjusts|adjusting|straighten(?:s|ing)?) (?:up )?(?:his|her|my|your|the|their) (?:belt|gi|jacket|pants|trousers|hair|mouthguard|knee pad|rash ?guard)\b/;
 
 export interface HeardStop {
-  readonly forSeconds: number;
   readonly reason?: StopReason;
 }
 
 /** "There's the buzzer", "out of bounds, the ref resets them": what a clock, a referee or a belt that came loose stops; undefined for anything else. */
 export function hearStop(text: string): HeardStop | undefined {
   const isShort = text.split(' ').length <= MOST_END_WORDS;
-  if (!notYet.test(text) && (ends.test(text) || (isShort && (time.test(text) || bareEnd.test(text)))))
-    return { forSeconds: 0 };
-  if (kitAtWork.test(text)) return { forSeconds: STOP_SECONDS, reason: 'kit' };
+  if (!notYet.test(text) && (ends.test(text) || (isShort && (time.test(text) || bareEnd.test(text))))) return {};
+  if (kitAtWork.test(text)) return { reason: 'kit' };
   const stop = stops.find(([pattern]) => pattern.test(text));
   const reason =
     stop?.[1] ?? (stop || stopping.test(text) ? because.find(([pattern]) => pattern.test(text))?.[1] : undefined);
   if (!stop && !reason) return undefined;
-  return { forSeconds: STOP_SECONDS, ...(reason ? { reason } : {}) };
+  return reason ? { reason } : {};
 }
 
 const numbers: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, four: 4, six: 6 };

@@ -1,7 +1,7 @@
 import { draftInOwnWords, type Judged, type MarkDraft, principleOf } from '../callline';
 import type { Athlete } from '../round';
 import type { DraftPart } from './collect';
-import type { FreeClause } from './freeWords';
+import type { Hearer } from './freeSpeech';
 import type { Hearing } from './hearing';
 import { findNear } from './spokenIndex';
 
@@ -12,30 +12,18 @@ const LEAST_SOFT_WORDS = 6;
 /** A judgement without an object is about what was told so long before at most. @source own decision */
 const ABOUT_BEFORE_SECONDS = 8;
 
-export interface JudgedClause {
-  readonly clause: FreeClause;
-  /** Its words without who does it. */
-  readonly told: readonly string[];
-  readonly athlete: Athlete | undefined;
-  readonly judged: Judged | undefined;
-  /** Kinds of marks that the clause has named by an entry. */
-  readonly named: ReadonlySet<MarkDraft['kind']>;
-  readonly propose: (draft: DraftPart & { readonly sureWho?: boolean }, others?: readonly MarkDraft[]) => boolean;
-}
-
 /**
  * A judgement in the speaker's own words: what it is about is told in the clause, else in the one before it ("he digs the underhook, and she does not even
- * argue"). Answers whether something was proposed.
+ * argue").
  */
-export function proposeJudged(
-  { clause, told, athlete, judged, named, propose }: JudgedClause,
-  hearing: Hearing,
-): boolean {
-  const { sentence, words } = clause;
+export const hearJudgement: Hearer = (
+  { sentence, words, told, athlete, judged, named, atSeconds, propose },
+  hearing,
+) => {
   if (!judged || !athlete || isNamed(named, judged)) return false;
   if (words.length < (judged.firm ? LEAST_JUDGED_WORDS : LEAST_SOFT_WORDS)) return false;
-  const at = sentence.words[0]?.atSeconds ?? 0;
-  const before = hearing.before && at - hearing.before.atSeconds <= ABOUT_BEFORE_SECONDS ? hearing.before : undefined;
+  const before =
+    hearing.before && atSeconds - hearing.before.atSeconds <= ABOUT_BEFORE_SECONDS ? hearing.before : undefined;
   const isAbout = principleOf(told) !== undefined;
   if (!isAbout && (!judged.firm || !before)) return false;
   if (!isAbout && before && isSaidAgain(judged, athlete, before.atSeconds, hearing)) return false;
@@ -45,7 +33,7 @@ export function proposeJudged(
     judgedDraft(judged, athlete, text, about),
     judged.firm ? nearEntries(told, judged, athlete, hearing).slice(0, 2) : [],
   );
-}
+};
 
 const kindsOf: Readonly<Record<Judged['judgement'], MarkDraft['kind']>> = {
   error: 'error',

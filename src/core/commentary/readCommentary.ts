@@ -117,7 +117,7 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
   const spoken = words.map(({ word }) => word);
-  proposeFree({ sentence, words: spoken, pointings }, hearing, new Set(hearing.told));
+  proposeFree(sentence, pointings, new Set(hearing.told), hearing);
   hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }
 
