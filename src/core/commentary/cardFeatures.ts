@@ -13,7 +13,9 @@ const modals = words(
 const pasts = words('was were had did went got came took gave');
 const asks = words('what why how who whats whos do does did is are');
 const fillers = words('i you know mean guess think like okay ok well yeah so right anyway look see');
-const dense = 12;
+/** Readings that stand so close are many. @source own decision */
+const LATELY_SECONDS = 12;
+const MOST_LATELY = 4;
 
 /** What is known of a card from how it was said and where the round is, in the order of `featureNames`. */
 export function featuresOf(
@@ -32,7 +34,7 @@ export function featuresOf(
   const covered = isFree ? 0 : (mention.to - mention.from + 1) / Math.max(1, said.length);
   const isNamed = id !== undefined && !isUnnamed(id);
   const isSaying = !isFree && (draft.kind === 'error' || draft.kind === 'strength');
-  const lately = proposals.filter((one) => at - one.saidAtSeconds < dense).length;
+  const lately = countLately(proposals, at);
   return [
     1,
     Math.min(3, mention.score),
@@ -63,7 +65,7 @@ export function featuresOf(
     share(fillers),
     fitsState(id, state),
     flag(mention.rivals.length > 0),
-    Math.min(1, lately / 4),
+    lately / MOST_LATELY,
     flag(before !== undefined && at - before.atSeconds < 8),
     flag(draft.kind === 'stoppage' || draft.kind === 'ruling'),
     flag(isFree && draft.kind === 'error' && !judged?.firm),
@@ -81,4 +83,15 @@ function fitsState(id: string | undefined, state: Hearing['state']): number {
   ];
   if (families.includes('any')) return 0;
   return families.includes(here) ? 1 : -1;
+}
+
+/** How many readings were made a moment ago, up to as many as are many: a long talk has thousands of them. */
+function countLately(proposals: Hearing['proposals'], at: number): number {
+  let count = 0;
+  for (let back = proposals.length - 1; back >= 0 && count < MOST_LATELY; back -= 1) {
+    const one = proposals[back];
+    if (!one || at - one.saidAtSeconds >= LATELY_SECONDS) break;
+    count += 1;
+  }
+  return count;
 }

@@ -45,8 +45,8 @@ export type Weights = readonly number[];
  * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 3
  */
 export const plainWeights: Weights = [
-  -0.18, 0.36, 0.52, 0.92, -0.51, 0.6, -0.06, -0.2, -0.31, 0.12, -0.35, 0.41, -0.43, 0.67, -0.15, 0.46, -0.29, 0.27,
-  -0.24, 0.03, 0.24, -0.12, -0.11, 0.07, -0.15, 0.11, 0.38, 0.46, 0, -0.2, 0.09, 0.85, -0.31, -0.2, -0.31,
+  -0.2, 0.34, 0.58, 0.93, -0.51, 0.54, -0.06, -0.19, -0.3, 0.13, -0.35, 0.41, -0.44, 0.67, -0.18, 0.48, -0.27, 0.27,
+  -0.26, 0.02, 0.29, -0.15, -0.11, 0.08, -0.15, 0.11, 0.38, 0.44, 0.01, -0.16, 0.09, 0.86, -0.33, -0.2, -0.32,
 ];
 
 /** How likely a card is right, 0 to 1. */

@@ -2,6 +2,7 @@ import type { MarkDraft } from '../callline';
 import { present } from '../kernel';
 import { findTechnique, isUnnamed } from '../vocabulary';
 import { featuresOf } from './cardFeatures';
+import type { DraftPart } from './draftPart';
 import { type Hearing, type Proposal, type Said, says } from './hearing';
 import { otherReadings } from './otherReadings';
 import * as signals from './signals';
@@ -9,12 +10,6 @@ import * as signals from './signals';
 const USUAL_LAG_SECONDS = 0.5;
 /** The same thing said again within this time is the same moment. @source own decision */
 const SAME_MOMENT_SECONDS = 9;
-
-export type DraftPart = MarkDraft extends infer Draft
-  ? Draft extends unknown
-    ? Omit<Draft, 'atSeconds'>
-    : never
-  : never;
 
 /** Kinds that nobody does on purpose or as a bait. */
 const unjudged: ReadonlySet<MarkDraft['kind']> = new Set(['position', 'stoppage', 'ruling']);

@@ -1,7 +1,7 @@
 import type { Judged, MarkDraft } from '../callline';
 import type { Athlete } from '../round';
 import type { Pointing } from './athletes';
-import type { DraftPart } from './collect';
+import type { DraftPart } from './draftPart';
 import type { Hearing } from './hearing';
 import type { Sentence } from './sentences';
 

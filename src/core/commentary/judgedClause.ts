@@ -1,6 +1,6 @@
 import { draftInOwnWords, type Judged, type MarkDraft, principleOf } from '../callline';
 import type { Athlete } from '../round';
-import type { DraftPart } from './collect';
+import type { DraftPart } from './draftPart';
 import type { Hearer } from './freeSpeech';
 import type { Hearing } from './hearing';
 import { findNear } from './spokenIndex';

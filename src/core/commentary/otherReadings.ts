@@ -1,7 +1,7 @@
 import { draftInOwnWords, type Judged, type MarkDraft, stemOf } from '../callline';
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn, stateAfterAttempt } from '../round';
 import { findPosition, findStrength, findTechnique, isUnnamed, type Technique, techniques } from '../vocabulary';
-import type { DraftPart } from './collect';
+import type { DraftPart } from './draftPart';
 import { judgeSpeech } from './judgeSpeech';
 import type { Rival } from './spokenIndex';
 

@@ -110,13 +110,14 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
   const isElsewhere = says(text, signals.elsewhere) || (hearing.isElsewhere && says(text, signals.teaching));
   hearing.isElsewhere = isElsewhere;
   if (isElsewhere && !tellsOpening(text)) return;
-  const mentions = dropCorrected(findMentions(hearJoined(words, words.map(hear), hearing.index), hearing.index), words);
+  const spoken = words.map(({ word }) => word);
+  const heard = hearJoined(words, words.map(hear), hearing.index);
+  const mentions = dropCorrected(findMentions(heard, hearing.index, spoken), words);
   hearing.told = new Set();
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
-  const spoken = words.map(({ word }) => word);
   proposeFree(sentence, pointings, new Set(hearing.told), hearing);
   hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }

@@ -2,6 +2,7 @@ import { type Concept, ordinaryWords, phoneticKey, stemOf, type VocabularyIndex,
 import { present } from '../kernel';
 import { misheardWords } from '../vocabulary';
 import { doingsAsTold, positionsAsTold } from '../vocabulary/sayings/bodies';
+import { findNamesBySound, type NamesBySound, namesBySound } from './namesBySound';
 
 /** A name or saying as the ear takes it: its telling words, and whether their order matters. */
 interface SpokenPhrase {
@@ -17,6 +18,7 @@ export interface SpokenIndex {
   readonly stems: ReadonlySet<string>;
   /** Words of five letters and more with one letter left out → stem: finds slips without comparing with every word. */
   readonly shortened: ReadonlyMap<string, string>;
+  readonly namesBySound: NamesBySound;
   /** How a telling word sounds → its stem, where only one word sounds so. */
   readonly bySound: ReadonlyMap<string, string>;
 }
@@ -99,7 +101,11 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
     if (word.length < 5 || !stems.has(stem)) continue;
     for (const less of withoutOneLetter(word)) if (!shortened.has(less)) shortened.set(less, stem);
   }
-  return { phrasesByRareStem, stems, shortened, bySound: soundsOf(index, stems) };
+  return {
+    ...{ phrasesByRareStem, stems, shortened },
+    bySound: soundsOf(index, stems),
+    namesBySound: namesBySound(index),
+  };
 }
 
 /** Told at length an entry is meant less surely than by its name. @source own decision */
@@ -172,8 +178,18 @@ export function hearJoined(
 }
 
 /** The concepts that a stretch of words names, longest first, no word used twice. In order of place. */
-export function findMentions(words: readonly HeardWord[], index: SpokenIndex): Mention[] {
-  const found: Mention[] = [];
+export function findMentions(
+  words: readonly HeardWord[],
+  index: SpokenIndex,
+  spoken: readonly string[] = [],
+): Mention[] {
+  const isKnown = (word: string) => ordinaryWords.has(word) || index.stems.has(stemOf(word));
+  const found: Mention[] = findNamesBySound(spoken, index.namesBySound, isKnown).map(
+    ({ concept, from, to, words: of }) => ({
+      ...{ concept, from, to, rivals: [] },
+      score: of * SOUND_TRUST,
+    }),
+  );
   for (const [at, word] of words.entries()) {
     for (const stem of word.stems) {
       for (const phrase of index.phrasesByRareStem.get(stem) ?? []) {
@@ -193,6 +209,9 @@ export function findMentions(words: readonly HeardWord[], index: SpokenIndex): M
   }
   return kept.sort((one, other) => one.from - other.from);
 }
+
+/** A name that was only heard by its sound is meant less surely than one that stands there. @source own decision */
+const SOUND_TRUST = 0.85;
 
 /** A reading that fits so much worse is none. @source own decision */
 const RIVAL_SHARE = 0.5;
