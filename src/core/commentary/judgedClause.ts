@@ -3,6 +3,7 @@ import type { Athlete } from '../round';
 import type { DraftPart } from './draftPart';
 import type { Hearer } from './freeSpeech';
 import type { Hearing } from './hearing';
+import { draftOfConcept } from './otherReadings';
 import { findNear } from './spokenIndex';
 
 /** A judgement in fewer words says nothing that can be looked at again. @source own decision */
@@ -62,15 +63,16 @@ function judgedDraft(judged: Judged, athlete: Athlete, text: string, about: read
   return draft as DraftPart;
 }
 
-/** Entries of the same verdict that the words may mean, as further readings of the same card. */
-function nearEntries(words: readonly string[], judged: Judged, athlete: Athlete, { index }: Hearing): MarkDraft[] {
-  return findNear(words, index).flatMap(({ id, kind }): MarkDraft[] => {
-    if (kind === 'error' && judged.judgement === 'error')
-      return [{ kind: 'error', atSeconds: 0, errorId: id, athlete, ledTo: [] }];
-    if (kind === 'strength' && judged.judgement === 'good')
-      return [{ kind: 'strength', atSeconds: 0, strengthId: id, athlete }];
-    return kind === 'attempt' && judged.judgement === 'chance'
-      ? [{ kind: 'chance', atSeconds: 0, techniqueId: id, athlete }]
-      : [];
-  });
-}
+/** Entries of the same verdict that the words may mean, as further readings of the same card; a technique stands for its missed chance. */
+const nearEntries = (
+  words: readonly string[],
+  { judgement }: Judged,
+  athlete: Athlete,
+  { index }: Hearing,
+): MarkDraft[] =>
+  findNear(words, index)
+    .flatMap((concept) => draftOfConcept(concept, athlete))
+    .flatMap((one): MarkDraft[] => {
+      if (judgement !== 'chance') return one.kind === kindsOf[judgement] ? [one] : [];
+      return one.kind === 'attempt' ? [{ kind: 'chance', atSeconds: 0, techniqueId: one.techniqueId, athlete }] : [];
+    });

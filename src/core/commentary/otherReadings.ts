@@ -1,9 +1,8 @@
-import { draftInOwnWords, type Judged, type MarkDraft, stemOf } from '../callline';
+import { type Concept, draftInOwnWords, type Judged, type MarkDraft, stemOf } from '../callline';
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn, stateAfterAttempt } from '../round';
 import { findPosition, findStrength, findTechnique, isUnnamed, type Technique, techniques } from '../vocabulary';
 import type { DraftPart } from './draftPart';
 import { judgeSpeech } from './judgeSpeech';
-import type { Rival } from './spokenIndex';
 
 /** So many readings stand on a card beside the first. @source own decision: what digits 2 to 4 choose */
 export const MOST_OTHERS = 3;
@@ -12,7 +11,7 @@ export interface Heard {
   readonly text: string;
   readonly words: readonly string[];
   /** Entries whose names the same words fit, too. */
-  readonly rivals: readonly Rival[];
+  readonly rivals: readonly Concept[];
   readonly state: RoundState;
 }
 
@@ -24,7 +23,7 @@ export function otherReadings(draft: DraftPart, heard: Heard, near: readonly Mar
     for (const one of more) if (!readings.has(keyOfReading(one))) readings.set(keyOfReading(one), one);
     readings.delete(keyOfReading(draft));
   };
-  take([...near, ...heard.rivals.flatMap((one) => draftOfRival(one, athlete))]);
+  take([...near, ...heard.rivals.flatMap((one) => draftOfConcept(one, athlete))]);
   if (readings.size < MOST_OTHERS) take(besides(draft, heard, athlete));
   return [...readings.values()].slice(0, MOST_OTHERS);
 }
@@ -36,7 +35,8 @@ export const keyOfReading = (draft: DraftPart | MarkDraft): string => {
   return `${draft.kind} ${isUnnamed(String(id)) ? 'unnamed' : id}`;
 };
 
-function draftOfRival({ concept }: Rival, athlete: Athlete): MarkDraft[] {
+/** The mark that an entry makes where only its name is known; none for a position, of which the holder would have to be known. */
+export function draftOfConcept(concept: Concept, athlete: Athlete): MarkDraft[] {
   const base = { atSeconds: 0, athlete };
   switch (concept.kind) {
     case 'error':

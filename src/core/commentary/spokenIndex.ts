@@ -31,16 +31,10 @@ export interface HeardWord {
   readonly afterPause: boolean;
 }
 
-/** Another entry whose name the same words fit. */
-export interface Rival {
-  readonly concept: Concept;
-  readonly score: number;
-}
-
 export interface Mention {
   readonly concept: Concept;
   /** What the same words fit besides, best first. */
-  readonly rivals: readonly Rival[];
+  readonly rivals: readonly Concept[];
   /** First and last word, both included. */
   readonly from: number;
   readonly to: number;
@@ -216,12 +210,11 @@ const SOUND_TRUST = 0.85;
 /** A reading that fits so much worse is none. @source own decision */
 const RIVAL_SHARE = 0.5;
 
-function rivalsOf(mention: Mention, found: readonly Mention[]): Rival[] {
-  const rivals = new Map<string, Rival>();
-  for (const one of found) {
-    if (one.from > mention.to || one.to < mention.from || one.concept.id === mention.concept.id) continue;
-    if (one.score >= RIVAL_SHARE * mention.score && !rivals.has(one.concept.id))
-      rivals.set(one.concept.id, { concept: one.concept, score: one.score });
+function rivalsOf(mention: Mention, found: readonly Mention[]): Concept[] {
+  const rivals = new Map<string, Concept>();
+  for (const { concept, from, to, score } of found) {
+    if (from > mention.to || to < mention.from || concept.id === mention.concept.id) continue;
+    if (score >= RIVAL_SHARE * mention.score && !rivals.has(concept.id)) rivals.set(concept.id, concept);
   }
   return [...rivals.values()];
 }
