@@ -3,6 +3,7 @@ import { conceptIdOf, type Mark } from '../round';
 import { findError, findGrip, findPosition, findStrength, findTechnique, isUnnamed } from '../vocabulary';
 import type { Features } from './certainty';
 import { type Hearing, type Said, says } from './hearing';
+import { type ToldKind, toldKinds } from './resemblance';
 import * as signals from './signals';
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '));
@@ -21,8 +22,8 @@ const MOST_LATELY = 4;
 export function featuresOf(
   draft: MarkDraft,
   { mention, sentence, whole, pointings }: Said,
-  known: { readonly sureWho: boolean; readonly others: number },
-  { state, proposals, before }: Hearing,
+  known: { readonly sureWho: boolean; readonly others: number; readonly onlyAlike?: boolean },
+  { state, proposals, before, alike }: Hearing,
 ): Features {
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
   const isFree = mention.score === 0;
@@ -35,6 +36,8 @@ export function featuresOf(
   const isNamed = id !== undefined && !isUnnamed(id);
   const isSaying = !isFree && (draft.kind === 'error' || draft.kind === 'strength');
   const lately = countLately(proposals, at);
+  const kind = toldKindOf(draft.kind);
+  const entry = entryLikeness(kind, isNamed || kind === 'attempt' ? (id ?? '') : '', alike);
   return [
     1,
     Math.min(3, mention.score),
@@ -71,6 +74,11 @@ export function featuresOf(
     flag(isFree && draft.kind === 'error' && !judged?.firm),
     flag(says(whole, signals.teaching)),
     flag(says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole)),
+    alike.kinds[kind],
+    entry,
+    flag(entry > 0 && entry >= (alike.entries[0]?.likeness ?? 0)),
+    alike.kinds.aside,
+    flag(known.onlyAlike === true),
   ];
 }
 
@@ -94,4 +102,15 @@ function countLately(proposals: Hearing['proposals'], at: number): number {
     count += 1;
   }
   return count;
+}
+
+/** The kind of told sentence that tells of such a mark. */
+const toldKindOf = (kind: MarkDraft['kind']): ToldKind =>
+  (toldKinds as readonly string[]).includes(kind) ? (kind as ToldKind) : 'stoppage';
+
+/** How like the clause is to what is told of the entry; of marks in own words and of entries that nobody has told of, how like to anything of the kind. */
+function entryLikeness(kind: ToldKind, id: string, { entries }: Hearing['alike']): number {
+  const exact = entries.find((one) => one.kind === kind && one.id === id);
+  if (exact) return exact.likeness;
+  return id === '' ? (entries.find((one) => one.kind === kind)?.likeness ?? 0) : 0;
 }

@@ -35,6 +35,11 @@ export const featureNames = [
   'soft fault',
   'teaching',
   'not done',
+  'kind alike',
+  'entry alike',
+  'likest',
+  'aside alike',
+  'only alike',
 ] as const;
 export type Features = readonly number[];
 /** One weight for each feature; their sum is the log of the odds that the card is right. */
@@ -44,10 +49,7 @@ export type Weights = readonly number[];
  * Weights before an academy has decided anything.
  * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 3
  */
-export const plainWeights: Weights = [
-  -0.2, 0.34, 0.58, 0.93, -0.51, 0.54, -0.06, -0.19, -0.3, 0.13, -0.35, 0.41, -0.44, 0.67, -0.18, 0.48, -0.27, 0.27,
-  -0.26, 0.02, 0.29, -0.15, -0.11, 0.08, -0.15, 0.11, 0.38, 0.44, 0.01, -0.16, 0.09, 0.86, -0.33, -0.2, -0.32,
-];
+export const plainWeights: Weights = [-1.23,0.43,0.31,0.38,-0.65,0.37,0.38,-0.04,-0.27,0.05,-0.55,1.02,-0.29,0.51,-0.07,0.67,-0.17,0.08,-0.42,-0.19,0.12,-0.07,0.04,-0.14,-0.27,0,-0.13,0.7,0.1,0.49,-0.28,0.7,-0.1,-0.41,-0.42,0.89,0.74,0.18,0.21,-1.78];
 
 /** How likely a card is right, 0 to 1. */
 export function certaintyOf(features: Features, weights: Weights = plainWeights): number {

@@ -16,12 +16,12 @@ const unjudged: ReadonlySet<MarkDraft['kind']> = new Set(['position', 'stoppage'
 
 /** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
 export function add(
-  part: DraftPart & { sureWho?: boolean },
+  part: DraftPart & { sureWho?: boolean; onlyAlike?: boolean },
   said: Said,
   hearing: Hearing,
   near: readonly MarkDraft[] = [],
 ): boolean {
-  const { sureWho = true, ...bare } = part;
+  const { sureWho = true, onlyAlike, ...bare } = part;
   const saidAtSeconds = present(said.words[said.mention.from]).atSeconds;
   const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
   const verdict = says(said.whole, signals.onPurpose)
@@ -54,7 +54,7 @@ export function add(
     saidInClauseAt: words[0]?.atSeconds ?? saidAtSeconds,
     sureWho,
     named,
-    features: featuresOf(draft, said, { sureWho, others: near.length }, hearing),
+    features: featuresOf(draft, said, { sureWho, others: near.length, onlyAlike }, hearing),
     ...(others.length > 0 ? { others: others.map((one) => ({ ...one, atSeconds })) } : {}),
   });
   return true;

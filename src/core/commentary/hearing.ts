@@ -4,6 +4,7 @@ import type { Uniform } from '../vocabulary';
 import type { CalledBy, Listener, Pointing } from './athletes';
 import type { Features } from './certainty';
 import type { Sentence, SpokenWord } from './sentences';
+import type { Resemblance } from './resemblance';
 import type { Mention, SpokenIndex } from './spokenIndex';
 
 export interface CommentaryContext {
@@ -48,6 +49,8 @@ export interface Hearing {
   readonly proposals: Proposal[];
   /** The clause before was about no moment of this round. */
   isElsewhere: boolean;
+  /** What the clause at hand is like. */
+  alike: Resemblance;
   /** Kinds of marks that the clause at hand told of, also where they were told before. */
   told: Set<MarkDraft['kind']>;
   lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };

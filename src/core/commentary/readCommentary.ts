@@ -6,12 +6,14 @@ import { findPointings, type Listener } from './athletes';
 import { add } from './collect';
 import type { Cue } from './cue';
 import { type Doer, doerOf } from './doer';
+import { proposeAlike } from './alike';
 import { proposeFree } from './freeWords';
 import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
 import { isEnglish } from './isEnglish';
 import { oneCardAClause } from './oneCard';
 import { sideIn, stageOf } from './outcome';
 import { cutClausesOfSpeech, type Sentence, type SpokenWord } from './sentences';
+import { resemblanceOf } from './resemblance';
 import * as signals from './signals';
 import {
   buildSpokenIndex,
@@ -65,6 +67,7 @@ export function hearReadings(
     state: { kind: 'unmarked' },
     stateIsImplied: false,
     isElsewhere: false,
+    alike: resemblanceOf([]),
     told: new Set(),
     proposals: [],
   };
@@ -114,11 +117,13 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
   const heard = hearJoined(words, words.map(hear), hearing.index);
   const mentions = dropCorrected(findMentions(heard, hearing.index, spoken), words);
   hearing.told = new Set();
+  hearing.alike = resemblanceOf(spoken);
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
   proposeFree(sentence, pointings, new Set(hearing.told), hearing);
+  proposeAlike(sentence, pointings, hearing);
   hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }
 

@@ -1,0 +1,96 @@
+import { draftInOwnWords, holderOf, tellsOpening } from '../callline';
+import { type Athlete, placeOfRole } from '../round';
+import { findError, findTechnique } from '../vocabulary';
+import type { Pointing } from './athletes';
+import { STOP_SECONDS } from './calledOut';
+import { add } from './collect';
+import { type Doer, doerOf } from './doer';
+import type { DraftPart } from './draftPart';
+import { type Hearing, type Said, says } from './hearing';
+import { stageOf } from './outcome';
+import type { AlikeEntry, ToldKind } from './resemblance';
+import type { Sentence } from './sentences';
+import * as signals from './signals';
+
+/** A kind that has less of the resemblance is not thought of. @source own decision */
+const LEAST_OF_KIND = 0.12;
+const MOST_KINDS = 3;
+
+/**
+ * What a clause tells by its likeness to how things are told: the likest entry of each kind that it resembles, beside what was heard by names and plain words.
+ * Nothing of it changes where the round is: it is guessed.
+ */
+export function proposeAlike(sentence: Sentence, pointings: readonly Pointing[], hearing: Hearing): void {
+  const { kinds, entries } = hearing.alike;
+  const likely = (Object.entries(kinds) as [ToldKind, number][])
+    .filter(([kind, share]) => kind !== 'aside' && share >= LEAST_OF_KIND)
+    .sort((one, other) => other[1] - one[1])
+    .slice(0, MOST_KINDS);
+  const said = wholeClause(sentence, pointings);
+  for (const [kind] of likely) {
+    const best = entries.find((one) => one.kind === kind);
+    const draft = best && draftOf(best, said, hearing);
+    if (draft) add({ ...draft, onlyAlike: true }, said, hearing);
+  }
+}
+
+function wholeClause(sentence: Sentence, pointings: readonly Pointing[]): Said {
+  const last = sentence.words.length - 1;
+  const text = sentence.words.map(({ word }) => word).join(' ');
+  return {
+    mention: {
+      concept: { id: '', kind: 'error', name: '', families: [], uniform: 'both' },
+      ...{ rivals: [], from: 0, to: last, score: 0 },
+    },
+    clause: { before: '', after: '', from: 0, to: last },
+    words: sentence.words,
+    ...{ pointings, sentence, whole: ` ${text} ` },
+  };
+}
+
+function draftOf({ kind, id }: AlikeEntry, said: Said, hearing: Hearing): (DraftPart & Doer) | undefined {
+  const note = said.sentence.text;
+  const level = () => doerOf(said, hearing, 'level');
+  switch (kind) {
+    case 'error': {
+      const doer = doerOf(said, hearing, placeOfRole(findError(id)?.role ?? 'neutral'));
+      return id ? { kind, errorId: id, ...doer, ledTo: [] } : inOwnWords('error', doer, said);
+    }
+    case 'strength':
+      return id ? { kind, strengthId: id, ...level() } : inOwnWords('good', level(), said);
+    case 'chance':
+      return { kind, techniqueId: 'unnamed-chance', ...level(), note };
+    case 'grip':
+      return id ? { kind, gripId: id, ...level(), outcome: 'got', note } : undefined;
+    case 'position': {
+      const { athlete, sureWho } = level();
+      return { kind, positionId: id, holder: holderOf(id, athlete, undefined), sureWho, athlete } as DraftPart & Doer;
+    }
+    case 'attempt': {
+      const technique = findTechnique(id);
+      if (!technique) return undefined;
+      const place = technique.class === 'passes' ? 'over' : technique.class === 'sweeps' || technique.class === 'escapes' ? 'under' : 'level';
+      const doer = doerOf(said, hearing, place);
+      if (tellsOpening(said.whole)) return { kind: 'chance', techniqueId: id, ...doer };
+      return { kind, techniqueId: id, ...doer, ...stageOf(said, technique.class), note };
+    }
+    case 'stoppage':
+      return { kind, endSeconds: (said.words[0]?.atSeconds ?? 0) + STOP_SECONDS, note, ...level() } as DraftPart & Doer;
+    default:
+      return undefined;
+  }
+}
+
+function inOwnWords(judgement: 'error' | 'good', { athlete, sureWho }: Doer, said: Said): DraftPart & Doer {
+  const words = said.sentence.words.map(({ word }) => word);
+  const { atSeconds: _, ...draft } = draftInOwnWords(
+    {
+      who: { athlete, named: true, words },
+      judged: { judgement, firm: true },
+      ...{ modifiers: {}, text: said.sentence.text, about: words },
+    },
+    0,
+  );
+  return { ...(draft as DraftPart), sureWho, athlete } as DraftPart & Doer;
+}
+export type { Athlete };
