@@ -1,4 +1,4 @@
-import { certaintyOf } from './certainty';
+import { certaintyOf, plainWeights, type Weights } from './certainty';
 import type { Proposal } from './hearing';
 import { keyOfReading, MOST_OTHERS } from './otherReadings';
 
@@ -10,18 +10,18 @@ export const LEAST_AT_ALL = 0.22;
  * One card a clause where its readings are in doubt: the most certain stands first, the doubtful ones beside it; those that are likely by themselves stay cards
  * of their own, since one clause may tell two things. What is hardly ever right is left out.
  */
-export function oneCardAClause(proposals: readonly Proposal[]): Proposal[] {
+export function oneCardAClause(proposals: readonly Proposal[], weights: Weights = plainWeights): Proposal[] {
   const byClause = new Map<string, Proposal[]>();
   for (const one of proposals) {
     const key = `${one.saidInClauseAt} ${one.words}`;
     byClause.set(key, [...(byClause.get(key) ?? []), one]);
   }
-  return [...byClause.values()].flatMap(cardsOf);
+  return [...byClause.values()].flatMap((said) => cardsOf(said, weights));
 }
 
-function cardsOf(said: readonly Proposal[]): Proposal[] {
+function cardsOf(said: readonly Proposal[], weights: Weights): Proposal[] {
   const ranked = said
-    .map((one) => ({ one, certainty: certaintyOf(one.features) }))
+    .map((one) => ({ one, certainty: certaintyOf(one.features, weights) }))
     .sort((one, other) => other.certainty - one.certainty);
   const [best] = ranked;
   if (!best || best.certainty < LEAST_AT_ALL) return [];

@@ -71,8 +71,8 @@ function featuresOfText(words: readonly string[]): string[] {
 
 /** So many of the likest sentences say of which kind a clause is. @source own decision */
 const VOTERS = 15;
-/** What stands in more sentences than that tells none apart. @source own decision, for speed */
-const MOST_SENTENCES = 200;
+/** How much more the likest of them say. @source own decision */
+const VOTE_POWER = 3;
 /** What is less like is not alike. @source own decision */
 const LEAST_LIKENESS = 0.15;
 
@@ -181,7 +181,7 @@ export function resemblanceOf(words: readonly string[]): Resemblance {
     least = present(likeness[present(nearest.at(-1))]);
   }
   const kinds = Object.fromEntries(toldKinds.map((kind) => [kind, 0])) as Record<ToldKind, number>;
-  const votes = nearest.map((at) => present(likeness[at]) ** 2);
+  const votes = nearest.map((at) => present(likeness[at]) ** VOTE_POWER);
   const all = votes.reduce((sum, vote) => sum + vote, 0) || 1;
   for (const [place, at] of nearest.entries()) kinds[present(sentences[at]).kind] += present(votes[place]) / all;
   for (const at of touched) likeness[at] = 0;
@@ -198,7 +198,7 @@ function shareFeatures(words: readonly string[], { byFeature, strange, lengths, 
   for (const feature of featuresOfText(words)) {
     const found = byFeature.get(feature);
     own += found?.weight ?? strange;
-    if (!found || found.at.length > MOST_SENTENCES) continue;
+    if (!found) continue;
     for (const at of found.at) {
       const before = present(shared[at]);
       if (before === 0) touched.push(at);
