@@ -1,20 +1,23 @@
 import { draftInOwnWords, holderOf, tellsOpening } from '../callline';
-import { type Athlete, placeOfRole } from '../round';
+import { placeOfRole } from '../round';
 import { findError, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
 import { STOP_SECONDS } from './calledOut';
 import { add } from './collect';
 import { type Doer, doerOf } from './doer';
 import type { DraftPart } from './draftPart';
-import { type Hearing, type Said, says } from './hearing';
+import { fitsState } from './cardFeatures';
+import type { Hearing, Said } from './hearing';
 import { stageOf } from './outcome';
 import type { AlikeEntry, ToldKind } from './resemblance';
 import type { Sentence } from './sentences';
-import * as signals from './signals';
 
 /** A kind that has less of the resemblance is not thought of. @source own decision */
 const LEAST_OF_KIND = 0.12;
 const MOST_KINDS = 3;
+const MOST_OF_LIKEST = 2;
+/** How much more an entry is thought of that belongs to where the round is. @source own decision */
+const FIT_SHARE = 0.25;
 
 /**
  * What a clause tells by its likeness to how things are told: the likest entry of each kind that it resembles, beside what was heard by names and plain words.
@@ -27,11 +30,17 @@ export function proposeAlike(sentence: Sentence, pointings: readonly Pointing[],
     .sort((one, other) => other[1] - one[1])
     .slice(0, MOST_KINDS);
   const said = wholeClause(sentence, pointings);
-  for (const [kind] of likely) {
-    const best = entries.find((one) => one.kind === kind);
-    const draft = best && draftOf(best, said, hearing);
-    if (draft) add({ ...draft, onlyAlike: true }, said, hearing);
-  }
+  for (const [place, [kind]] of likely.entries())
+    for (const entry of likestOf(kind, hearing).slice(0, place === 0 ? MOST_OF_LIKEST : 1)) {
+      const draft = draftOf(entry, said, hearing);
+      if (draft) add({ ...draft, onlyAlike: true }, said, hearing);
+    }
+}
+
+/** Entries of a kind, likest first; those that belong to where the round is before those that belong elsewhere. */
+function likestOf(kind: ToldKind, { alike, state }: Hearing): AlikeEntry[] {
+  const fit = (entry: AlikeEntry) => entry.likeness * (1 + FIT_SHARE * fitsState(entry.id, state));
+  return alike.entries.filter((one) => one.kind === kind).sort((one, other) => fit(other) - fit(one));
 }
 
 function wholeClause(sentence: Sentence, pointings: readonly Pointing[]): Said {
@@ -93,4 +102,3 @@ function inOwnWords(judgement: 'error' | 'good', { athlete, sureWho }: Doer, sai
   );
   return { ...(draft as DraftPart), sureWho, athlete } as DraftPart & Doer;
 }
-export type { Athlete };

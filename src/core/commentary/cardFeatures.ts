@@ -23,7 +23,7 @@ export function featuresOf(
   draft: MarkDraft,
   { mention, sentence, whole, pointings }: Said,
   known: { readonly sureWho: boolean; readonly others: number; readonly onlyAlike?: boolean },
-  { state, proposals, before, alike }: Hearing,
+  { state, proposals, before, alike, asideAround }: Hearing,
 ): Features {
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
   const isFree = mention.score === 0;
@@ -79,11 +79,20 @@ export function featuresOf(
     flag(entry > 0 && entry >= (alike.entries[0]?.likeness ?? 0)),
     alike.kinds.aside,
     flag(known.onlyAlike === true),
+    flag(alike.kinds[kind] >= Math.max(...Object.values(alike.kinds))),
+    entry / (alike.entries.find((one) => one.kind === kind)?.likeness ?? 1),
+    asideAround,
+    flag(judged?.firm === true && verdictKinds[judged.judgement] === draft.kind),
+    flag(judged?.firm === true && verdictKinds[judged.judgement] !== draft.kind),
+    alike.entries[0]?.likeness ?? 0,
+    flag(Object.values(alike.kinds).filter((share) => share > alike.kinds[kind]).length === 1),
   ];
 }
 
+const verdictKinds = { error: 'error', good: 'strength', chance: 'chance' } as const;
+
 /** Whether an entry belongs to where the athletes are: 1, −1 where it belongs elsewhere, 0 where nothing is known. */
-function fitsState(id: string | undefined, state: Hearing['state']): number {
+export function fitsState(id: string | undefined, state: Hearing['state']): number {
   const here = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
   if (!here || id === undefined || isUnnamed(id) || findGrip(id) || findPosition(id)) return 0;
   const families: readonly string[] = findTechnique(id)?.fromFamilies ?? [

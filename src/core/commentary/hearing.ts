@@ -51,6 +51,8 @@ export interface Hearing {
   isElsewhere: boolean;
   /** What the clause at hand is like. */
   alike: Resemblance;
+  /** How much of an aside the clauses before were, 0 to 1. */
+  asideAround: number;
   /** Kinds of marks that the clause at hand told of, also where they were told before. */
   told: Set<MarkDraft['kind']>;
   lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };

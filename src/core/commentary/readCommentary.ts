@@ -68,6 +68,7 @@ export function hearReadings(
     stateIsImplied: false,
     isElsewhere: false,
     alike: resemblanceOf([]),
+    asideAround: 0,
     told: new Set(),
     proposals: [],
   };
@@ -117,6 +118,7 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
   const heard = hearJoined(words, words.map(hear), hearing.index);
   const mentions = dropCorrected(findMentions(heard, hearing.index, spoken), words);
   hearing.told = new Set();
+  hearing.asideAround = 0.6 * hearing.asideAround + 0.4 * hearing.alike.kinds.aside;
   hearing.alike = resemblanceOf(spoken);
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);

@@ -51,7 +51,7 @@ interface ToldSentence {
 
 /** Words without a sense of their own; "no" and "not" have one. */
 const small: ReadonlySet<string> = new Set(
-  'the a an of to in on at his her their its is are was were be my your that this it there he she they i you we him them me just really very so and then but hers yours with for into from as by has have had do does did get gets got im hes shes youre theyre its thats'.split(
+  'the a an of to in on at his her their its is are was were be my your that this it there he she they i you we him them me just really very so and then but hers yours with for into from as by has have had do does did get gets got im ive id ill hes hed shes shed youre youve youd theyre theyve theyd weve its thats theres whos whats lets also now'.split(
     ' ',
   ),
 );

@@ -109,14 +109,14 @@ late slow
 early soon
 good nice great lovely beautiful excellent fantastic superb brilliant clean slick smart clever solid perfect textbook
 bad poor sloppy lazy careless ugly awful terrible
-no not never nothing without none neither hardly nowhere zero
+no not never nothing without none neither hardly nowhere zero dont doesnt didnt isnt arent wasnt werent cant couldnt wont wouldnt havent hasnt hadnt shouldnt aint nobody
 too
 forget neglect ignore
 miss
 wide exposed
 always again every
 why
-should could
+should could couldve shouldve wouldve mightve would might
 partner opponent guy girl`;
 
 const senseByStem: ReadonlyMap<string, string> = new Map(
