@@ -6,14 +6,14 @@ import {
   readCall,
   wordsOf,
 } from '@/core/callline';
+import { asTold } from '@/core/resemblance';
 import { conceptIdOf, findIntervalAt, type Mark, readRound } from '@/core/round';
 import { aliasesOf, conceptName, plainHouse } from '@/core/vocabulary';
-import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 import { roundSpan } from '../../demo/academy/marksOfRound';
 import { people } from '../../demo/academy/people';
 import type { DemoRound } from '../../demo/academy/types';
 
-const index = buildVocabularyIndex(plainHouse, {}, sayingsAsTold);
+const index = buildVocabularyIndex(plainHouse, {}, asTold);
 
 /** What a call must say of a mark: everything but its time, links and remark. */
 export const meaningOf = (mark: MarkDraft | Mark): string => {

@@ -1,4 +1,5 @@
 import { present } from '../kernel';
+import type { AsTold } from '../resemblance/asTold';
 import {
   type CatalogueFamily,
   type CatalogueKind,
@@ -62,6 +63,8 @@ export interface VocabularyIndex {
   readonly names: ReadonlyMap<string, Concept>;
   /** How often the academy marked each concept; breaks ties between words that may mean several things. */
   readonly uses: ReadonlyMap<string, number>;
+  /** What a sentence resembles, where the reader knows how things are told at length. */
+  readonly resembles?: AsTold['resembles'];
 }
 
 const HOUSE_TRUST = 1.01;
@@ -78,7 +81,7 @@ export const emptyVocabularyIndex: VocabularyIndex = { phrases: [], words: [], n
 export function buildVocabularyIndex(
   house: HouseWords = plainHouse,
   uses: Readonly<Record<string, number>> = {},
-  asTold: Readonly<Record<string, readonly string[]>> = {},
+  asTold?: AsTold,
 ): VocabularyIndex {
   const phrases: IndexedPhrase[] = [];
   const words: { word: string; stem: string; sound: string; phraseNumbers: number[] }[] = [];
@@ -109,7 +112,7 @@ export function buildVocabularyIndex(
       const [short = ''] = name.split(',');
       if (short !== name) add(concept, short, ALIAS_TRUST);
       for (const alias of others) add(concept, alias, alias === conceptName(id) ? 1 : ALIAS_TRUST);
-      for (const told of asTold[id] ?? []) add(concept, told, ALIAS_TRUST);
+      for (const told of asTold?.sayings[id] ?? []) add(concept, told, ALIAS_TRUST);
       // The id of a position, grip or technique is plain English, but nobody chose it to be spoken.
       if (!/^(err|good)-|~/.test(id)) add(concept, id, HEARD_TRUST);
       for (const heard of heardAsOf(id)) add(concept, heard, HEARD_TRUST);
@@ -129,7 +132,7 @@ export function buildVocabularyIndex(
   add(describeConcept(house, 'strength', present(unnamedStrengths[0]).id), 'good unnamed', UNNAMED_TRUST);
   for (const one of unnamedErrors) add(describeConcept(house, 'error', one.id), one.title, WHOLE_TITLE_TRUST);
   for (const one of unnamedStrengths) add(describeConcept(house, 'strength', one.id), one.title, WHOLE_TITLE_TRUST);
-  return { phrases, words, names, uses: new Map(Object.entries(uses)) };
+  return { phrases, words, names, uses: new Map(Object.entries(uses)), resembles: asTold?.resembles };
 }
 
 const kindOfCall = (id: string): ConceptKind | undefined => {

@@ -1,4 +1,5 @@
 import { draftInOwnWords, holderOf, tellsOpening } from '../callline';
+import { type AlikeEntry, likestOf, type ToldKind } from '../resemblance';
 import { placeOfRole } from '../round';
 import { findError, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
@@ -6,41 +7,31 @@ import { STOP_SECONDS } from './calledOut';
 import { add } from './collect';
 import { type Doer, doerOf } from './doer';
 import type { DraftPart } from './draftPart';
-import { fitsState } from './cardFeatures';
 import type { Hearing, Said } from './hearing';
 import { stageOf } from './outcome';
-import type { AlikeEntry, ToldKind } from './resemblance';
 import type { Sentence } from './sentences';
 
 /** A kind that has less of the resemblance is not thought of. @source own decision */
 const LEAST_OF_KIND = 0.12;
 const MOST_KINDS = 3;
 const MOST_OF_LIKEST = 2;
-/** How much more an entry is thought of that belongs to where the round is. @source own decision */
-const FIT_SHARE = 0.25;
 
 /**
  * What a clause tells by its likeness to how things are told: the likest entry of each kind that it resembles, beside what was heard by names and plain words.
  * Nothing of it changes where the round is: it is guessed.
  */
 export function proposeAlike(sentence: Sentence, pointings: readonly Pointing[], hearing: Hearing): void {
-  const { kinds, entries } = hearing.alike;
+  const { kinds } = hearing.alike;
   const likely = (Object.entries(kinds) as [ToldKind, number][])
     .filter(([kind, share]) => kind !== 'aside' && share >= LEAST_OF_KIND)
     .sort((one, other) => other[1] - one[1])
     .slice(0, MOST_KINDS);
   const said = wholeClause(sentence, pointings);
   for (const [place, [kind]] of likely.entries())
-    for (const entry of likestOf(kind, hearing).slice(0, place === 0 ? MOST_OF_LIKEST : 1)) {
+    for (const entry of likestOf(kind, hearing.alike, hearing.state).slice(0, place === 0 ? MOST_OF_LIKEST : 1)) {
       const draft = draftOf(entry, said, hearing);
       if (draft) add({ ...draft, onlyAlike: true }, said, hearing);
     }
-}
-
-/** Entries of a kind, likest first; those that belong to where the round is before those that belong elsewhere. */
-function likestOf(kind: ToldKind, { alike, state }: Hearing): AlikeEntry[] {
-  const fit = (entry: AlikeEntry) => entry.likeness * (1 + FIT_SHARE * fitsState(entry.id, state));
-  return alike.entries.filter((one) => one.kind === kind).sort((one, other) => fit(other) - fit(one));
 }
 
 function wholeClause(sentence: Sentence, pointings: readonly Pointing[]): Said {
@@ -78,7 +69,12 @@ function draftOf({ kind, id }: AlikeEntry, said: Said, hearing: Hearing): (Draft
     case 'attempt': {
       const technique = findTechnique(id);
       if (!technique) return undefined;
-      const place = technique.class === 'passes' ? 'over' : technique.class === 'sweeps' || technique.class === 'escapes' ? 'under' : 'level';
+      const place =
+        technique.class === 'passes'
+          ? 'over'
+          : technique.class === 'sweeps' || technique.class === 'escapes'
+            ? 'under'
+            : 'level';
       const doer = doerOf(said, hearing, place);
       if (tellsOpening(said.whole)) return { kind: 'chance', techniqueId: id, ...doer };
       return { kind, techniqueId: id, ...doer, ...stageOf(said, technique.class), note };

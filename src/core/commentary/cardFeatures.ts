@@ -1,9 +1,9 @@
 import { judge, type MarkDraft, principleOf, tellsOpening } from '../callline';
+import { fitsState, type ToldKind, toldKinds } from '../resemblance';
 import { conceptIdOf, type Mark } from '../round';
-import { findError, findGrip, findPosition, findStrength, findTechnique, isUnnamed } from '../vocabulary';
+import { isUnnamed } from '../vocabulary';
 import type { Features } from './certainty';
 import { type Hearing, type Said, says } from './hearing';
-import { type ToldKind, toldKinds } from './resemblance';
 import * as signals from './signals';
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '));
@@ -90,17 +90,6 @@ export function featuresOf(
 }
 
 const verdictKinds = { error: 'error', good: 'strength', chance: 'chance' } as const;
-
-/** Whether an entry belongs to where the athletes are: 1, −1 where it belongs elsewhere, 0 where nothing is known. */
-export function fitsState(id: string | undefined, state: Hearing['state']): number {
-  const here = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
-  if (!here || id === undefined || isUnnamed(id) || findGrip(id) || findPosition(id)) return 0;
-  const families: readonly string[] = findTechnique(id)?.fromFamilies ?? [
-    (findError(id) ?? findStrength(id))?.family ?? 'any',
-  ];
-  if (families.includes('any')) return 0;
-  return families.includes(here) ? 1 : -1;
-}
 
 /** How many readings were made a moment ago, up to as many as are many: a long talk has thousands of them. */
 function countLately(proposals: Hearing['proposals'], at: number): number {

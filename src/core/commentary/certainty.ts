@@ -56,7 +56,11 @@ export type Weights = readonly number[];
  * Weights before an academy has decided anything.
  * @source logistic regression on the six talks by other hands that were looked at (`tests/language/talks/trainCertainty.ts`), ridge 3
  */
-export const plainWeights: Weights = [-1.24,0.45,0.27,-0.49,-0.84,0.46,0.57,-0.08,-0.11,-0.07,-0.5,0.75,-0.08,0.26,-0.18,0.61,-0.06,0.18,-0.45,-0.28,0.08,0.09,0.38,-0.17,-0.29,0.12,0.03,0.51,0.14,0.22,-0.05,0.27,-0.07,-0.49,-0.29,0.8,0.78,0.61,0.27,-1.13,0.11,-0.62,-0.15,0.15,-0.23,0.04,-0.2];
+export const plainWeights: Weights = [
+  -1.24, 0.45, 0.27, -0.49, -0.84, 0.46, 0.57, -0.08, -0.11, -0.07, -0.5, 0.75, -0.08, 0.26, -0.18, 0.61, -0.06, 0.18,
+  -0.45, -0.28, 0.08, 0.09, 0.38, -0.17, -0.29, 0.12, 0.03, 0.51, 0.14, 0.22, -0.05, 0.27, -0.07, -0.49, -0.29, 0.8,
+  0.78, 0.61, 0.27, -1.13, 0.11, -0.62, -0.15, 0.15, -0.23, 0.04, -0.2,
+];
 
 /** How likely a card is right, 0 to 1. */
 export function certaintyOf(features: Features, weights: Weights = plainWeights): number {

@@ -1,10 +1,10 @@
 import type { MarkDraft } from '../callline';
+import type { Resemblance } from '../resemblance';
 import type { Athlete, RoundState } from '../round';
 import type { Uniform } from '../vocabulary';
 import type { CalledBy, Listener, Pointing } from './athletes';
 import type { Features } from './certainty';
 import type { Sentence, SpokenWord } from './sentences';
-import type { Resemblance } from './resemblance';
 import type { Mention, SpokenIndex } from './spokenIndex';
 
 export interface CommentaryContext {

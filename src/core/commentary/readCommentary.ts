@@ -1,19 +1,19 @@
 import { holderOf, presentForm, tellsOpening, type VocabularyIndex } from '../callline';
 import { present } from '../kernel';
+import { resemblanceOf } from '../resemblance';
 import { type Athlete, opponentOf, placeOfRole, stateAfterAttempt } from '../round';
 import { findError, findStrength, findTechnique } from '../vocabulary';
+import { proposeAlike } from './alike';
 import { findPointings, type Listener } from './athletes';
 import { add } from './collect';
 import type { Cue } from './cue';
 import { type Doer, doerOf } from './doer';
-import { proposeAlike } from './alike';
 import { proposeFree } from './freeWords';
 import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
 import { isEnglish } from './isEnglish';
 import { oneCardAClause } from './oneCard';
 import { sideIn, stageOf } from './outcome';
 import { cutClausesOfSpeech, type Sentence, type SpokenWord } from './sentences';
-import { resemblanceOf } from './resemblance';
 import * as signals from './signals';
 import {
   buildSpokenIndex,

@@ -2,11 +2,10 @@
 
 import { useEffect, useMemo, useState } from 'react';
 import { buildVocabularyIndex, emptyVocabularyIndex } from '@/core/callline';
+import type { AsTold } from '@/core/resemblance';
 import type { HouseWords } from '@/core/vocabulary';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { useLearning } from './words/useLearning';
-
-const none: Readonly<Record<string, readonly string[]>> = {};
 
 /** The academy's words with those that were learned on this page: the next load brings them from the server. */
 function withLearned(house: HouseWords, learned: Readonly<Record<string, readonly string[]>>): HouseWords {
@@ -22,11 +21,11 @@ export function useDeskWords(uses: Readonly<Record<string, number>>) {
   const house = useHouse();
   const wordOf = useWordOf();
   const { learned, learn } = useLearning();
-  const [asTold, setAsTold] = useState(none);
+  const [asTold, setAsTold] = useState<AsTold>();
   useEffect(() => {
     // How things are told at length comes when the page is up; without it the short sayings are read all the same.
-    import('@/core/vocabulary/sayings/asTold').then(
-      ({ sayingsAsTold }) => setAsTold(sayingsAsTold),
+    import('@/core/resemblance').then(
+      (told) => setAsTold(told.asTold),
       () => undefined,
     );
   }, []);

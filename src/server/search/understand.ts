@@ -1,8 +1,8 @@
 import { buildVocabularyIndex, type VocabularyIndex } from '@/core/callline';
 import type { ThemeMeaning } from '@/core/patterns';
+import { asTold } from '@/core/resemblance';
 import { readQuery, type SearchedCount, type SearchQuery, type SearchWorld } from '@/core/search';
 import { findError, type HouseWords, kindOf, standardIdOf } from '@/core/vocabulary';
-import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 import { pool } from '@/data/client';
 import { countFoundMarks, countUses, type MarkSearch, sumSearchedExposure } from '@/data/language/occurrences';
 import { listPeople } from '@/data/people/people';
@@ -59,7 +59,7 @@ let last: { readonly words: string; readonly index: VocabularyIndex } | undefine
 /** The index of an academy's words: built anew, which takes longer than all else of a search, only when they changed. */
 function indexOf(house: HouseWords): VocabularyIndex {
   const words = JSON.stringify(house);
-  if (last?.words !== words) last = { words, index: buildVocabularyIndex(house, {}, sayingsAsTold) };
+  if (last?.words !== words) last = { words, index: buildVocabularyIndex(house, {}, asTold) };
   return last.index;
 }
 

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { buildVocabularyIndex, type CallReading, type MarkDraft, readCall } from '../../../src/core/callline';
 import { parseClock } from '../../../src/core/clock';
+import { asTold } from '../../../src/core/resemblance';
 import {
   type Athlete,
   conceptIdOf,
@@ -12,7 +13,6 @@ import {
   roleIn,
 } from '../../../src/core/round';
 import { isUnnamed, plainHouse } from '../../../src/core/vocabulary';
-import { sayingsAsTold } from '../../../src/core/vocabulary/sayings/asTold';
 
 /** Who is who in the rounds of the file, the athlete in focus first. */
 const people: Readonly<Record<string, readonly [string, string]>> = {
@@ -130,7 +130,7 @@ function classOf(reading: CallReading, expected: readonly Expected[]): CallClass
 
 /** Reads every line in the order of its round; what was read right is there for the next, as it is for a coach who mended the rest. */
 export function scoreCalls(): ScoredCall[] {
-  const index = buildVocabularyIndex(plainHouse, {}, sayingsAsTold);
+  const index = buildVocabularyIndex(plainHouse, {}, asTold);
   const expected = readExpected();
   const lines = read('calls.jsonl')
     .trim()

@@ -11,9 +11,9 @@ import {
   parseTimedText,
   readCommentary,
 } from '../../../src/core/commentary';
+import { asTold } from '../../../src/core/resemblance';
 import { conceptIdOf, type Mark, placeOfRole, roleIn } from '../../../src/core/round';
 import { findPosition, isUnnamed, plainHouse } from '../../../src/core/vocabulary';
-import { sayingsAsTold } from '../../../src/core/vocabulary/sayings/asTold';
 
 const folder = path.resolve('tests/language/talks');
 /** Nobody looks at these while the reader is made. */
@@ -51,7 +51,7 @@ function openTalk(talk: string) {
   return { label, cues: parsed.cues, context };
 }
 
-const vocabulary = buildVocabularyIndex(plainHouse, {}, sayingsAsTold);
+const vocabulary = buildVocabularyIndex(plainHouse, {}, asTold);
 
 /** What is proposed for a talk. */
 export function proposeFor(talk: string): readonly Proposal[] {

@@ -1,7 +1,7 @@
 import { buildVocabularyIndex } from '@/core/callline';
 import { type Cue, type Proposal, readCommentary, speaksEnglish } from '@/core/commentary';
+import { asTold } from '@/core/resemblance';
 import type { HouseWords } from '@/core/vocabulary';
-import { sayingsAsTold } from '@/core/vocabulary/sayings/asTold';
 
 /** A long talk is read beside the page, which goes on. */
 export interface TalkToRead {
@@ -19,7 +19,7 @@ export interface TalkReading {
 }
 
 addEventListener('message', ({ data }: MessageEvent<TalkToRead>) => {
-  const index = buildVocabularyIndex(data.house, data.uses, sayingsAsTold);
+  const index = buildVocabularyIndex(data.house, data.uses, asTold);
   const proposals = readCommentary(data.cues, index, data.context);
   postMessage({ proposals, inEnglish: speaksEnglish(data.cues, index) } satisfies TalkReading);
 });

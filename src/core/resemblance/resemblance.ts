@@ -1,9 +1,10 @@
-import { wordsOf } from '../callline';
+import { wordsOf } from '../callline/words';
 import { present } from '../kernel';
 import { grips, positions, techniques } from '../vocabulary';
 import { errorSayings, strengthSayings } from '../vocabulary/sayings';
 import { sayingsAsTold } from '../vocabulary/sayings/asTold';
 import { doingsAsTold, positionsAsTold } from '../vocabulary/sayings/bodies';
+import { senseOf } from './senses';
 import {
   toldAsides,
   toldAttempts,
@@ -13,20 +14,10 @@ import {
   toldPositions,
   toldStops,
   toldStrengths,
-} from '../vocabulary/told';
-import { senseOf } from './senses';
+} from './told';
 
 /** What a clause may tell of; an aside tells of nothing that happened. */
-export const toldKinds = [
-  'error',
-  'strength',
-  'chance',
-  'attempt',
-  'position',
-  'grip',
-  'stoppage',
-  'aside',
-] as const;
+export const toldKinds = ['error', 'strength', 'chance', 'attempt', 'position', 'grip', 'stoppage', 'aside'] as const;
 export type ToldKind = (typeof toldKinds)[number];
 
 /** An entry of which told sentences resemble a clause; no id where what they tell has no entry. */
@@ -109,8 +100,9 @@ function listSentences(): ToldSentence[] {
     );
   const judged = (byId: Readonly<Record<string, readonly string[]>>) =>
     Object.entries(byId).flatMap(([id, texts]) => of(id.startsWith('err') ? 'error' : 'strength', { [id]: texts }));
-  const names = (entries: readonly { readonly id: string; readonly name: string; readonly aliases: readonly string[] }[]) =>
-    Object.fromEntries(entries.map(({ id, name, aliases }) => [id, [name, ...aliases]]));
+  const names = (
+    entries: readonly { readonly id: string; readonly name: string; readonly aliases: readonly string[] }[],
+  ) => Object.fromEntries(entries.map(({ id, name, aliases }) => [id, [name, ...aliases]]));
   return [
     ...of('error', toldErrors),
     ...of('strength', toldStrengths),
@@ -152,7 +144,15 @@ function learnTold(sentences: readonly ToldSentence[]): Told {
   const lengths = Float64Array.from(sentences, ({ features }) =>
     Math.sqrt(features.reduce((sum, feature) => sum + (byFeature.get(feature)?.weight ?? 0), 0) || 1),
   );
-  return { sentences, entryOf, entries, byFeature, strange: rarity(0), lengths, shared: new Float64Array(sentences.length) };
+  return {
+    sentences,
+    entryOf,
+    entries,
+    byFeature,
+    strange: rarity(0),
+    lengths,
+    shared: new Float64Array(sentences.length),
+  };
 }
 
 /**

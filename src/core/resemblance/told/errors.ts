@@ -1,6 +1,6 @@
 /**
  * How people who talk over a round tell of faults, a sentence a line, by error id; `''` stands for faults that no entry names. From these the reader learns which
- * words tell of what: see `../../commentary/likeness`. @source common practice, written down by the makers
+ * words tell of what: see `../resemblance`. @source common practice, written down by the makers
  */
 export const toldErrors: Readonly<Record<string, string>> = {
   'err-hands-hover': `

@@ -1,4 +1,4 @@
-import { stemOf } from '../callline';
+import { stemOf } from '../callline/words';
 
 /**
  * Words that tell the same on the mat, a group a line; the first stands for them all. A word that tells two things stands in the group of what it tells there.

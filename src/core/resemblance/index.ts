@@ -1,0 +1,3 @@
+export * from './asTold';
+export * from './fitsState';
+export * from './resemblance';
