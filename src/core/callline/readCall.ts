@@ -17,6 +17,7 @@ import { type Modifiers, mergeModifiers, splitModifiers } from './modifiers';
 import { draftInOwnWords, readGripByPart } from './ownWords';
 import { readPlainCall } from './plainCalls';
 import { readHazard } from './readHazard';
+import { withSecondOpinion } from './secondOpinion';
 import { readTwoNames, type TwoNames } from './twoNames';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { readAthlete, type Who } from './who';
@@ -107,8 +108,10 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   if (two) return withOtherName(two, { call, note, linked, atSeconds, index, context });
   const clauses = changesSubject(linked.text, context) ? hearClauses(linked.text, index, context) : undefined;
   const heard = clauses ?? hear(words, index, context) ?? hearClauses(linked.text, index, context);
-  if (!heard) return inOwnWords({ words, text: linked.text, note, atSeconds, index, context });
-  return told(heard, { call, note, linked, atSeconds, index, context });
+  const reading = heard
+    ? told(heard, { call, note, linked, atSeconds, index, context })
+    : inOwnWords({ words, text: linked.text, note, atSeconds, index, context });
+  return withSecondOpinion(reading, words, index, context);
 }
 
 /** The reading of the first of two names, with the second beside it: the move counts under the first until somebody settles it. */
