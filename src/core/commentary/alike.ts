@@ -1,16 +1,20 @@
 import { draftInOwnWords, holderOf, tellsOpening } from '../callline';
 import { type AlikeEntry, likestOf, type ToldKind } from '../resemblance';
-import { placeOfRole } from '../round';
+import { conceptIdOf, type Mark, placeOfRole } from '../round';
 import { findError, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
-import { STOP_SECONDS } from './calledOut';
 import { add } from './collect';
 import { type Doer, doerOf } from './doer';
 import type { DraftPart } from './draftPart';
-import type { Hearing, Said } from './hearing';
+import type { Hearing, Proposal, Said } from './hearing';
+import { judgeSpeech } from './judgeSpeech';
 import { stageOf } from './outcome';
 import type { Sentence } from './sentences';
 
+/** Kinds that a likeness may tell of; what stops a round is said outright. */
+const guessable: ReadonlySet<ToldKind> = new Set(['error', 'strength', 'chance', 'attempt', 'position', 'grip']);
+/** Of what is called wrong outright nothing is only told. */
+const neutral: ReadonlySet<ToldKind> = new Set(['position', 'grip']);
 /** A kind that has less of the resemblance is not thought of. @source own decision */
 const LEAST_OF_KIND = 0.12;
 const MOST_KINDS = 3;
@@ -20,19 +24,30 @@ const MOST_OF_LIKEST = 2;
  * What a clause tells by its likeness to how things are told: the likest entry of each kind that it resembles, beside what was heard by names and plain words.
  * Nothing of it changes where the round is: it is guessed.
  */
-export function proposeAlike(sentence: Sentence, pointings: readonly Pointing[], hearing: Hearing): void {
+export function proposeAlike(
+  sentence: Sentence,
+  pointings: readonly Pointing[],
+  told: readonly Proposal[],
+  hearing: Hearing,
+): void {
   const { kinds } = hearing.alike;
+  const judged = judgeSpeech(sentence.words.map(({ word }) => word));
+  const isFault = judged?.firm === true && judged.judgement === 'error';
   const likely = (Object.entries(kinds) as [ToldKind, number][])
-    .filter(([kind, share]) => kind !== 'aside' && share >= LEAST_OF_KIND)
+    .filter(([kind, share]) => guessable.has(kind) && !(isFault && neutral.has(kind)) && share >= LEAST_OF_KIND)
     .sort((one, other) => other[1] - one[1])
     .slice(0, MOST_KINDS);
   const said = wholeClause(sentence, pointings);
   for (const [place, [kind]] of likely.entries())
     for (const entry of likestOf(kind, hearing.alike, hearing.state).slice(0, place === 0 ? MOST_OF_LIKEST : 1)) {
-      const draft = draftOf(entry, said, hearing);
+      const draft = isTold(entry, told) ? undefined : draftOf(entry, said, hearing);
       if (draft) add({ ...draft, onlyAlike: true }, said, hearing);
     }
 }
+
+/** Whether the clause told of the entry by its name, or judged in its own words what has none: whoever it was of, it is not guessed again. */
+const isTold = ({ kind, id }: AlikeEntry, told: readonly Proposal[]): boolean =>
+  told.some(({ draft }) => draft.kind === kind && (id === '' || conceptIdOf({ ...draft, id: '' } as Mark) === id));
 
 function wholeClause(sentence: Sentence, pointings: readonly Pointing[]): Said {
   const last = sentence.words.length - 1;
@@ -48,7 +63,9 @@ function wholeClause(sentence: Sentence, pointings: readonly Pointing[]): Said {
   };
 }
 
-function draftOf({ kind, id }: AlikeEntry, said: Said, hearing: Hearing): (DraftPart & Doer) | undefined {
+type Guess = DraftPart & { readonly sureWho: boolean };
+
+function draftOf({ kind, id }: AlikeEntry, said: Said, hearing: Hearing): Guess | undefined {
   const note = said.sentence.text;
   const level = () => doerOf(said, hearing, 'level');
   switch (kind) {
@@ -64,7 +81,7 @@ function draftOf({ kind, id }: AlikeEntry, said: Said, hearing: Hearing): (Draft
       return id ? { kind, gripId: id, ...level(), outcome: 'got', note } : undefined;
     case 'position': {
       const { athlete, sureWho } = level();
-      return { kind, positionId: id, holder: holderOf(id, athlete, undefined), sureWho, athlete } as DraftPart & Doer;
+      return { kind, positionId: id, holder: holderOf(id, athlete, undefined), sureWho };
     }
     case 'attempt': {
       const technique = findTechnique(id);
@@ -79,14 +96,12 @@ function draftOf({ kind, id }: AlikeEntry, said: Said, hearing: Hearing): (Draft
       if (tellsOpening(said.whole)) return { kind: 'chance', techniqueId: id, ...doer };
       return { kind, techniqueId: id, ...doer, ...stageOf(said, technique.class), note };
     }
-    case 'stoppage':
-      return { kind, endSeconds: (said.words[0]?.atSeconds ?? 0) + STOP_SECONDS, note, ...level() } as DraftPart & Doer;
     default:
       return undefined;
   }
 }
 
-function inOwnWords(judgement: 'error' | 'good', { athlete, sureWho }: Doer, said: Said): DraftPart & Doer {
+function inOwnWords(judgement: 'error' | 'good', { athlete, sureWho }: Doer, said: Said): Guess {
   const words = said.sentence.words.map(({ word }) => word);
   const { atSeconds: _, ...draft } = draftInOwnWords(
     {
@@ -96,5 +111,5 @@ function inOwnWords(judgement: 'error' | 'good', { athlete, sureWho }: Doer, sai
     },
     0,
   );
-  return { ...(draft as DraftPart), sureWho, athlete } as DraftPart & Doer;
+  return { ...(draft as DraftPart), sureWho };
 }

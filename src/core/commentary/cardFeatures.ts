@@ -22,11 +22,13 @@ const MOST_LATELY = 4;
 export function featuresOf(
   draft: MarkDraft,
   { mention, sentence, whole, pointings }: Said,
-  known: { readonly sureWho: boolean; readonly others: number; readonly onlyAlike?: boolean },
-  { state, proposals, before, alike, asideAround }: Hearing,
+  from: { readonly sureWho: boolean; readonly others: number; readonly onlyAlike?: boolean },
+  { state, proposals, before, alike }: Hearing,
 ): Features {
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
+  const isGuess = from.onlyAlike === true;
   const isFree = mention.score === 0;
+  const isPlain = isFree && !isGuess;
   const said = whole.trim().split(' ');
   const judged = judge(said);
   const flag = (on: boolean) => (on ? 1 : 0);
@@ -38,21 +40,21 @@ export function featuresOf(
   const lately = countLately(proposals, at);
   const kind = toldKindOf(draft.kind);
   const entry = entryLikeness(kind, isNamed || kind === 'attempt' ? (id ?? '') : '', alike);
-  return [
+  const known = [
     1,
     Math.min(3, mention.score),
     flag(mention.score >= 1.9),
-    flag(isFree && isNamed),
-    flag(id !== undefined && isUnnamed(id) && draft.kind === 'attempt'),
+    flag(isPlain && isNamed),
+    flag(!isGuess && id !== undefined && isUnnamed(id) && draft.kind === 'attempt'),
     flag(draft.kind === 'position'),
     flag(draft.kind === 'grip'),
     flag(draft.kind === 'error'),
     flag(draft.kind === 'strength'),
     flag(draft.kind === 'chance'),
-    flag(!known.sureWho),
+    flag(!from.sureWho),
     flag(draft.unsure === true),
     flag(judged?.firm === true),
-    flag(known.others > 0),
+    flag(from.others > 0),
     flag(said.length <= 5),
     flag(said.length >= 14),
     flag(draft.kind === 'strength' && judged?.judgement !== 'good'),
@@ -61,7 +63,7 @@ export function featuresOf(
     covered,
     flag(pointings.some((one) => one.role === 'doer')),
     flag(pointings.some((one) => one.byName)),
-    flag(isFree && principleOf(said) !== undefined),
+    flag(isPlain && principleOf(said) !== undefined),
     share(modals),
     share(pasts),
     flag(asks.has(said[0] ?? '')),
@@ -71,25 +73,22 @@ export function featuresOf(
     lately / MOST_LATELY,
     flag(before !== undefined && at - before.atSeconds < 8),
     flag(draft.kind === 'stoppage' || draft.kind === 'ruling'),
-    flag(isFree && draft.kind === 'error' && !judged?.firm),
+    flag(isPlain && draft.kind === 'error' && !judged?.firm),
     flag(says(whole, signals.teaching)),
     flag(says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole)),
+  ];
+  const ofGuesses = [
     alike.kinds[kind],
     entry,
     flag(entry > 0 && entry >= (alike.entries[0]?.likeness ?? 0)),
     alike.kinds.aside,
-    flag(known.onlyAlike === true),
     flag(alike.kinds[kind] >= Math.max(...Object.values(alike.kinds))),
     entry / (alike.entries.find((one) => one.kind === kind)?.likeness ?? 1),
-    asideAround,
-    flag(judged?.firm === true && verdictKinds[judged.judgement] === draft.kind),
-    flag(judged?.firm === true && verdictKinds[judged.judgement] !== draft.kind),
-    alike.entries[0]?.likeness ?? 0,
     flag(Object.values(alike.kinds).filter((share) => share > alike.kinds[kind]).length === 1),
   ];
+  const none = (of: readonly number[]) => of.map(() => 0);
+  return isGuess ? [...none(known), ...known, ...ofGuesses] : [...known, ...none(known), ...none(ofGuesses)];
 }
-
-const verdictKinds = { error: 'error', good: 'strength', chance: 'chance' } as const;
 
 /** How many readings were made a moment ago, up to as many as are many: a long talk has thousands of them. */
 function countLately(proposals: Hearing['proposals'], at: number): number {
@@ -97,7 +96,7 @@ function countLately(proposals: Hearing['proposals'], at: number): number {
   for (let back = proposals.length - 1; back >= 0 && count < MOST_LATELY; back -= 1) {
     const one = proposals[back];
     if (!one || at - one.saidAtSeconds >= LATELY_SECONDS) break;
-    count += 1;
+    if (!one.guessed) count += 1;
   }
   return count;
 }

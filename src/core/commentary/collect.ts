@@ -37,7 +37,7 @@ export function add(
     ...(unsure ? { unsure } : {}),
   } as MarkDraft;
   hearing.told.add(draft.kind);
-  const again = findAgain(hearing.proposals, draft, saidAtSeconds);
+  const again = findAgain(hearing, draft, saidAtSeconds, onlyAlike === true);
   if (again >= 0) {
     hearing.proposals[again] = joined(present(hearing.proposals[again]), draft, said.sentence.text);
     return false;
@@ -55,6 +55,7 @@ export function add(
     sureWho,
     named,
     features: featuresOf(draft, said, { sureWho, others: near.length, onlyAlike }, hearing),
+    ...(onlyAlike ? { guessed: true as const } : {}),
     ...(others.length > 0 ? { others: others.map((one) => ({ ...one, atSeconds })) } : {}),
   });
   return true;
@@ -64,12 +65,15 @@ export function add(
 const SURELY_PAST_SECONDS = 120;
 
 /** The place of the same thing said a moment ago; looks back only as far as that, since long talks have thousands of proposals. */
-function findAgain(proposals: readonly Proposal[], draft: MarkDraft, saidAtSeconds: number): number {
+function findAgain({ proposals, outdone }: Hearing, draft: MarkDraft, saidAtSeconds: number, isGuess: boolean): number {
   for (let at = proposals.length - 1; at >= 0; at -= 1) {
     const one = present(proposals[at]);
     const ago = saidAtSeconds - one.saidAtSeconds;
     if (ago > SURELY_PAST_SECONDS) return -1;
-    if (ago <= SAME_MOMENT_SECONDS && isSame(one.draft, draft)) return at;
+    if (ago > SAME_MOMENT_SECONDS || !isSame(one.draft, draft)) continue;
+    if (isGuess || !one.guessed) return at;
+    // What was only guessed gives way to what is named now.
+    outdone.add(at);
   }
   return -1;
 }

@@ -30,6 +30,8 @@ export interface Proposal {
   readonly saidInClauseAt: number;
   /** The person was named, not guessed. */
   readonly sureWho: boolean;
+  /** Nothing names it: the words only resemble how it is told. */
+  readonly guessed?: true;
   /** What is known of the card before anybody decides on it. */
   readonly features: Features;
   /** Other marks that the same words may mean, likeliest first. */
@@ -47,12 +49,12 @@ export interface Hearing {
   /** The state follows from an attempt; nobody has named the position yet. */
   stateIsImplied: boolean;
   readonly proposals: Proposal[];
+  /** Places of guesses that a name told of a moment later. */
+  readonly outdone: Set<number>;
   /** The clause before was about no moment of this round. */
   isElsewhere: boolean;
   /** What the clause at hand is like. */
   alike: Resemblance;
-  /** How much of an aside the clauses before were, 0 to 1. */
-  asideAround: number;
   /** Kinds of marks that the clause at hand told of, also where they were told before. */
   told: Set<MarkDraft['kind']>;
   lastAttempt?: { athlete: Athlete; atSeconds: number; at: number };

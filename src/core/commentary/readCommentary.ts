@@ -68,14 +68,14 @@ export function hearReadings(
     stateIsImplied: false,
     isElsewhere: false,
     alike: resemblanceOf([]),
-    asideAround: 0,
     told: new Set(),
     proposals: [],
+    outdone: new Set(),
   };
   const names = new Set([...calledBy.a, ...calledBy.b]);
   for (const clause of cutClausesOfSpeech(oneWordNames(cues, context.calledBy), names))
     readSentence(clause, hear, hearing);
-  return [...hearing.proposals];
+  return hearing.proposals.filter((_, at) => !hearing.outdone.has(at));
 }
 
 function spokenIndexOf(vocabulary: VocabularyIndex): SpokenIndex {
@@ -118,14 +118,14 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
   const heard = hearJoined(words, words.map(hear), hearing.index);
   const mentions = dropCorrected(findMentions(heard, hearing.index, spoken), words);
   hearing.told = new Set();
-  hearing.asideAround = 0.6 * hearing.asideAround + 0.4 * hearing.alike.kinds.aside;
+  const before = hearing.proposals.length;
   hearing.alike = resemblanceOf(spoken);
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
   proposeFree(sentence, pointings, new Set(hearing.told), hearing);
-  proposeAlike(sentence, pointings, hearing);
+  proposeAlike(sentence, pointings, hearing.proposals.slice(before), hearing);
   hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }
 

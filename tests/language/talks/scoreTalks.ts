@@ -59,10 +59,13 @@ export function proposeFor(talk: string): readonly Proposal[] {
   return readCommentary(cues, vocabulary, context);
 }
 
-/** Every reading of a talk, those too that become no card, each with whether it answers a mark by the rules of score.mjs. */
-export function judgedReadings(talk: string): { readonly features: Features; readonly right: boolean }[] {
+/** Every reading of a talk, those too that become no card, or only the cards; each with whether it answers a mark by the rules of score.mjs. */
+export function judgedReadings(
+  talk: string,
+  hear: typeof readCommentary = hearReadings,
+): { readonly features: Features; readonly right: boolean }[] {
   const { label, cues, context } = openTalk(talk);
-  return hearReadings(cues, vocabulary, context).map((reading) => {
+  return hear(cues, vocabulary, context).map((reading) => {
     const one = told(reading);
     return { features: reading.features, right: label.marks.some((mark) => answers(one, mark)) };
   });
