@@ -2,7 +2,7 @@ import { judge, type MarkDraft, principleOf, tellsOpening } from '../callline';
 import { fitsState, type ToldKind, toldKinds } from '../resemblance';
 import { conceptIdOf, type Mark } from '../round';
 import { isUnnamed } from '../vocabulary';
-import type { Features } from './certainty';
+import { type Features, knownOfGuesses } from './certainty';
 import { type Hearing, type Said, says } from './hearing';
 import * as signals from './signals';
 
@@ -38,8 +38,6 @@ export function featuresOf(
   const isNamed = id !== undefined && !isUnnamed(id);
   const isSaying = !isFree && (draft.kind === 'error' || draft.kind === 'strength');
   const lately = countLately(proposals, at);
-  const kind = toldKindOf(draft.kind);
-  const entry = entryLikeness(kind, isNamed || kind === 'attempt' ? (id ?? '') : '', alike);
   const known = [
     1,
     Math.min(3, mention.score),
@@ -77,17 +75,39 @@ export function featuresOf(
     flag(says(whole, signals.teaching)),
     flag(says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole)),
   ];
-  const ofGuesses = [
-    alike.kinds[kind],
+  const none = (of: readonly unknown[]) => of.map(() => 0);
+  return isGuess
+    ? [
+        ...none(known),
+        ...known,
+        ...featuresOfGuess(draft.kind, isNamed || draft.kind === 'attempt' ? id : undefined, alike),
+      ]
+    : [...known, ...none(known), ...none(knownOfGuesses)];
+}
+
+/** How like the clause is to what is told of the kind and of the entry; of marks in own words, to anything of the kind. */
+function featuresOfGuess(
+  kind: MarkDraft['kind'],
+  id: string | undefined,
+  { kinds, entries }: Hearing['alike'],
+): number[] {
+  const flag = (on: boolean) => (on ? 1 : 0);
+  const toldKind = (toldKinds as readonly string[]).includes(kind) ? (kind as ToldKind) : 'aside';
+  const ofKind = entries[toldKind];
+  const likestOfKind = ofKind[0]?.likeness ?? 0;
+  const entry = id === undefined ? likestOfKind : (ofKind.find((one) => one.id === id)?.likeness ?? 0);
+  const likest = Math.max(...toldKinds.map((one) => entries[one][0]?.likeness ?? 0));
+  const share = kinds[toldKind];
+  const better = toldKinds.filter((one) => kinds[one] > share).length;
+  return [
+    share,
     entry,
-    flag(entry > 0 && entry >= (alike.entries[0]?.likeness ?? 0)),
-    alike.kinds.aside,
-    flag(alike.kinds[kind] >= Math.max(...Object.values(alike.kinds))),
-    entry / (alike.entries.find((one) => one.kind === kind)?.likeness ?? 1),
-    flag(Object.values(alike.kinds).filter((share) => share > alike.kinds[kind]).length === 1),
+    flag(entry > 0 && entry >= likest),
+    kinds.aside,
+    flag(better === 0),
+    likestOfKind === 0 ? 0 : entry / likestOfKind,
+    flag(better === 1),
   ];
-  const none = (of: readonly number[]) => of.map(() => 0);
-  return isGuess ? [...none(known), ...known, ...ofGuesses] : [...known, ...none(known), ...none(ofGuesses)];
 }
 
 /** How many readings were made a moment ago, up to as many as are many: a long talk has thousands of them. */
@@ -99,15 +119,4 @@ function countLately(proposals: Hearing['proposals'], at: number): number {
     if (!one.guessed) count += 1;
   }
   return count;
-}
-
-/** The kind of told sentence that tells of such a mark. */
-const toldKindOf = (kind: MarkDraft['kind']): ToldKind =>
-  (toldKinds as readonly string[]).includes(kind) ? (kind as ToldKind) : 'stoppage';
-
-/** How like the clause is to what is told of the entry; of marks in own words and of entries that nobody has told of, how like to anything of the kind. */
-function entryLikeness(kind: ToldKind, id: string, { entries }: Hearing['alike']): number {
-  const exact = entries.find((one) => one.kind === kind && one.id === id);
-  if (exact) return exact.likeness;
-  return id === '' ? (entries.find((one) => one.kind === kind)?.likeness ?? 0) : 0;
 }

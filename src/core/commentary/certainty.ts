@@ -37,7 +37,7 @@ const known = [
   'not done',
 ] as const;
 /** What is known of a guess besides: how like its clause is to what is told of its kind and of its entry. */
-const knownOfGuesses = [
+export const knownOfGuesses = [
   'kind alike',
   'entry alike',
   'likest',

@@ -46,7 +46,6 @@ export function add(
   const { atSeconds } = draft;
   const { text, words } = said.sentence;
   const heard = { text, words: words.map(({ word }) => word), rivals: said.mention.rivals, state: hearing.state };
-  const others = otherReadings(bare as DraftPart, heard, near);
   hearing.proposals.push({
     draft,
     words: said.sentence.text,
@@ -56,7 +55,10 @@ export function add(
     named,
     features: featuresOf(draft, said, { sureWho, others: near.length, onlyAlike }, hearing),
     ...(onlyAlike ? { guessed: true as const } : {}),
-    ...(others.length > 0 ? { others: others.map((one) => ({ ...one, atSeconds })) } : {}),
+    // Most readings become no card: what they may mean besides is thought of when somebody asks.
+    get others() {
+      return otherReadings(bare as DraftPart, heard, near).map((one) => ({ ...one, atSeconds }));
+    },
   });
   return true;
 }

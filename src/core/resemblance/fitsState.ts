@@ -19,5 +19,5 @@ const FIT_SHARE = 0.25;
 /** Entries of a kind, likest first; those that belong to where the round is before those that belong elsewhere. */
 export function likestOf(kind: ToldKind, { entries }: Resemblance, state: RoundState): AlikeEntry[] {
   const worth = ({ id, likeness }: AlikeEntry) => likeness * (1 + FIT_SHARE * fitsState(id, state));
-  return entries.filter((one) => one.kind === kind).sort((one, other) => worth(other) - worth(one));
+  return [...entries[kind]].sort((one, other) => worth(other) - worth(one));
 }

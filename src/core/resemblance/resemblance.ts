@@ -28,10 +28,10 @@ export interface AlikeEntry {
   readonly likeness: number;
 }
 
-/** What a clause resembles: how much of the resemblance falls to each kind (shares, their sum 1 or all 0), and the entries, likest first. */
+/** What a clause resembles: how much of the resemblance falls to each kind (shares, their sum 1 or all 0), and the likest entries of each, at most six, likest first. */
 export interface Resemblance {
   readonly kinds: Readonly<Record<ToldKind, number>>;
-  readonly entries: readonly AlikeEntry[];
+  readonly entries: Readonly<Record<ToldKind, readonly AlikeEntry[]>>;
 }
 
 interface ToldSentence {
@@ -66,6 +66,8 @@ const VOTERS = 15;
 const VOTE_POWER = 3;
 /** What is less like is not alike. @source own decision */
 const LEAST_LIKENESS = 0.15;
+/** So many entries of a kind are kept. @source own decision */
+const MOST_OF_KIND = 6;
 
 interface Told {
   readonly sentences: readonly ToldSentence[];
@@ -162,34 +164,54 @@ function learnTold(sentences: readonly ToldSentence[]): Told {
  */
 export function resemblanceOf(words: readonly string[]): Resemblance {
   const known = toldOnce();
-  const { sentences, entryOf } = known;
   const touched = shareFeatures(words, known);
-  const likeness = known.shared;
-  const nearest: number[] = [];
-  const best = new Map<number, number>();
-  let least = 0;
-  for (const at of touched) {
-    const like = present(likeness[at]);
-    if (like >= LEAST_LIKENESS) {
-      const entry = present(entryOf[at]);
-      if (like > (best.get(entry) ?? 0)) best.set(entry, like);
-    }
-    if (nearest.length === VOTERS && like <= least) continue;
-    const place = nearest.findIndex((other) => like > present(likeness[other]));
-    nearest.splice(place < 0 ? nearest.length : place, 0, at);
-    if (nearest.length > VOTERS) nearest.pop();
-    least = present(likeness[present(nearest.at(-1))]);
-  }
-  const kinds = Object.fromEntries(toldKinds.map((kind) => [kind, 0])) as Record<ToldKind, number>;
-  const votes = nearest.map((at) => present(likeness[at]) ** VOTE_POWER);
-  const all = votes.reduce((sum, vote) => sum + vote, 0) || 1;
-  for (const [place, at] of nearest.entries()) kinds[present(sentences[at]).kind] += present(votes[place]) / all;
-  for (const at of touched) likeness[at] = 0;
-  const entries = [...best]
-    .map(([entry, like]) => ({ ...present(known.entries[entry]), likeness: like }))
-    .sort((one, other) => other.likeness - one.likeness);
-  return { kinds, entries };
+  const nearest: Ranked[] = [];
+  for (const at of touched) insert({ at, worth: present(known.shared[at]) }, nearest, VOTERS);
+  const resemblance = { kinds: sharesOfKinds(nearest, known), entries: likestEntries(touched, known) };
+  for (const at of touched) known.shared[at] = 0;
+  return resemblance;
 }
+
+/** Something by its place, and what it is ranked by. */
+interface Ranked {
+  readonly at: number;
+  readonly worth: number;
+}
+
+/** Puts one into a list of the best, best first, of so many at most. */
+function insert(one: Ranked, best: Ranked[], most: number): void {
+  if (best.length === most && one.worth <= present(best[most - 1]).worth) return;
+  let place = best.length === most ? most - 1 : best.length;
+  while (place > 0 && one.worth > present(best[place - 1]).worth) {
+    best[place] = present(best[place - 1]);
+    place -= 1;
+  }
+  best[place] = one;
+}
+
+function sharesOfKinds(nearest: readonly Ranked[], { sentences }: Told): Record<ToldKind, number> {
+  const kinds = byKind(() => 0);
+  const votes = nearest.map(({ worth }) => worth ** VOTE_POWER);
+  const all = votes.reduce((sum, vote) => sum + vote, 0) || 1;
+  for (const [place, { at }] of nearest.entries()) kinds[present(sentences[at]).kind] += present(votes[place]) / all;
+  return kinds;
+}
+
+/** By its likest sentence each. */
+function likestEntries(touched: readonly number[], { shared, entryOf, entries }: Told) {
+  const best = new Map<number, number>();
+  for (const at of touched) {
+    const like = present(shared[at]);
+    const entry = present(entryOf[at]);
+    if (like >= LEAST_LIKENESS && like > (best.get(entry) ?? 0)) best.set(entry, like);
+  }
+  const ranked = byKind((): Ranked[] => []);
+  for (const [at, worth] of best) insert({ at, worth }, ranked[present(entries[at]).kind], MOST_OF_KIND);
+  return byKind((kind) => ranked[kind].map(({ at, worth }) => ({ ...present(entries[at]), likeness: worth })));
+}
+
+const byKind = <Value>(of: (kind: ToldKind) => Value): Record<ToldKind, Value> =>
+  Object.fromEntries(toldKinds.map((kind) => [kind, of(kind)])) as Record<ToldKind, Value>;
 
 /** Writes the cosine with every sentence that shares a feature into `shared`; answers which those are. */
 function shareFeatures(words: readonly string[], { byFeature, strange, lengths, shared }: Told): number[] {
