@@ -28,7 +28,7 @@ function largeIndex(): ReturnType<typeof buildVocabularyIndex> {
     aliases: [`${['ash', 'elm', 'oak'][at % 3]} hold ${at}`],
     text: '',
   }));
-  return buildVocabularyIndex({ ...plainHouse, own });
+  return buildVocabularyIndex({ ...plainHouse, own }, {}, asTold);
 }
 
 function keyTime(): number {

@@ -1,5 +1,6 @@
 export * from './callContext';
 export * from './callHabits';
+export type { CallReading, CallRemark } from './callReading';
 export { withoutCoarse } from './coarseWords';
 export { type Doing, readDoing } from './doings';
 export { holderOf, type MarkDraft } from './draftOf';

@@ -5,6 +5,7 @@ import { type BestReading, bestReading, placeOf } from './bestReading';
 import type { CallContext } from './callContext';
 import { findEarlierMark, findLaterMark } from './callLinks';
 import { readTimeShift, splitLink, splitNote } from './callParts';
+import type { CallReading, CallRemark } from './callReading';
 import { draftOf, type MarkDraft } from './draftOf';
 import { readBoard, readMeasure, readPlace, readRuling, readStoppage, readTurn, readWin } from './fixedCalls';
 import { changesSubject, hearClauses } from './hearClauses';
@@ -12,7 +13,7 @@ import type { Heard } from './heard';
 import { hear } from './hearing';
 import { goingAttempt } from './hearSuffered';
 import { judge } from './judgement';
-import { type ConceptMatch, listUnreadWords } from './matchConcept';
+import { listUnreadWords } from './matchConcept';
 import { type Modifiers, mergeModifiers, splitModifiers } from './modifiers';
 import { draftInOwnWords, readGripByPart } from './ownWords';
 import { readPlainCall } from './plainCalls';
@@ -22,43 +23,6 @@ import { readTwoNames, type TwoNames } from './twoNames';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { readAthlete, type Who } from './who';
 import { wordsOf } from './words';
-
-export type CallRemark =
-  /** Words that named nothing: they are kept as the mark's remark. */
-  | { readonly code: 'kept-as-remark'; readonly words: readonly string[] }
-  /** A second meaning is about as likely. */
-  | { readonly code: 'close-call'; readonly other: Concept }
-  /** No entry holds it: the verdict is marked with the coach's own words. */
-  | { readonly code: 'own-words' }
-  /** Only the class of the technique was said. */
-  | { readonly code: 'no-name-yet' }
-  | { readonly code: 'no-such-consequence'; readonly words: string }
-  | { readonly code: 'no-such-cause'; readonly words: string };
-
-export interface CallReading {
-  /** The mark as understood; a note with the whole text when nothing was; undefined for empty text. */
-  readonly draft?: MarkDraft;
-  readonly understood: boolean;
-  readonly confidence: number;
-  /** Other concepts that the words may mean, best first, the taken one included. */
-  readonly choices: readonly ConceptMatch[];
-  /** Words of the concept, without athlete, small words and note: what a completion replaces. */
-  readonly conceptWords: readonly string[];
-  /** What could not be read, or only guessed. */
-  readonly remarks: readonly CallRemark[];
-  /** What led to this mark, when the call named it. */
-  readonly causeId?: string;
-  /** The attempt or the stoppage that the call ends: the mark to change instead of making another. */
-  readonly finishesId?: string;
-  /** The attempt that was on and has come further: its stage is raised, no second one made. */
-  readonly furthersId?: string;
-  /** Another reading is about as likely: nobody takes either without having seen both. */
-  readonly doubtful?: true;
-  /** The mark that keeps the words as they are, where none of the entries may be meant. */
-  readonly ownWords?: MarkDraft;
-  /** Whether the call says that the time is over: the round ends here. */
-  readonly endsRound?: true;
-}
 
 const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], conceptWords: [], remarks: [] };
 

@@ -2,8 +2,8 @@ import { likestOf } from '../resemblance/fitsState';
 import type { AlikeEntry, Resemblance, ToldKind } from '../resemblance/resemblance';
 import { conceptIdOf, type Mark, type RoundState } from '../round';
 import type { CallContext } from './callContext';
+import type { CallReading } from './callReading';
 import type { MarkDraft } from './draftOf';
-import type { CallReading } from './readCall';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { readAthlete } from './who';
 

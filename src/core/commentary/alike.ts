@@ -31,10 +31,10 @@ export function proposeAlike(
   hearing: Hearing,
 ): void {
   const { kinds } = hearing.alike;
-  const judged = judgeSpeech(sentence.words.map(({ word }) => word));
-  const isFault = judged?.firm === true && judged.judgement === 'error';
   const likely = (Object.entries(kinds) as [ToldKind, number][])
-    .filter(([kind, share]) => guessable.has(kind) && !(isFault && neutral.has(kind)) && share >= LEAST_OF_KIND)
+    .filter(
+      ([kind, share]) => guessable.has(kind) && share >= LEAST_OF_KIND && !(neutral.has(kind) && isFault(sentence)),
+    )
     .sort((one, other) => other[1] - one[1])
     .slice(0, MOST_KINDS);
   const said = wholeClause(sentence, pointings);
@@ -43,6 +43,11 @@ export function proposeAlike(
       const draft = isTold(entry, told) ? undefined : draftOf(entry, said, hearing);
       if (draft) add({ ...draft, onlyAlike: true }, said, hearing);
     }
+}
+
+function isFault({ words }: Sentence): boolean {
+  const judged = judgeSpeech(words.map(({ word }) => word));
+  return judged?.firm === true && judged.judgement === 'error';
 }
 
 /** Whether the clause told of the entry by its name, or judged in its own words what has none: whoever it was of, it is not guessed again. */

@@ -4,6 +4,7 @@ import { conceptIdOf, type Mark } from '../round';
 import { isUnnamed } from '../vocabulary';
 import { type Features, knownOfGuesses } from './certainty';
 import { type Hearing, type Said, says } from './hearing';
+import type { Sentence } from './sentences';
 import * as signals from './signals';
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '));
@@ -18,6 +19,32 @@ const fillers = words('i you know mean guess think like okay ok well yeah so rig
 const LATELY_SECONDS = 12;
 const MOST_LATELY = 4;
 
+const flag = (on: boolean) => (on ? 1 : 0);
+
+const clauses = new WeakMap<Sentence, ReturnType<typeof readClause>>();
+
+/** What is known of a clause, whatever card is made of it: a clause has several readings. */
+function ofClause(sentence: Sentence, whole: string) {
+  const known = clauses.get(sentence) ?? readClause(whole);
+  clauses.set(sentence, known);
+  return known;
+}
+
+function readClause(whole: string) {
+  const said = whole.trim().split(' ');
+  const share = (of: ReadonlySet<string>) => said.filter((word) => of.has(word)).length / Math.max(4, said.length);
+  return {
+    said,
+    judged: judge(said),
+    hasPrinciple: () => principleOf(said) !== undefined,
+    modals: share(modals),
+    pasts: share(pasts),
+    fillers: share(fillers),
+    teaches: says(whole, signals.teaching),
+    isNotDone: says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole),
+  };
+}
+
 /** What is known of a card from how it was said and where the round is, in the order of `featureNames`. */
 export function featuresOf(
   draft: MarkDraft,
@@ -29,10 +56,8 @@ export function featuresOf(
   const isGuess = from.onlyAlike === true;
   const isFree = mention.score === 0;
   const isPlain = isFree && !isGuess;
-  const said = whole.trim().split(' ');
-  const judged = judge(said);
-  const flag = (on: boolean) => (on ? 1 : 0);
-  const share = (of: ReadonlySet<string>) => said.filter((word) => of.has(word)).length / Math.max(4, said.length);
+  const clause = ofClause(sentence, whole);
+  const { said, judged } = clause;
   const at = sentence.words[0]?.atSeconds ?? 0;
   const covered = isFree ? 0 : (mention.to - mention.from + 1) / Math.max(1, said.length);
   const isNamed = id !== undefined && !isUnnamed(id);
@@ -61,19 +86,19 @@ export function featuresOf(
     covered,
     flag(pointings.some((one) => one.role === 'doer')),
     flag(pointings.some((one) => one.byName)),
-    flag(isPlain && principleOf(said) !== undefined),
-    share(modals),
-    share(pasts),
+    flag(isPlain && clause.hasPrinciple()),
+    clause.modals,
+    clause.pasts,
     flag(asks.has(said[0] ?? '')),
-    share(fillers),
+    clause.fillers,
     fitsState(id, state),
     flag(mention.rivals.length > 0),
     lately / MOST_LATELY,
     flag(before !== undefined && at - before.atSeconds < 8),
     flag(draft.kind === 'stoppage' || draft.kind === 'ruling'),
     flag(isPlain && draft.kind === 'error' && !judged?.firm),
-    flag(says(whole, signals.teaching)),
-    flag(says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole)),
+    flag(clause.teaches),
+    flag(clause.isNotDone),
   ];
   const none = (of: readonly unknown[]) => of.map(() => 0);
   return isGuess
@@ -91,7 +116,6 @@ function featuresOfGuess(
   id: string | undefined,
   { kinds, entries }: Hearing['alike'],
 ): number[] {
-  const flag = (on: boolean) => (on ? 1 : 0);
   const toldKind = (toldKinds as readonly string[]).includes(kind) ? (kind as ToldKind) : 'aside';
   const ofKind = entries[toldKind];
   const likestOfKind = ofKind[0]?.likeness ?? 0;

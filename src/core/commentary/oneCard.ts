@@ -30,9 +30,9 @@ function cardsOf(said: readonly Proposal[], weights: Weights): Proposal[] {
   const own = ranked.filter(({ certainty }, at) => at === 0 || certainty >= LEAST_OF_ITS_OWN);
   const doubtful = ranked.slice(own.length).map(({ one }) => one.draft);
   const first = new Set(own.map(({ one }) => keyOfReading(one.draft)));
-  return own.map(({ one }, at) => {
+  return own.map(({ one: { others: besides = [], ...one } }, at) => {
     const others = new Map(
-      [...(at === 0 ? doubtful : []), ...(one.others ?? [])].map((draft) => [keyOfReading(draft), draft] as const),
+      [...(at === 0 ? doubtful : []), ...besides].map((draft) => [keyOfReading(draft), draft] as const),
     );
     for (const key of first) others.delete(key);
     return { ...one, others: [...others.values()].slice(0, MOST_OTHERS) };

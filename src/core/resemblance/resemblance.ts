@@ -210,8 +210,16 @@ function likestEntries(touched: readonly number[], { shared, entryOf, entries }:
   return byKind((kind) => ranked[kind].map(({ at, worth }) => ({ ...present(entries[at]), likeness: worth })));
 }
 
-const byKind = <Value>(of: (kind: ToldKind) => Value): Record<ToldKind, Value> =>
-  Object.fromEntries(toldKinds.map((kind) => [kind, of(kind)])) as Record<ToldKind, Value>;
+const byKind = <Value>(of: (kind: ToldKind) => Value): Record<ToldKind, Value> => ({
+  error: of('error'),
+  strength: of('strength'),
+  chance: of('chance'),
+  attempt: of('attempt'),
+  position: of('position'),
+  grip: of('grip'),
+  stoppage: of('stoppage'),
+  aside: of('aside'),
+});
 
 /** Writes the cosine with every sentence that shares a feature into `shared`; answers which those are. */
 function shareFeatures(words: readonly string[], { byFeature, strange, lengths, shared }: Told): number[] {
