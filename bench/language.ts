@@ -12,6 +12,7 @@ import {
   readCall,
 } from '../src/core/callline';
 import { parseTimedText, plainWeights, readCommentary } from '../src/core/commentary';
+import { asTold } from '../src/core/resemblance';
 import { conceptIdOf, type Mark } from '../src/core/round';
 import { conceptKinds, listConceptIds, plainHouse } from '../src/core/vocabulary';
 import { callClasses, type ScoredCall, scoreCalls, sharesOf } from '../tests/language/calls/scoreCalls';
