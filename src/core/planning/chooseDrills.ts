@@ -1,40 +1,15 @@
 import { present } from '../kernel';
 import type { Drill } from '../vocabulary';
-import type { Attendee } from './attendee';
-import {
-  type DrillMinutes,
-  doseOf,
-  exactBenefit,
-  filledBy,
-  leastMinutesOf,
-  mostMinutesOf,
-  type Work,
-  workOn,
-} from './benefit';
+import { type DrillMinutes, doseOf, exactBenefit, leastMinutesOf, mostMinutesOf } from './benefit';
+import { benefitGroups, piecesOf } from './benefitGroups';
+import type { ChoiceProblem } from './choiceProblem';
 import type { Candidate } from './eligibility';
+import { lockOutHopeless } from './hopeless';
 import { termsOf } from './lessonTerms';
 import type { Constraint, LinearModel, LinearSolution, Solve, Terms } from './linearModel';
 import { mostFrequentFirst } from './mostFrequent';
-import { type PlanNumbers, usualNumbers } from './numbers';
+import { usualNumbers } from './numbers';
 import { themeKey, themeOf, themesAmong } from './themes';
-
-/** A drill the coach keeps, with its minutes, or keeps out. */
-export type DrillLock =
-  | { readonly kind: 'keep'; readonly drillId: string; readonly minutes: number }
-  | { readonly kind: 'drop'; readonly drillId: string };
-
-export interface ChoiceProblem {
-  readonly candidates: readonly Candidate[];
-  readonly attendees: readonly Attendee[];
-  /** Whole minutes for all drills together. */
-  readonly minutes: number;
-  readonly mostThemes: number;
-  readonly mostLessons: number;
-  /** Share of the people who can work at once, 0 to 1: pairs that fit over pairs there are. */
-  readonly matShare: number;
-  readonly locks: readonly DrillLock[];
-  readonly numbers?: PlanNumbers;
-}
 
 export interface Choice {
   readonly drills: readonly (DrillMinutes & { readonly alternativeId?: string })[];
@@ -48,52 +23,13 @@ export interface Choice {
   readonly frequencyBenefit: number;
 }
 
-// Doses, as shares of the one that brings 63 %, between which the benefit is drawn straight; denser where it bends.
-const DOSE_KNOTS = [0, 2, 4, 6, 8, 10, 12, 15, 18, 22, 28, 40].map((dose) => dose / 12);
-
-/** Errors by the same drills for the same people share one dose: one concave piece chain instead of one per student. */
-interface BenefitGroup {
-  readonly name: string;
-  readonly weight: number;
-  /** `strength`: dose of a working minute, weighed by κ against the strongest. */
-  readonly members: readonly { readonly candidate: Candidate; readonly strength: number }[];
-}
-
-function benefitGroups({ candidates, attendees }: ChoiceProblem): BenefitGroup[] {
-  const groups = new Map<string, { weight: number; members: BenefitGroup['members'] }>();
-  for (const attendee of attendees) {
-    for (const need of attendee.needs) {
-      if (need.priority <= 0 || attendee.chance <= 0) continue;
-      const fitting = candidates.flatMap((candidate): { candidate: Candidate; work: Work }[] => {
-        const work = candidate.excludedIds.includes(attendee.personId) ? undefined : workOn(candidate.drill, need);
-        return work ? [{ candidate, work }] : [];
-      });
-      const best = Math.max(0, ...fitting.map((one) => one.work.kappa));
-      if (best === 0) continue;
-      const key = [need.namedDrillId ?? '', ...fitting.map((one) => `${one.candidate.drill.id}/${one.work.as}`)].join(
-        ' ',
-      );
-      const group = groups.get(key) ?? {
-        weight: 0,
-        members: fitting.map(({ candidate, work }) => ({
-          candidate,
-          strength: (work.resistance * work.kappa) / best,
-        })),
-      };
-      group.weight += need.priority * attendee.chance * best;
-      groups.set(key, group);
-    }
-  }
-  return [...groups.values()].map((group, index) => ({ name: `y${index}`, ...group }));
-}
-
 /**
  * The mixed-integer program of the choice: which lessons and for how many whole minutes, so that the expected benefit is largest within
  * the minutes, all of them of so few themes, each between its least and most minutes, and all locks kept.
  */
 export function buildChoiceModel(problem: ChoiceProblem): LinearModel {
   const { candidates, matShare } = problem;
-  const groups = benefitGroups(problem);
+  const groups = benefitGroups(candidates, problem.attendees);
   const use = (index: number) => `x${index}`;
   const minutes = (index: number) => `m${index}`;
   const indexOf = new Map(candidates.map((one, index) => [one.drill.id, index]));
@@ -198,18 +134,6 @@ function addLocks(
 const clampMinutes = (drill: Drill, minutes: number): number =>
   Math.min(mostMinutesOf(drill), Math.max(leastMinutesOf(drill), Math.round(minutes)));
 
-/** Straight pieces of 1 − e^(−d/τ), steepest first: the curve is concave, so that a piece is only used when those before it are full. The last one ends at 1. */
-function piecesOf(numbers: PlanNumbers): { slope: number; width: number }[] {
-  const height = (dose: number) => filledBy(dose, numbers);
-  const knots = DOSE_KNOTS.map((share) => share * numbers.doseMinutes);
-  return knots.slice(1).map((to, index) => {
-    const from = present(knots[index]);
-    const slope = (height(to) - height(from)) / (to - from);
-    const isLast = index === knots.length - 2;
-    return { slope, width: isLast ? (1 - height(from)) / slope : to - from };
-  });
-}
-
 /** A choice in whole minutes that is no worse than the best one in parts of minutes by more than this share is not searched for further. @source own decision: under a thousandth of a benefit nobody can tell */
 const SAME_BENEFIT = 0.0005;
 
@@ -235,7 +159,7 @@ function solveChoice(problem: ChoiceProblem, solve: Solve): LinearSolution {
 
 /** Solves the choice to optimality (within a two-thousandth) and reports its exact benefit beside the yardstick's; undefined when no plan keeps the locks. */
 export function chooseDrills(problem: ChoiceProblem, solve: Solve): Choice | undefined {
-  const solution = solveChoice(problem, solve);
+  const solution = solveChoice(lockOutHopeless(problem), solve);
   if (solution.status === 'infeasible') return undefined;
   const drills = problem.candidates.flatMap((candidate, index) => {
     const minutes = Math.round(solution.values.get(`m${index}`) ?? 0);

@@ -1,6 +1,6 @@
 import type { Drill, Uniform } from '../vocabulary';
 import type { Attendee, PlanLimits } from './attendee';
-import type { DrillLock } from './chooseDrills';
+import type { DrillLock } from './choiceProblem';
 import type { PlanNumbers } from './numbers';
 import type { KeptPair } from './pairLessons';
 import type { Theme } from './themes';

@@ -1,6 +1,7 @@
 export * from './arrange';
 export * from './attendee';
 export * from './benefit';
+export type { ChoiceProblem, DrillLock } from './choiceProblem';
 export * from './chooseDrills';
 export * from './classProblem';
 export * from './classShape';

@@ -1,6 +1,6 @@
 import type { Drill } from '../vocabulary';
 import { leastMinutesOf, mostMinutesOf } from './benefit';
-import type { DrillLock } from './chooseDrills';
+import type { DrillLock } from './choiceProblem';
 import { drillMinutesIn, mostThemesIn } from './classShape';
 import { type Candidate, listCandidates } from './eligibility';
 import { type PlanNumbers, usualNumbers } from './numbers';
