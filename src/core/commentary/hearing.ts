@@ -80,6 +80,15 @@ export interface Said {
   readonly whole: string;
 }
 
+const bounded = new WeakMap<readonly string[], readonly string[]>();
+
+/** Phrases between blanks, made once: every clause is asked for all of them. */
+function boundedOf(phrases: readonly string[]): readonly string[] {
+  const known = bounded.get(phrases) ?? phrases.map((phrase) => ` ${phrase} `);
+  bounded.set(phrases, known);
+  return known;
+}
+
 /** Whether any of the phrases stands in a text that begins and ends with a blank. */
 export const says = (text: string, phrases: readonly string[]): boolean =>
-  phrases.some((phrase) => text.includes(` ${phrase} `));
+  boundedOf(phrases).some((phrase) => text.includes(phrase));

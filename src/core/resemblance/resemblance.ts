@@ -166,7 +166,10 @@ export function resemblanceOf(words: readonly string[]): Resemblance {
   const known = toldOnce();
   const touched = shareFeatures(words, known);
   const nearest: Ranked[] = [];
-  for (const at of touched) insert({ at, worth: present(known.shared[at]) }, nearest, VOTERS);
+  for (const at of touched) {
+    const worth = present(known.shared[at]);
+    if (nearest.length < VOTERS || worth > present(nearest[VOTERS - 1]).worth) insert({ at, worth }, nearest, VOTERS);
+  }
   const resemblance = { kinds: sharesOfKinds(nearest, known), entries: likestEntries(touched, known) };
   for (const at of touched) known.shared[at] = 0;
   return resemblance;
