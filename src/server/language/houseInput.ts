@@ -8,9 +8,11 @@ export const conceptId = storableText().min(1).max(120);
 export const word = storableText().max(500);
 /** Words of a call, in small letters, as they were read. */
 export const learnedWords = storableText().trim().min(1).max(MOST_WORD_CHARACTERS);
+/** So many things are known of a card at most: more than the reader of any release weighed. */
+const MOST_FEATURES = 256;
 /** Cards of a talk with what became of them; a talk of ten hours has fewer. */
 export const decidedCards = z
-  .array(z.object({ features: z.array(z.number().min(-10).max(10)).max(64), right: z.boolean() }))
+  .array(z.object({ features: z.array(z.number().min(-10).max(10)).max(MOST_FEATURES), right: z.boolean() }))
   .max(5000);
 export const ownWordInput = z.object({
   likeId: conceptId,
