@@ -64,7 +64,7 @@ test('what an error led to is asked, and linked or waved away with one key', asy
   await call(page, 'at 0:20 samir half guard');
   await call(page, 'at 0:30 marek flat in half guard');
   await call(page, 'at 0:36 samir crossface half pass finished');
-  await call(page, 'at 0:50 marek flat under side control');
+  await call(page, 'at 0:50 samir side control');
   await page.keyboard.press('Home');
   await page.keyboard.press('r');
   const question = page.getByRole('group', { name: 'What it led to' });
