@@ -26,6 +26,16 @@ describe('a call beside what it resembles', () => {
     const reading = readCall('ana rests under the pin until the crossface is on', index, context());
     expect(reading.choices.slice(0, 2).map(({ concept }) => concept.id)).toContain('err-lets-top-settle');
   });
+  it('offers nothing of a jacket in a round without one', () => {
+    const text = 'ana puts a foot in the arm and holds the cuff';
+    const ids = (uniform: 'gi' | 'no-gi') =>
+      readCall(text, index, { ...context(), uniform }).choices.map(({ concept }) => concept);
+    const added = ids('no-gi').filter(
+      ({ id }) =>
+        !readCall(text, alone, { ...context(), uniform: 'no-gi' }).choices.some((one) => one.concept.id === id),
+    );
+    expect(added.filter(({ uniform }) => uniform === 'gi')).toEqual([]);
+  });
   it.each(['ana armbar finished', 'marek mount', 'ana underhook', 'marek knee slice', 'ana elbows open'])(
     'that is a plain name is not asked about: “%s”',
     (text) => {

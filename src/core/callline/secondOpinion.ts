@@ -1,4 +1,4 @@
-import { likestOf } from '../resemblance/fitsState';
+import { likestKinds, likestOf } from '../resemblance/fitsState';
 import type { AlikeEntry, Resemblance, ToldKind } from '../resemblance/resemblance';
 import { conceptIdOf, type Mark, type RoundState } from '../round';
 import type { CallContext } from './callContext';
@@ -21,9 +21,7 @@ const markable: ReadonlySet<ToldKind> = new Set(['error', 'strength', 'attempt',
 
 /** What a call resembles; undefined where that is nothing that can be marked. */
 function opinionOf(draft: MarkDraft, alike: Resemblance, state: RoundState): Opinion | undefined {
-  const [most] = (Object.entries(alike.kinds) as [ToldKind, number][])
-    .filter(([kind, share]) => share > 0 && markable.has(kind))
-    .sort((one, other) => other[1] - one[1]);
+  const [most] = likestKinds(alike, markable);
   const likest = most && likestOf(most[0], alike, state).find(({ id }) => id !== '');
   if (!likest) return undefined;
   return {
@@ -53,7 +51,8 @@ export function withSecondOpinion(
   if (!index.resembles || !draft || reading.finishesId || reading.furthersId) return reading;
   const opinion = opinionOf(draft, index.resembles(readAthlete(words, context).words), context.state);
   const concept = opinion && conceptOf(opinion.likest.id, index);
-  if (!opinion || !concept) return reading;
+  // What needs a jacket is not offered in a round without one.
+  if (!opinion || !concept || ![context.uniform, 'both'].includes(concept.uniform)) return reading;
   const { likest, share, shareOfRead } = opinion;
   const isOtherwise =
     likest.kind !== draft.kind &&

@@ -1,5 +1,5 @@
 import { draftInOwnWords, holderOf, tellsOpening } from '../callline';
-import { type AlikeEntry, likestOf, type ToldKind } from '../resemblance';
+import { type AlikeEntry, likestKinds, likestOf, type ToldKind } from '../resemblance';
 import { conceptIdOf, type Mark, placeOfRole } from '../round';
 import { findError, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
@@ -30,18 +30,14 @@ export function proposeAlike(
   told: readonly Proposal[],
   hearing: Hearing,
 ): void {
-  const { kinds } = hearing.alike;
-  const likely = (Object.entries(kinds) as [ToldKind, number][])
-    .filter(
-      ([kind, share]) => guessable.has(kind) && share >= LEAST_OF_KIND && !(neutral.has(kind) && isFault(sentence)),
-    )
-    .sort((one, other) => other[1] - one[1])
+  const likely = likestKinds(hearing.alike, guessable)
+    .filter(([kind, share]) => share >= LEAST_OF_KIND && !(neutral.has(kind) && isFault(sentence)))
     .slice(0, MOST_KINDS);
   const said = wholeClause(sentence, pointings);
   for (const [place, [kind]] of likely.entries())
     for (const entry of likestOf(kind, hearing.alike, hearing.state).slice(0, place === 0 ? MOST_OF_LIKEST : 1)) {
       const draft = isTold(entry, told) ? undefined : draftOf(entry, said, hearing);
-      if (draft) add({ ...draft, onlyAlike: true }, said, hearing);
+      if (draft) add({ ...draft, guessed: true }, said, hearing);
     }
 }
 

@@ -49,11 +49,11 @@ function readClause(whole: string) {
 export function featuresOf(
   draft: MarkDraft,
   { mention, sentence, whole, pointings }: Said,
-  from: { readonly sureWho: boolean; readonly others: number; readonly onlyAlike?: boolean },
+  from: { readonly sureWho: boolean; readonly others: number; readonly guessed?: true },
   { state, proposals, before, alike }: Hearing,
 ): Features {
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
-  const isGuess = from.onlyAlike === true;
+  const isGuess = from.guessed === true;
   const isFree = mention.score === 0;
   const isPlain = isFree && !isGuess;
   const clause = ofClause(sentence, whole);

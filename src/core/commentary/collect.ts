@@ -16,12 +16,12 @@ const unjudged: ReadonlySet<MarkDraft['kind']> = new Set(['position', 'stoppage'
 
 /** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
 export function add(
-  part: DraftPart & { sureWho?: boolean; onlyAlike?: boolean },
+  part: DraftPart & { sureWho?: boolean; guessed?: true },
   said: Said,
   hearing: Hearing,
   near: readonly MarkDraft[] = [],
 ): boolean {
-  const { sureWho = true, onlyAlike, ...bare } = part;
+  const { sureWho = true, guessed, ...bare } = part;
   const saidAtSeconds = present(said.words[said.mention.from]).atSeconds;
   const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
   const verdict = says(said.whole, signals.onPurpose)
@@ -37,7 +37,7 @@ export function add(
     ...(unsure ? { unsure } : {}),
   } as MarkDraft;
   hearing.told.add(draft.kind);
-  const again = findAgain(hearing, draft, saidAtSeconds, onlyAlike === true);
+  const again = findAgain(hearing, draft, saidAtSeconds, guessed === true);
   if (again >= 0) {
     hearing.proposals[again] = joined(present(hearing.proposals[again]), draft, said.sentence.text);
     return false;
@@ -53,8 +53,8 @@ export function add(
     saidInClauseAt: words[0]?.atSeconds ?? saidAtSeconds,
     sureWho,
     named,
-    features: featuresOf(draft, said, { sureWho, others: near.length, onlyAlike }, hearing),
-    ...(onlyAlike ? { guessed: true as const } : {}),
+    features: featuresOf(draft, said, { sureWho, others: near.length, guessed }, hearing),
+    ...(guessed ? { guessed } : {}),
     // Most readings become no card: what they may mean besides is thought of when somebody asks.
     get others() {
       return otherReadings(bare as DraftPart, heard, near).map((one) => ({ ...one, atSeconds }));

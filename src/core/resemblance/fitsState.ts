@@ -13,6 +13,12 @@ export function fitsState(id: string | undefined, state: RoundState): number {
   return families.includes(here) ? 1 : -1;
 }
 
+/** The kinds that a clause resembles, of those that are asked for, with their shares; most first. */
+export const likestKinds = ({ kinds }: Resemblance, among: ReadonlySet<ToldKind>) =>
+  (Object.entries(kinds) as [ToldKind, number][])
+    .filter(([kind, share]) => share > 0 && among.has(kind))
+    .sort((one, other) => other[1] - one[1]);
+
 /** How much more an entry is thought of that belongs to where the round is. @source own decision */
 const FIT_SHARE = 0.25;
 
