@@ -3,7 +3,7 @@ import { canReachDatabase } from '@/data/client';
 import { awayPolicy, databaseAwayPage } from '@/offline/awayPage';
 
 /** How long an answer of the database counts for the next pages. */
-const HERE_MS = 1000;
+const HERE_MS = 250;
 let hereUntil = 0;
 
 async function isDatabaseAway(): Promise<boolean> {

@@ -120,6 +120,8 @@ test('with the database away pages say so in our own words, kept rounds open, an
   await server.takeDatabaseAway();
   await call(page, 'at 0:50 nadia closed guard');
   await expect(page.getByText('1 change waits on this machine')).toBeVisible();
+  // What the server knew of its database a moment ago counts for a moment.
+  await expect.poll(async () => (await page.request.get(`${server.url}/sign-in`)).status()).toBe(503);
   await page.reload();
   await reviewIsReady(page);
   await expect(ledger(page)).toHaveCount(before + 1);
