@@ -13,20 +13,17 @@ const npx = (...args: string[]) => runForCode('npx', ['--no-install', ...args]);
 
 /** Checks that are run one after the other. Those of one stage are run side by side: one that mostly waits beside those that reckon. */
 const stages: readonly (readonly (readonly Check[])[])[] = [
+  // It plants files into the project: nothing else may read them meanwhile.
   [[{ name: 'import rules', run: () => npx('vitest', 'run', '--project', 'rules') }]],
+  [[{ name: 'build', run: () => build().then(() => 0) }]],
   [
+    [{ name: 'kills and faults', run: () => npx('vitest', 'run', '--project', 'faults') }],
     [
       {
         name: 'core and interface',
         run: () => npx('vitest', 'run', '--project', 'core', '--project', 'interface', '--passWithNoTests'),
       },
-    ],
-  ],
-  [[{ name: 'real database and files', run: () => npx('vitest', 'run', '--project', 'database') }]],
-  [[{ name: 'build', run: () => build().then(() => 0) }]],
-  [
-    [{ name: 'kills and faults', run: () => npx('vitest', 'run', '--project', 'faults') }],
-    [
+      { name: 'real database and files', run: () => npx('vitest', 'run', '--project', 'database') },
       { name: 'types', run: () => npx('tsc', '--noEmit') },
       { name: 'lint and format', run: () => npx('biome', 'check', '.') },
       {
