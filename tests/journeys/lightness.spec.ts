@@ -56,6 +56,9 @@ test('playing draws no more than ten components a picture anew, and never the pa
   // The whole page has many more than ten: what counts is that little of it is drawn anew.
   const first = await page.evaluate<Commit[]>('window.commits');
   expect(Math.max(...first.map((one) => one.components))).toBeGreaterThan(200);
+  // What is fetched once the page is up is drawn once, too: it must have come before anything is counted.
+  const quiet = () => page.evaluate<number>('performance.now() - window.commits.at(-1).at');
+  await expect.poll(quiet, { timeout: 60_000 }).toBeGreaterThan(2000);
 
   await page.keyboard.press('Space');
   const clock = page.locator('[data-clock]');

@@ -274,14 +274,20 @@ interface Option {
 }
 
 const OWN_WORDS = 'own';
-/** Where the coach's own words stand among the readings of a doubtful call. */
+/** Where the coach's own words stand among the readings of a doubtful call, and of one that is only guessed. */
 const OWN_PLACE = 3;
+const OWN_PLACE_BY_A_GUESS = 1;
 
 /** What the words may mean, the reading itself first. */
-function optionsOf({ draft, choices, remarks, ownWords }: CallReading): Option[] {
+function optionsOf({ draft, choices, remarks, ownWords, guessed }: CallReading): Option[] {
   const named: Option[] = choices.map(({ concept }) => ({ key: concept.id, name: concept.name, concept }));
+  const place = guessed ? OWN_PLACE_BY_A_GUESS : OWN_PLACE;
   if (ownWords)
-    return [...named.slice(0, OWN_PLACE), { key: OWN_WORDS, name: 'your words' }, ...named.slice(OWN_PLACE)];
+    return [
+      ...named.slice(0, place),
+      { key: OWN_WORDS, name: ownWords.kind === 'note' ? 'a note' : 'your words' },
+      ...named.slice(place),
+    ];
   if (draft?.kind === 'note') return named.length > 0 ? [{ key: 'note', name: 'a note' }, ...named] : named;
   return remarks.some((one) => one.code === 'own-words') ? [{ key: OWN_WORDS, name: 'your words' }, ...named] : named;
 }

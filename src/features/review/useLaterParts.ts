@@ -13,6 +13,8 @@ export function useLaterParts(): void {
       import('./panels/figures/FiguresPanel'),
       import('./panels/history/HistoryPanel'),
       import('./panels/overtime/OvertimePanel'),
+      import('./panels/score/ScorePanel'),
+      import('./panels/who/WhoPanel'),
       import('./panels/commentary/CommentaryPanel'),
       import('./panels/commentary/talk/TalkRows'),
       import('./words/NewWordDialog'),

@@ -1,6 +1,8 @@
+import dynamic from 'next/dynamic';
 import { plain } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
-import { ScorePanel } from './ScorePanel';
+
+const ScorePanel = dynamic(() => import('./ScorePanel').then((one) => one.ScorePanel), { ssr: false });
 
 export const score = definePanel({
   id: 'score',

@@ -1,6 +1,8 @@
+import dynamic from 'next/dynamic';
 import { plain } from '@/ui/keys/keyEntry';
 import { definePanel } from '../definePanel';
-import { WhoPanel } from './WhoPanel';
+
+const WhoPanel = dynamic(() => import('./WhoPanel').then((one) => one.WhoPanel), { ssr: false });
 
 export const who = definePanel({
   id: 'who',
