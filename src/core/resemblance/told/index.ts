@@ -1,5 +1,8 @@
+export { toldAsides } from './asides';
 export { toldAttempts } from './attempts';
+export { toldChances } from './chances';
 export { toldErrors } from './errors';
-export { toldAsides, toldChances, toldStops } from './others';
-export { toldGrips, toldPositions } from './places';
+export { toldGrips } from './grips';
+export { toldPositions } from './positions';
+export { toldStops } from './stops';
 export { toldStrengths } from './strengths';

@@ -185,7 +185,7 @@ export const submissionsTechniques: readonly SubmissionTechnique[] = [
     lowestBeltNoGi: 'white',
     under16: 'from-13',
     hazardId: 'haz-neck-front',
-    aliases: ['arm inside'],
+    aliases: ['arm in'],
     heardAs: ['arming guillotine'],
     uniform: 'both',
   },

@@ -1,7 +1,7 @@
 import type { MovementTechnique } from '../types';
 
 export const takedownsTechniques: readonly MovementTechnique[] = [
-  { id: 'double-leg', name: 'double leg', class: 'takedowns', fromFamilies: ['standing'], resultPositionId: 'side-control', actorAfter: 'better', uniform: 'both', aliases: ['double', 'shot to both legs'], heardAs: ['double lake'] },
+  { id: 'double-leg', name: 'double leg', class: 'takedowns', fromFamilies: ['standing'], resultPositionId: 'side-control', actorAfter: 'better', uniform: 'both', aliases: ['double', 'blast double', 'shot to both legs'], heardAs: ['double lake'] },
   { id: 'single-leg', name: 'single leg', class: 'takedowns', fromFamilies: ['standing', 'open-guard'], resultPositionId: 'half-guard', actorAfter: 'better', uniform: 'both', aliases: ['single', 'low single'], heardAs: ['single egg', 'singleg'] },
   { id: 'high-crotch', name: 'high crotch', class: 'takedowns', fromFamilies: ['standing'], resultPositionId: 'half-guard', actorAfter: 'better', uniform: 'both', aliases: ['high single'], heardAs: ['hi crotch'] },
   { id: 'ankle-pick', name: 'ankle pick', class: 'takedowns', fromFamilies: ['standing', 'open-guard'], resultPositionId: 'open-guard', actorAfter: 'better', uniform: 'both', aliases: ['heel pick'], heardAs: ['uncle pick'] },
