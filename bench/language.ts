@@ -15,7 +15,7 @@ import { parseTimedText, plainWeights, readCommentary } from '../src/core/commen
 import { asTold } from '../src/core/resemblance';
 import { conceptIdOf, type Mark } from '../src/core/round';
 import { conceptKinds, listConceptIds, plainHouse } from '../src/core/vocabulary';
-import { callClasses, type ScoredCall, scoreCalls, sharesOf } from '../tests/language/calls/scoreCalls';
+import { callClasses, callsByMakers, type ScoredCall, scoreCalls, sharesOf } from '../tests/language/calls/scoreCalls';
 import { listTalks, scoreTalks, talksApart } from '../tests/language/talks/scoreTalks';
 import { calibration, cardsOf, looked } from '../tests/language/talks/trainCertainty';
 import { type BenchLine, timeWork } from './line';
@@ -105,6 +105,7 @@ function callLines(): BenchLine[] {
   return [
     ['calls by other hands, looked at', all.filter(({ apart }) => !apart)] as const,
     ['calls by other hands, kept apart', all.filter(({ apart }) => apart)] as const,
+    ['calls by the makers, written before anybody saw what is read', scoreCalls(callsByMakers())] as const,
   ]
     .map(([what, scored]) => ({
       what: `${what} (${scored.length})`,

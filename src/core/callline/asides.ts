@@ -9,7 +9,7 @@ const asides: readonly (readonly [RegExp, Modifiers])[] = [
     { end: 'declined' },
   ],
   [
-    /\b(?:bails?|bailed|lets? (?:it )?go|abandons?|gives up on it|fails?|failed|no luck|doesnt get it|does not get it|didnt get it|no finish|loses? it|lost it|misses|missed|without success|comes to nothing|cannot finish|cant finish|gives it up|resets)\b/,
+    /\b(?:bails?|bailed|didnt work|doesnt work|did not work|does not work|lets? (?:it )?go|abandons?|gives up on it|fails?|failed|no luck|doesnt get it|does not get it|didnt get it|no finish|loses? it|lost it|misses|missed|without success|comes to nothing|cannot finish|cant finish|gives it up|resets)\b/,
     { end: 'abandoned' },
   ],
   [

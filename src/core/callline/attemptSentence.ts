@@ -4,7 +4,7 @@ import { type BestReading, bestReading } from './bestReading';
 import type { CallContext } from './callContext';
 import { readDoing } from './doings';
 import { fitsModifiers, type Modifiers, mergeModifiers } from './modifiers';
-import { nameKey } from './places';
+import { nameKey, takePlaces } from './places';
 import { plainNoun } from './plainCalls';
 import { type Named, takeNames } from './sentenceNames';
 import { phraseForms } from './verbForms';
@@ -142,8 +142,22 @@ export function readAttemptSentence(
   index: VocabularyIndex,
   context: CallContext,
 ): AttemptSentence | undefined {
-  const { subject, rest, object, modifiers: ending } = takeNames(words, context);
+  const names = takeNames(words, context);
+  const { rest } = names;
   if (rest === '' || available.test(rest)) return undefined;
+  const elsewhere = withoutOrigin(rest, index);
+  return (
+    readText(rest, names, index, context) ??
+    (elsewhere === rest ? undefined : readText(elsewhere, names, index, context))
+  );
+}
+
+function readText(
+  rest: string,
+  { subject, object, modifiers: ending }: ReturnType<typeof takeNames>,
+  index: VocabularyIndex,
+  context: CallContext,
+): AttemptSentence | undefined {
   let text = rest;
   while (adverbs.test(text) && !isName(withoutTail(text, index).core, index)) text = text.replace(adverbs, '');
   // The words may be a name as they stand: "step over armbar" is no stepping over.
@@ -171,6 +185,13 @@ export function readAttemptSentence(
   return undefined;
 }
 
+/** "finishes the armbar from mount": where from changes nothing, unless it belongs to the name. */
+function withoutOrigin(text: string, index: VocabularyIndex): string {
+  if (isName(text, index)) return text;
+  const { words, from, to } = takePlaces(text.split(' '), index);
+  return from && !to ? words.join(' ') : text;
+}
+
 const whose = (subject: Athlete | undefined, object: Named | undefined, role: Role): Athlete | undefined => {
   const doer = subject ?? (object && (object.behind === 'towards' ? opponentOf(object.athlete) : object.athlete));
   return doer && role === 'other' ? opponentOf(doer) : doer;
@@ -196,7 +217,7 @@ function named(core: string, index: VocabularyIndex, context: CallContext): Best
   if (core === '') return undefined;
   const words = core.split(' ');
   const noun = plainNoun(core, context.state);
-  const concept = noun === undefined ? undefined : index.phrases.find((phrase) => phrase.concept.id === noun)?.concept;
+  const concept = noun === undefined ? undefined : index.concepts.get(noun);
   if (concept) return { match: { concept, confidence: 1 }, modifiers: {}, words, choices: [] };
   const best = bestReading(words, index, context);
   const isWhole = best && best.words.length === words.length && !best.tail && !best.to;

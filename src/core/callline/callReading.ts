@@ -35,6 +35,8 @@ export interface CallReading {
   readonly doubtful?: true;
   /** The mark that keeps the words as they are, where none of the entries may be meant. */
   readonly ownWords?: MarkDraft;
+  /** Nothing names it: the words only resemble how it is told, and were kept as they are before. */
+  readonly guessed?: true;
   /** Whether the call says that the time is over: the round ends here. */
   readonly endsRound?: true;
 }

@@ -43,11 +43,12 @@ const verbs: readonly Verb[] = [
     forms: [
       `${any('take get gain steal win')} ${WHOSE}back`,
       `${any('climb go get spin slide dive move jump come run step circle roll walk swing hop scoot slip work float crawl end')} ${WORD}(?:to|on|onto|for|around to|up on) ${WHOSE}back`,
+      `${any('go get spin circle move step come run slip')} (?:around |right |straight )?behind`,
     ].join('|'),
   },
   {
     conceptId: 'unnamed-pull',
-    forms: `${any('pull jump')}(?: \\w+)?(?: into| to)?(?: \\w+)? guard|${any('sit')} (?:down )?to guard`,
+    forms: `${any('pull jump')}(?: \\w+)?(?: into| to)?(?: \\w+)? guard|${any('pull')}(?: into| to| straight to)? (?:half|deep half|butterfly|full|closed|open|seated)|${any('sit')} (?:down )?to guard`,
   },
   {
     conceptId: 'unnamed-pass',
@@ -72,7 +73,7 @@ const verbs: readonly Verb[] = [
     conceptId: turningOver,
     forms: [
       `${any('reverse')}`,
-      `${any('roll tip turn bump flip knock pull take throw elevate lift tilt topple')}(?: \\w+)? over|${any('roll run')}(?: \\w+)? over`,
+      `${any('roll turn bump flip run')}(?: \\w+)? over|${any('tip tilt topple knock push pull take throw elevate lift')} \\w+ over`,
       `${any('bump buck shake throw')}(?: \\w+)? off|${any('come get end')} (?:up |out )?on top|${any('come')} up|over (?:he|she|they|you|we) (?:goes|go)|hes over|shes over`,
     ].join('|'),
   },
@@ -86,7 +87,7 @@ const verbs: readonly Verb[] = [
   },
   {
     conceptId: 'unnamed-escape',
-    forms: `${any('escape')}|${any('get slip come work wriggle')} out of (?:the |his |her |their |my )?(?:pin|mount|side control|side|bottom|hold|there|it|trouble)|${any('get slip wriggle work come squirm turn')} (?:out|free|away)|${any('break')} free|${any('free')} (?:himself|herself|myself|yourself)`,
+    forms: `${any('escape')}|${any('get slip come work wriggle')} out of (?:the |his |her |their |my )?(?:pin|mount|side control|side|bottom|hold|there|it|trouble)|${any('get slip wriggle work come squirm')} (?:out|free|away)|${any('turn')} (?:out|free)|${any('break')} free|${any('free')} (?:himself|herself|myself|yourself)`,
   },
   {
     conceptId: 'unnamed-submission',

@@ -126,7 +126,9 @@ export function holderOf(
 ): Athlete | undefined {
   const position = findPosition(positionId);
   if (!position) return undefined;
-  const isLevel = position.betterRole === 'neutral' && !/guard/.test(position.id);
+  // Who pulls together plays no guard yet.
+  const isPlayed = /guard/.test(position.id) && position.family !== 'scramble';
+  const isLevel = position.betterRole === 'neutral' && !isPlayed;
   // A level position has a holder only where the call says who is on top.
   if (isLevel) return place === undefined ? undefined : place === 'over' ? athlete : opponentOf(athlete);
   if (['standing', 'scramble'].includes(position.family)) return place === 'under' ? opponentOf(athlete) : athlete;

@@ -4,12 +4,20 @@ import type { CallContext } from './callContext';
 import type { MarkDraft } from './draftOf';
 import { athleteCalled, readAthlete } from './who';
 
-const stretches: readonly { readonly words: readonly string[]; readonly offCamera?: true }[] = [
+const stretches: readonly {
+  readonly words: readonly string[];
+  readonly offCamera?: true;
+  /** Behind it stands where they go on. */
+  readonly goesOn?: true;
+}[] = [
   { words: ['stop'] },
   { words: ['stoppage'] },
   { words: ['stopped'] },
   { words: ['referee', 'stops'] },
-  { words: ['reset'] },
+  { words: ['reset'], goesOn: true },
+  { words: ['restart'], goesOn: true },
+  { words: ['break'] },
+  { words: ['pause'] },
   { words: ['off', 'camera'], offCamera: true },
   { words: ['not', 'filmed'], offCamera: true },
   { words: ['out', 'of', 'picture'], offCamera: true },
@@ -51,7 +59,7 @@ export function readStoppage(
 ): StoppageCall | undefined {
   const until = readUntil(words, context);
   if (until && until.words.length === 0) return endOfStoppage(until.atSeconds, atSeconds, context);
-  const told = until?.words ?? words;
+  const told = breakFirst(until?.words ?? words);
   const stretch = stretches.find((one) => one.words.every((word, index) => told[index] === word));
   if (!stretch) return undefined;
   const rest = told.slice(stretch.words.length);
@@ -64,7 +72,8 @@ export function readStoppage(
   // The reason by its own name needs no remark.
   const note = said === reason ? '' : said;
   // "stopped moving" is something else: what stands behind must be a reason, or the camera's.
-  if (said !== '' && !(count || stretch.offCamera || reason)) return undefined;
+  const goesOn = stretch.goesOn && /^(?:from|in|on|at|to) /.test(said);
+  if (said !== '' && !(count || stretch.offCamera || reason || goesOn)) return undefined;
   const seconds = until ? until.atSeconds - atSeconds : Number(count ?? '10');
   if ((until && rest.length > 0) || seconds < 0) return undefined;
   const { offCamera } = stretch;
@@ -78,6 +87,17 @@ export function readStoppage(
       ...(note ? { note } : {}),
     },
   };
+}
+
+const howLong = /^(?:a|short|quick|little|small)$/;
+const whatFor = /^(?:drink|water|injury|medical|talk|toilet)$/;
+
+/** "short break", "water break 30": the break first, then how long it was, then what for. */
+function breakFirst(words: readonly string[]): readonly string[] {
+  const at = words.findIndex((word) => word === 'break' || word === 'pause');
+  const sort = words.slice(0, at);
+  if (at < 1 || !sort.every((word) => howLong.test(word) || whatFor.test(word))) return words;
+  return [...words.slice(at), ...sort.filter((word) => whatFor.test(word))];
 }
 
 /** Takes "until 5:40", in round time, off the end of a call; the two numbers come as words. */
@@ -132,7 +152,9 @@ const counts: Readonly<Record<string, number>> = { one: 1, two: 2, three: 3, fou
 /** "two points ana", "ana 2 points for the sweep", "4 for marek": points that the referee gave; only with a name and a number. */
 function readPoints(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
   const at = words.findIndex((word) => /^[1-9]$/.test(word) || Object.hasOwn(counts, word));
-  const isPoints = ['points', 'point'].includes(words[at + 1] ?? '') || (words.length <= 3 && words[at + 1] === 'for');
+  const isScored = /^(?:scores?|scored|earns)$/.test(words[at - 1] ?? '') && at === words.length - 1;
+  const isPoints =
+    isScored || ['points', 'point'].includes(words[at + 1] ?? '') || (words.length <= 3 && words[at + 1] === 'for');
   if (at < 0 || at > 3 || !isPoints) return undefined;
   const points = counts[present(words[at])] ?? Number(words[at]);
   const rest = [...words.slice(0, at), ...words.slice(at + (words[at + 1] === 'for' ? 1 : 2))];

@@ -24,24 +24,32 @@ export function changesSubject(text: string, context: CallContext): boolean {
   );
 }
 
-/** Where the whole says nothing, one of its clauses may: the first that does; what stands beside it says how it went, or stays as a remark. */
-export function hearClauses(text: string, index: VocabularyIndex, context: CallContext): Heard | undefined {
+/** Where the whole says nothing, one of its clauses may: the first that does; what stands beside it says how it went, or stays as a remark. Asked for a name, only a clause that is one as it stands. */
+export function hearClauses(
+  text: string,
+  index: VocabularyIndex,
+  context: CallContext,
+  asked: 'anything' | 'a name' = 'anything',
+): Heard | undefined {
   const cut = cutClauses(text);
   const isJoined = cut.length < 2;
   const clauses = isJoined ? text.split(/\s+(?:and then|and|then)\s+/i) : cut;
   if (clauses.length < 2) return undefined;
   const judged = judge(wordsOf(text));
-  const subject = readAthlete(wordsOf(clauses[0] ?? ''), context);
+  const first = wordsOf(clauses[0] ?? '');
+  const subject = nameAlone(first, context) ?? readAthlete(first, context);
   const found = clauses.flatMap((clause, at) => {
     const words = wordsOf(clause);
-    if (words.length === 0 || (at > 0 && readAside(words) && !isJoined)) return [];
+    if (words.length === 0 || nameAlone(words, context) || (at > 0 && readAside(words) && !isJoined)) return [];
     const alone = hear(words, index, context);
     if (!alone || alone.kind === 'condition' || !suitsWhole(alone, judged)) return [];
     const who = alone.who.named || !subject.named ? alone.who : { ...alone.who, athlete: subject.athlete, named: true };
     return [{ at, heard: { ...alone, who } as Heard }];
   });
   // Of two things that are joined by "and", what was carried out is the news, the other how it came.
-  const told = (isJoined && found.findLast(({ heard }) => isFinished(heard))) || found[0];
+  const news = isJoined ? found.findLast(({ heard }) => isFinished(heard)) : undefined;
+  const told =
+    asked === 'a name' ? (isJoined ? undefined : found.find(({ heard }) => isName(heard))) : (news ?? found[0]);
   return (
     told &&
     withAsides(
@@ -90,7 +98,21 @@ const suitsWhole = (heard: Heard, judged: Judged | undefined): boolean =>
   !['grip', 'position'].includes(heard.best.match.concept.kind) ||
   heard.best.match.confidence >= CERTAIN;
 
+/** "ana, then armbar": a clause that says only who. */
+function nameAlone(words: readonly string[], context: CallContext) {
+  const [word = ''] = words;
+  const athlete = words.length === 1 && word.length > 1 ? athleteCalled(word, context) : undefined;
+  return athlete && ({ athlete, named: true } as const);
+}
+
+/** A name and nothing else: what somebody looks for is none. */
+const isName = (heard: Heard): boolean =>
+  heard.kind === 'named' &&
+  heard.best.match.confidence >= CERTAIN &&
+  heard.best.words.length === heard.who.words.length;
+
 const isFinished = (heard: Heard): boolean =>
+  !(heard.kind === 'plain' && heard.plain.settled && !heard.plain.finishesId) &&
   (heard.kind === 'named' ? heard.modifiers : heard.kind === 'plain' ? heard.plain.modifiers : {}).end === 'finished';
 
 /** Adds what side clauses say to the mark, as far as its kind can carry it; the rest stays as its remark. */

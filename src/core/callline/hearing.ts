@@ -41,6 +41,12 @@ function withoutOther(who: Who, { calledBy }: CallContext): readonly string[] {
   return rest.length > 0 ? rest : who.words;
 }
 
+/** The words with "them" for the name of the one to whom something is done. */
+const withThem = (who: Who, { calledBy }: CallContext): string[] =>
+  who.words.map((word) =>
+    who.named && word.length > 1 && calledBy[opponentOf(who.athlete)].includes(word) ? 'them' : word,
+  );
+
 /** What the words say as one statement; undefined where they name nothing. */
 export function hear(words: readonly string[], index: VocabularyIndex, context: CallContext): Heard | undefined {
   const { who, best, judged } = whoAndWhat(words, index, context);
@@ -56,8 +62,8 @@ export function hear(words: readonly string[], index: VocabularyIndex, context: 
     return { kind: 'named', who: by, best: placed.best, modifiers: placed.modifiers };
   }
   // "I pass", "tips him over": with "I" before it or somebody behind it a verb is a verb, whatever else is called so.
-  const isVerb = words[0] === 'i' || doneToSomebody.test(who.words.join(' '));
-  const verbal = isVerb ? readDoing(withoutOther(who, context), context.state, words[0] === 'i') : undefined;
+  const isVerb = words[0] === 'i' || doneToSomebody.test(withThem(who, context).join(' '));
+  const verbal = isVerb ? readDoing(withThem(who, context), context.state, words[0] === 'i') : undefined;
   const verbally = verbal && !judged?.firm && hearDoing({ doing: verbal, who, judged, index, context });
   if (verbally) return verbally;
   // The words from the first one on are a name: then it is that name, whatever else they may be.
@@ -71,7 +77,7 @@ export function hear(words: readonly string[], index: VocabularyIndex, context: 
   if (who.named && saysCondition(who.words)) return { kind: 'condition', who };
   const suffered = hearSuffered(who, index, context);
   if (suffered) return { kind: 'named', ...suffered };
-  const done = readDoing(withoutOther(who, context), context.state, words[0] === 'i');
+  const done = readDoing(withThem(who, context), context.state, words[0] === 'i');
   if (done?.byOther) {
     const heard = hearDoing({ doing: done, who, best, judged, index, context });
     if (heard) return heard;

@@ -14,6 +14,7 @@ export { draftInOwnWords, readGripByPart } from './ownWords';
 export * from './phraseMark';
 export { principleOf } from './principleOf';
 export * from './readCall';
+export { standingInGuard } from './standing';
 export { presentForm } from './verbForms';
 export * from './vocabularyIndex';
 export { likenessOf } from './wordLikeness';

@@ -146,6 +146,7 @@ export function matchConcepts(
 ): ConceptMatch[] {
   if (words.length === 0 || words.length > MOST_WORDS) return [];
   const contentWords = words.filter((word) => !fillers.has(word)).length;
+  if (contentWords === 0 && !index.names.has(words.map(stemOf).join(' '))) return [];
   const commonness = contentWords === 1 ? commonnessOf(words, index) : undefined;
   const best = new Map<string, { concept: Concept; score: number }>();
   const offer = (concept: Concept, likeness: number) => {
@@ -163,7 +164,10 @@ export function matchConcepts(
           : (commonness?.[concept.kind] ?? 0);
     // What was said word for word is meant, wherever they are.
     const doubt = likeness < ALIAS_LIKENESS ? oneWord + (isElsewhere(concept, context.place) ? ELSEWHERE : 0) : 0;
-    const score = likeness + contextBonus(concept, context, index) - doubt;
+    // "nice arm triangle" praises an arm triangle.
+    const isPraised = concept.kind === 'attempt' && likeness >= 1 && context.kindHint === 'strength';
+    const around = isPraised ? { ...context, kindHint: undefined, judged: undefined } : context;
+    const score = likeness + contextBonus(concept, around, index) - doubt;
     const known = best.get(concept.id);
     if (!known || score > known.score) best.set(concept.id, { concept, score });
   };

@@ -49,6 +49,23 @@ const amidWords: readonly (readonly [Surrounding, readonly string[]])[] = [
   ['reset', ['after a reset', 'after the reset', 'from a reset']],
 ];
 
+/** "on the left side", "right arm": ways to tell a side behind a name, longer ones first. */
+const sidePhrases = (['left', 'right'] as const).flatMap((side) =>
+  [
+    'on the _ side',
+    'to the _ side',
+    'on his _',
+    'on her _',
+    'on the _',
+    'to the _',
+    'from the _',
+    'on _',
+    '_ side',
+    '_ arm',
+    '_ leg',
+  ].map((phrase) => [phrase.replace('_', side), { side }] as const),
+);
+
 /** Words after the concept; a longer phrase comes before its own ending. */
 const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ...belts.map((belt) => [`punished from ${belt}`, { punishedFrom: belt }] as const),
@@ -86,6 +103,7 @@ const trailing: readonly (readonly [phrase: string, modifier: Modifiers])[] = [
   ['missed chance', { missed: true }],
   ['was open', { missed: true }],
   ['was there', { missed: true }],
+  ...sidePhrases,
   ['left', { side: 'left' }],
   ['right', { side: 'right' }],
   ['punished', { punished: 'yes' }],
@@ -206,6 +224,8 @@ const leading: Readonly<Record<string, { readonly kind?: ConceptKind; readonly m
   lands: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
   completes: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
   clean: { kind: 'attempt', modifier: { stage: 'finished', end: 'finished' } },
+  left: { modifier: { side: 'left' } },
+  right: { modifier: { side: 'right' } },
   gone: {},
   quick: {},
   lazy: {},
@@ -215,6 +235,10 @@ const leading: Readonly<Record<string, { readonly kind?: ConceptKind; readonly m
   good: { kind: 'strength', modifier: { praised: true } },
   nice: { kind: 'strength', modifier: { praised: true } },
   well: { kind: 'strength', modifier: { praised: true } },
+  great: { kind: 'strength', modifier: { praised: true } },
+  lovely: { kind: 'strength', modifier: { praised: true } },
+  beautiful: { kind: 'strength', modifier: { praised: true } },
+  perfect: { kind: 'strength', modifier: { praised: true } },
   bait: { modifier: { verdict: 'bait' } },
   unsure: { modifier: { unsure: true } },
   maybe: { modifier: { unsure: true } },
@@ -251,11 +275,15 @@ export function splitModifiers(words: readonly string[]): Split[] {
   });
 }
 
+const isArticle = /^(?:the|a|an|his|her|my|their|it|him|himself|herself)$/;
+
 function stripFirst(split: Split): Split | undefined {
   for (const length of [2, 1]) {
     if (split.words.length <= length) continue;
     const phrase = split.words.slice(0, length).join(' ');
     if (!Object.hasOwn(leading, phrase)) continue;
+    // "left her elbow out" tells no side.
+    if ((phrase === 'left' || phrase === 'right') && isArticle.test(split.words[1] ?? '')) continue;
     const lead = present(leading[phrase]);
     return {
       words: split.words.slice(length),

@@ -1,5 +1,5 @@
 import { type Athlete, type AttemptMark, opponentOf, type RoundState } from '../round';
-import { findPosition, findTechnique } from '../vocabulary';
+import { findPosition, findTechnique, isUnnamed } from '../vocabulary';
 import { readAside } from './asides';
 import type { CallContext } from './callContext';
 import { turningOver } from './doings';
@@ -36,6 +36,12 @@ function takingTheBack(state: RoundState): string | undefined {
   return family === 'turtle' ? undefined : 'unnamed-back-take';
 }
 
+/** How somebody gets to the feet is called by where from. */
+function standingUp(state: RoundState): string {
+  const family = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
+  return family === 'turtle' ? 'turtle-stand-up' : 'technical-stand-up';
+}
+
 const plainWords: readonly PlainWords[] = [
   {
     conceptId: 'unnamed-pass',
@@ -67,6 +73,20 @@ const plainWords: readonly PlainWords[] = [
     names: ['escape'],
   },
   {
+    conceptId: standingUp,
+    does: [
+      'stands up',
+      'stood up',
+      'gets up',
+      'got up',
+      'gets to feet',
+      'gets back to feet',
+      'stands back up',
+      'gets back up',
+    ],
+    names: [],
+  },
+  {
     conceptId: takingTheBack,
     does: ['takes back', 'took back', 'gets back', 'gets to back'],
     names: ['back take'],
@@ -79,13 +99,15 @@ const plainWords: readonly PlainWords[] = [
   {
     conceptId: 'unnamed-submission',
     does: ['chokes', 'strangles'],
-    names: ['choke', 'strangle', 'lock', 'joint lock', 'leg lock', 'neck crank', 'crank'],
+    names: ['choke', 'strangle', 'lock', 'joint lock', 'leg lock', 'crank'],
     said: true,
   },
 ];
 
 const smallWords: ReadonlySet<string> = new Set('the a an his her their him them it on in of'.split(' '));
 const tapWords: ReadonlySet<string> = new Set(['taps', 'tapped', 'tap', 'taps out', 'tapped out']);
+/** Words that change nothing of a tap; one that comes early or late is judged. */
+const justSo: ReadonlySet<string> = new Set('quick quickly fast immediately instantly now finally again'.split(' '));
 /** A tap belongs to the attack that was on, and has no end yet, within this time. @source own decision */
 const TAP_SECONDS = 60;
 
@@ -106,7 +128,7 @@ export function readPlainCall(who: Who, context: CallContext): PlainCall | undef
           isDone && !modifiers.stage && !modifiers.missed && !modifiers.end ? { ...modifiers, ...done } : modifiers,
         conceptWords: words,
         ...(said ? { said: plain } : {}),
-        settled: false,
+        settled: !isUnnamed(id),
       };
     }
   }
@@ -120,7 +142,8 @@ function bareWords(words: readonly string[], who: Who, { calledBy }: CallContext
 }
 
 /** "taps early, sore shoulder": a tap for another reason than the technique, with the reason. */
-function tapAndCause(words: readonly string[]): { readonly bare: readonly string[]; readonly cause?: Modifiers } {
+function tapAndCause(said: readonly string[]): { readonly bare: readonly string[]; readonly cause?: Modifiers } {
+  const words = said.filter((word) => !justSo.has(word));
   const [first = ''] = words;
   const tapCause = tapWords.has(first) && words.length > 1 ? readAside(words.slice(1))?.tapCause : undefined;
   return tapCause ? { bare: [first], cause: { tapCause } } : { bare: words };

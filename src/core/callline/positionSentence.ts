@@ -4,6 +4,7 @@ import { type BestReading, bestReading } from './bestReading';
 import type { CallContext } from './callContext';
 import type { Modifiers } from './modifiers';
 import { takeNames } from './sentenceNames';
+import { standingInGuard } from './standing';
 import type { VocabularyIndex } from './vocabularyIndex';
 
 /** A sentence about where somebody is, every word of it explained. */
@@ -15,7 +16,7 @@ export interface PositionSentence {
 
 const articles = /^(?:the|a|an|his|her|my|their|that|this) /;
 const opening = /^(?:now|then|and|again|finally|still|is|am|was|stays|back|im|quickly|immediately|just|already) /;
-const tails = / (?:again|now|here|once more|this time|for now|for a (?:moment|second|while))$/;
+const tails = / (?:again|now|here|instead|finally|too|once more|this time|for now|for a (?:moment|second|while))$/;
 
 /** Where the subject is, by what is said before the position. Pins and the back are held from above, guards are played from below. @source common practice */
 const frames: readonly (readonly [pattern: RegExp, place: 'over' | 'under' | 'usual' | 'held' | 'inside'])[] = [
@@ -33,10 +34,12 @@ const frames: readonly (readonly [pattern: RegExp, place: 'over' | 'under' | 'us
   ],
   [/^(?:inside|kneeling in|standing in|postured in|trapped inside|sits inside|stands inside) (.+)$/, 'inside'],
   [
-    /^(?:in|into|at|from|has|had|holds|held|keeps|kept|maintains|settles (?:in|into|on)|settled (?:in|into|on)|sits (?:in|into)|stays in|lands (?:in|on)|landed (?:in|on)|ends up (?:in|on)|ended up (?:in|on)|goes (?:in|into|to|for)|went (?:in|into|to)|moves (?:in|into|to)|moved (?:in|into|to)|transitions (?:in|into|to)|transitioned (?:in|into|to)|steps (?:in|into|to|over to)|slides (?:in|into|to)|climbs (?:into|to|up to)|switches (?:in|into|to)|comes (?:in|into|to|up to)|came (?:in|into|to)|arrives (?:in|at)|gets (?:into|in)|got (?:into|in)|gets|got|gets to|got to|reaches|reached|establishes|established|secures|secured|consolidates|consolidated|stabilises|stabilised|stabilizes|stabilized|solidifies|achieves|finds|found|works from|working from|attacks from|controls from|controlling from|plays|played|playing|takes|took|returns to|floats to|walks to|rides|to) (.+)$/,
+    /^(?:in|into|at|from|has|had|holds|held|keeps|kept|maintains|settles (?:in|into|on)|settled (?:in|into|on)|sits (?:in|into)|stays in|lands (?:in|on)|landed (?:in|on)|ends? up (?:in|on)|ended up (?:in|on)|goes(?: (?:in|into|to|for))?|went (?:in|into|to)|moves (?:in|into|to)|moved (?:in|into|to)|transitions (?:in|into|to)|transitioned (?:in|into|to)|steps (?:in|into|to|over to)|slides (?:in|into|to)|climbs (?:into|to|up to)|switches (?:in|into|to)|comes (?:in|into|to|up to)|came (?:in|into|to)|arrives (?:in|at)|gets (?:into|in)|got (?:into|in)|gets|got|gets to|got to|reaches|reached|establishes|established|secures|secured|consolidates|consolidated|stabilises|stabilised|stabilizes|stabilized|solidifies|achieves|finds|found|works from|working from|attacks from|controls from|controlling from|plays|played|playing|takes|took|returns to|floats to|walks to|rides|to) (.+)$/,
     'usual',
   ],
 ];
+
+const stuckIn = /^(?:is |gets |got |still |now )*(?:stuck|caught|trapped) in /;
 
 /** How sure the name must be: nothing else is left. @source own decision */
 const NAMED = 0.93;
@@ -54,6 +57,12 @@ export function readPositionSentence(
   const { subject, rest } = takeNames(owner?.words ?? words, context);
   let text = rest;
   while (opening.test(text)) text = text.replace(opening, '');
+  // "on ana's back": whose it is, is no part of the name.
+  const back = subject && /^on (?:the )?back$/.test(text) ? named('on the back', index, context) : undefined;
+  if (back) return { athlete: subject, best: back, modifiers: back.modifiers };
+  const stander = / up$|^stands$/.test(text) ? standingInGuard(text, subject, context.state) : undefined;
+  const standing = stander && named('stands in guard', index, context);
+  if (standing) return { athlete: stander, best: standing, modifiers: { place: 'over' } };
   // "mount again" finds no fault.
   if (tails.test(text)) {
     const best = named(text.replace(tails, ''), index, context);
@@ -74,7 +83,9 @@ export function readPositionSentence(
     if (place === 'inside' && !owner)
       return isPlayed && athlete ? { athlete, best, modifiers: { place: 'over' } } : undefined;
     if (place === 'held' && !owner) {
-      if (!athlete || isPlayed) return undefined;
+      if (!athlete) return undefined;
+      // Who is stuck in a guard is in it, not the one who plays it.
+      if (isPlayed) return stuckIn.test(text) ? { athlete, best, modifiers: { place: 'over' } } : undefined;
       return { athlete: opponentOf(athlete), best, modifiers: { ...best.modifiers, place: 'over' } };
     }
     const told = place === 'over' || place === 'under' ? { place } : {};

@@ -21,7 +21,7 @@ import { readHazard } from './readHazard';
 import { withSecondOpinion } from './secondOpinion';
 import { readTwoNames, type TwoNames } from './twoNames';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
-import { readAthlete, type Who } from './who';
+import { readAthlete, type Who, withNames } from './who';
 import { wordsOf } from './words';
 
 const NOTHING: CallReading = { understood: false, confidence: 0, choices: [], conceptWords: [], remarks: [] };
@@ -31,6 +31,9 @@ const ENDS_ROUND = new Set(['time', 'time is up', 'times up', 'time up', 'bell',
 
 /** How close a second meaning must come to be worth a word. @source own decision */
 const CLOSE_CALL = 0.015;
+
+/** What fits the whole no better gives way to a clause that is a name. @source own decision */
+const LOOSE = 0.95;
 
 /** What is said of one thing is said in less; a longer text is a remark, and kept as one. @source own decision: several times the longest call of the lists */
 export const MOST_CALL_CHARACTERS = 400;
@@ -47,7 +50,8 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   const context = movedTo(shifted.atSeconds, now);
   const { atSeconds } = shifted;
   const linked = readsWhole(shifted.text, index, context) ? { text: shifted.text } : splitLink(shifted.text);
-  const words = wordsOf(linked.text);
+  const read = withNames(linked.text, context);
+  const words = wordsOf(read);
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
   // The end of the time is nobody's, and no concept.
   if (ENDS_ROUND.has(words.join(' ')))
@@ -68,14 +72,19 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
     readHazard(words, atSeconds, context);
   if (fixed)
     return { ...NOTHING, draft: note ? ({ ...fixed, note } as MarkDraft) : fixed, understood: true, confidence: 1 };
-  const two = readTwoNames(linked.text, index, context);
+  const two = readTwoNames(read, index, context);
   if (two) return withOtherName(two, { call, note, linked, atSeconds, index, context });
-  const clauses = changesSubject(linked.text, context) ? hearClauses(linked.text, index, context) : undefined;
-  const heard = clauses ?? hear(words, index, context) ?? hearClauses(linked.text, index, context);
+  const clauses = changesSubject(read, context) ? hearClauses(read, index, context) : undefined;
+  const whole = clauses ?? hear(words, index, context);
+  const isLoose = !whole || (whole.kind === 'named' && whole.best.match.confidence < LOOSE);
+  const aName = isLoose ? hearClauses(read, index, context, 'a name') : undefined;
+  const heard = aName ?? whole ?? hearClauses(read, index, context);
   const reading = heard
     ? told(heard, { call, note, linked, atSeconds, index, context })
     : inOwnWords({ words, text: linked.text, note, atSeconds, index, context });
-  return withSecondOpinion(reading, words, index, context);
+  return withSecondOpinion(reading, words, index, context, (concept) =>
+    draftFromChoice(text, reading.conceptWords, concept, now),
+  );
 }
 
 /** The reading of the first of two names, with the second beside it: the move counts under the first until somebody settles it. */
@@ -195,8 +204,7 @@ function plainReading(
 /** What is only told holds no verdict: one that stands in the words beside it would be lost without a sign. */
 const losesVerdict = (remark: string): boolean => judge(wordsOf(remark))?.firm === true;
 
-const conceptOf = (id: string, index: VocabularyIndex): Concept =>
-  present(index.phrases.find((phrase) => phrase.concept.id === id)).concept;
+const conceptOf = (id: string, index: VocabularyIndex): Concept => present(index.concepts.get(id));
 
 /** What no entry holds: a grip told as a verb and what the hand holds, the verdict in the coach's own words, or else a note with all the words. */
 function inOwnWords(said: {
@@ -347,7 +355,7 @@ export function draftFromChoice(
   const { call, note } = splitNote(text);
   const shifted = readTimeShift(call, now);
   const context = movedTo(shifted.atSeconds, now);
-  const who: Who = readAthlete(wordsOf(splitLink(shifted.text).text), context);
+  const who: Who = readAthlete(wordsOf(withNames(splitLink(shifted.text).text, context)), context);
   const plain = readPlainCall(who, context);
   const split =
     plain?.conceptWords.join(' ') === conceptWords.join(' ')

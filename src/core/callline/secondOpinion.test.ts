@@ -16,15 +16,25 @@ const choicesOf = (text: string, words = index) =>
   readCall(text, words, context()).choices.map(({ concept }) => concept.id);
 
 describe('a call beside what it resembles', () => {
-  it('that nothing was understood of offers it first, and stays a note', () => {
+  it('that nothing was understood of is asked about as what it resembles, its words beside it', () => {
+    const text = 'both pull';
+    const reading = readCall(text, index, context());
+    expect(reading.draft).toMatchObject({ kind: 'position', positionId: 'double-guard-pull' });
+    expect(reading.doubtful).toBe(true);
+    expect(reading).toMatchObject({ guessed: true, ownWords: { kind: 'note', note: text } });
+    expect(readCall(text, alone, context()).draft?.kind).toBe('note');
+  });
+  it('that resembles little stays a note, and is offered what it resembles', () => {
     const text = 'marek wraps his own leg round the head from below';
     expect(readCall(text, index, context()).draft?.kind).toBe('note');
     expect(choicesOf(text)[0]).toBe('triangle');
     expect(choicesOf(text, alone)[0]).not.toBe('triangle');
   });
-  it('in the coach’s own words offers the entry that tells it', () => {
-    const reading = readCall('ana rests under the pin until the crossface is on', index, context());
-    expect(reading.choices.slice(0, 2).map(({ concept }) => concept.id)).toContain('err-lets-top-settle');
+  it('in the coach’s own words is asked about as the entry that tells it, under the same verdict', () => {
+    const reading = readCall('marek second hook too slow', index, context());
+    expect(reading.draft).toMatchObject({ kind: 'error', errorId: 'err-hook-late', athlete: 'b' });
+    expect(reading.ownWords).toMatchObject({ kind: 'error', errorId: 'err-unnamed-timing', athlete: 'b' });
+    expect(reading.doubtful).toBe(true);
   });
   it('offers nothing of a jacket in a round without one', () => {
     const offered = (uniform: 'gi' | 'no-gi') =>
@@ -34,7 +44,7 @@ describe('a call beside what it resembles', () => {
     expect(offered('gi')).toContain('lapel-wrap-choke');
     expect(offered('no-gi')).not.toContain('lapel-wrap-choke');
   });
-  it.each(['ana armbar finished', 'marek mount', 'ana underhook', 'marek knee slice', 'ana elbows open'])(
+  it.each(['ana armbar finished', 'marek mount', 'ana underhook', 'marek knee slice', 'ana elbows open', 'stop 20'])(
     'that is a plain name is not asked about: “%s”',
     (text) => {
       const { doubtful, draft } = readCall(text, index, context());
@@ -42,16 +52,26 @@ describe('a call beside what it resembles', () => {
       expect(draft).toEqual(readCall(text, alone, context()).draft);
     },
   );
-  it('marks what it marked without it, whatever it resembles', () => {
-    for (const text of [
-      'marek gets up',
-      'ana is flat',
-      'marek choke',
-      'elbow',
-      'ana pushes and pushes',
-      '…',
-      'x'.repeat(300),
-    ])
-      expect(readCall(text, index, context()).draft?.kind, text).toBe(readCall(text, alone, context()).draft?.kind);
+  it('that was sure and resembles something else is asked about, with that beside it', () => {
+    const [text, likest] = ['marek stays on his knees with it', 'good-stays-on-back'];
+    expect(readCall(text, alone, context()).doubtful).toBeUndefined();
+    const reading = readCall(text, index, context());
+    expect(reading.doubtful).toBe(true);
+    expect(reading.choices.slice(0, 2).map(({ concept }) => concept.id)).toContain(likest);
+  });
+  it('that was in doubt is sure where it is also what it resembles most', () => {
+    const text = 'marek holds on to the neck too long';
+    expect(readCall(text, alone, context()).doubtful).toBe(true);
+    const reading = readCall(text, index, context());
+    expect(reading.doubtful).toBeUndefined();
+    expect(reading.draft).toEqual(readCall(text, alone, context()).draft);
+  });
+  it('keeps the verdict and whose it is, whatever it resembles', () => {
+    for (const text of ['marek good hips', 'ana bad frames', 'marek gets up', 'marek choke', '…', 'x'.repeat(300)]) {
+      const [one, other] = [index, alone].map((words) => readCall(text, words, context()).draft);
+      const who = (draft = one) => (draft && 'athlete' in draft ? draft.athlete : undefined);
+      expect(one?.kind, text).toBe(other?.kind);
+      expect(who(one), text).toBe(who(other));
+    }
   });
 });

@@ -1,5 +1,5 @@
 import { likestKinds, likestOf } from '../resemblance/fitsState';
-import type { AlikeEntry, Resemblance, ToldKind } from '../resemblance/resemblance';
+import type { Resemblance, ToldKind } from '../resemblance/resemblance';
 import { conceptIdOf, type Mark, type RoundState } from '../round';
 import type { CallContext } from './callContext';
 import type { CallReading } from './callReading';
@@ -7,72 +7,123 @@ import type { MarkDraft } from './draftOf';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { readAthlete } from './who';
 
-/** What a call resembles, seen beside what was read in it. */
+/** What a call resembles most. */
 interface Opinion {
-  /** The entry that it resembles most, of the kind that it resembles most. */
-  readonly likest: AlikeEntry;
-  /** How much of the resemblance falls to that kind, and to the kind of what was read. */
-  readonly share: number;
-  readonly shareOfRead: number;
+  readonly kind: ToldKind;
+  readonly concept: Concept;
+  readonly likeness: number;
+  /** Its likeness times what falls to its kind, 0 to 1. */
+  readonly strength: number;
 }
 
 /** What can be marked without more than the entry. */
 const markable: ReadonlySet<ToldKind> = new Set(['error', 'strength', 'attempt', 'position', 'grip']);
 
-/** What a call resembles; undefined where that is nothing that can be marked. */
-function opinionOf(draft: MarkDraft, alike: Resemblance, state: RoundState): Opinion | undefined {
-  const [most] = likestKinds(alike, markable);
-  const likest = most && likestOf(most[0], alike, state).find(({ id }) => id !== '');
-  if (!likest) return undefined;
-  return {
-    ...{ likest, share: most[1] },
-    shareOfRead: (alike.kinds as Readonly<Record<string, number>>)[draft.kind] ?? 0,
-  };
-}
-
-/** From here on a resemblance is worth a look. @source own decision */
+/** From here on a resemblance is worth a look. @source what came true of the calls that others wrote, as all limits here */
 const TELLS_SOMETHING = 0.2;
-/** A reading that was not in doubt is, where the call resembles something else altogether. @source own decision */
-const OTHERWISE_SHARE = 0.75;
-const OTHERWISE_LIKENESS = 0.6;
-const OTHERWISE_OF_READ = 0.15;
+/** From here on it stands before the coach's own words, or before a note. */
+const BEFORE_OWN_WORDS = 0.35;
+/** What is read in doubt and resembled so much is in doubt no more. */
+const SETTLES = 0.35;
+/** A sure reading is asked about where the call resembles something else so much. */
+const OTHERWISE = 0.5;
+/** As good as a name that stands there whole. */
+const WHOLE_NAME = 0.995;
 
 /**
- * The reading of a call with what it resembles beside it: the first choice where nothing was understood or the coach's own words were kept, the second where
- * something was read in doubt. What was sure and is altogether unlike is in doubt. What is marked stays what was read.
+ * The reading of a call beside what it resembles. Where nothing was understood, or only a verdict in the coach's own words, what it resembles much stands first,
+ * asked about beside those words; what it resembles less is offered. A reading in doubt is sure where it is also the likest, else the likest stands second. A
+ * sure reading is asked about where the call resembles something else, unless it is a name that stands there whole. `draftOf` makes the mark of an entry.
  */
 export function withSecondOpinion(
   reading: CallReading,
   words: readonly string[],
   index: VocabularyIndex,
   context: CallContext,
+  draftOf: (concept: Concept) => MarkDraft,
 ): CallReading {
-  const { draft, choices } = reading;
+  const { draft, remarks } = reading;
   if (!index.resembles || !draft || reading.finishesId || reading.furthersId) return reading;
-  const opinion = opinionOf(draft, index.resembles(readAthlete(words, context).words), context.state);
-  const concept = opinion && conceptOf(opinion.likest.id, index);
-  // What needs a jacket is not offered in a round without one.
-  if (!opinion || !concept || ![context.uniform, 'both'].includes(concept.uniform)) return reading;
-  const { likest, share, shareOfRead } = opinion;
-  const isOtherwise =
-    likest.kind !== draft.kind &&
-    share >= OTHERWISE_SHARE &&
-    likest.likeness >= OTHERWISE_LIKENESS &&
-    shareOfRead <= OTHERWISE_OF_READ;
-  const isSettled =
-    reading.understood && !reading.doubtful && !reading.remarks.some(({ code }) => code === 'own-words');
-  if (isSettled ? !isOtherwise : share * likest.likeness < TELLS_SOMETHING) return reading;
-  const [first] = choices;
-  const isRead = first !== undefined && first.concept.id === conceptIdOf({ ...draft, id: '' } as Mark);
-  if (isRead && first.concept.id === concept.id) return reading;
-  const other = { concept, confidence: likest.likeness };
-  const rest = choices.filter((one) => one !== first && one.concept.id !== concept.id);
+  const alike = index.resembles(readAthlete(words, context).words);
+  const isOwnWords = remarks.some(({ code }) => code === 'own-words');
+  const kinds = isOwnWords ? new Set([draft.kind as ToldKind]) : markable;
+  const opinion = opinionOf(alike, kinds, index, context);
+  if (!opinion) return reading;
+  if (!reading.understood || isOwnWords) {
+    return opinion.strength >= BEFORE_OWN_WORDS
+      ? named(reading, draft, opinion, draftOf)
+      : beside(reading, draft, opinion);
+  }
+  const isLikest = opinion.concept.id === idOf(draft);
+  if (reading.doubtful) {
+    if (isLikest) return opinion.strength >= SETTLES ? { ...reading, doubtful: undefined } : reading;
+    return beside(reading, draft, opinion);
+  }
+  return isLikest || isName(reading, draft, index) || !isOtherwise(reading, draft, opinion, alike)
+    ? reading
+    : beside({ ...reading, doubtful: true }, draft, opinion);
+}
+
+const idOf = (draft: MarkDraft): string | undefined => conceptIdOf({ ...draft, id: '' } as Mark);
+
+/** The likest entry of the likest kind; what needs a jacket is not thought of in a round without one. */
+function opinionOf(
+  alike: Resemblance,
+  among: ReadonlySet<ToldKind>,
+  index: VocabularyIndex,
+  { state, uniform }: { readonly state: RoundState; readonly uniform: string },
+): Opinion | undefined {
+  const [most] = likestKinds(alike, among);
+  const likest = most && likestOf(most[0], alike, state).find(({ id }) => id !== '');
+  const concept = likest && index.concepts.get(likest.id);
+  if (!concept || ![uniform, 'both'].includes(concept.uniform)) return undefined;
+  const { likeness } = likest;
+  return { kind: most[0], concept, likeness, strength: likeness * most[1] };
+}
+
+/** The entry in place of a note or of own words, which stay to be chosen. */
+function named(
+  { choices, ...reading }: CallReading,
+  ownWords: MarkDraft,
+  { concept, likeness }: Opinion,
+  draftOf: (concept: Concept) => MarkDraft,
+): CallReading {
+  const others = choices.filter((one) => one.concept.id !== concept.id);
   return {
     ...reading,
-    choices: isRead ? [first, other, ...rest] : [other, ...choices.filter((one) => one.concept.id !== concept.id)],
-    ...(isSettled ? { doubtful: true } : {}),
+    draft: draftOf(concept),
+    understood: true,
+    confidence: likeness,
+    choices: [{ concept, confidence: likeness }, ...others],
+    remarks: [],
+    doubtful: true,
+    guessed: true,
+    ownWords,
   };
 }
 
-const conceptOf = (id: string, index: VocabularyIndex): Concept | undefined =>
-  index.phrases.find((phrase) => phrase.concept.id === id)?.concept;
+/** The entry among the choices: behind what was read, before all where no entry was. */
+function beside(reading: CallReading, draft: MarkDraft, { concept, likeness, strength }: Opinion): CallReading {
+  const [first] = reading.choices;
+  if (strength < TELLS_SOMETHING && !reading.doubtful) return reading;
+  const other = { concept, confidence: likeness };
+  const rest = reading.choices.filter((one) => one.concept.id !== concept.id);
+  const isRead = first !== undefined && first.concept.id === idOf(draft) && first.concept.id !== concept.id;
+  return { ...reading, choices: isRead ? [first, other, ...rest.slice(1)] : [other, ...rest] };
+}
+
+/** Whether the words are a name or a saying of the entry as they stand. */
+const isName = ({ conceptWords }: CallReading, draft: MarkDraft, { phrases, words }: VocabularyIndex): boolean => {
+  const id = idOf(draft);
+  const said = conceptWords.join(' ');
+  return phrases.some(
+    ({ concept, wordNumbers }) => concept.id === id && wordNumbers.map((at) => words[at]?.word).join(' ') === said,
+  );
+};
+
+/** Whether a reading that was sure may be something else. */
+function isOtherwise(reading: CallReading, draft: MarkDraft, opinion: Opinion, { entries }: Resemblance): boolean {
+  const id = idOf(draft);
+  const isThoughtOf = Object.values(entries).some((some) => some.some((one) => one.id === id));
+  return opinion.strength >= OTHERWISE || reading.confidence < WHOLE_NAME || !isThoughtOf;
+}

@@ -1,5 +1,7 @@
+import { findTechnique } from '../vocabulary';
 import { type Modifiers, splitModifiers } from './modifiers';
 import { nameKey, takePlaces } from './places';
+import { plainNoun } from './plainCalls';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { wordsOf } from './words';
 
@@ -27,9 +29,30 @@ const leadIn = new RegExp(
   `^(?:(?:then|now|again|just|is|was|and|quickly|finally) )*(?:(?:${moves})(?: (?:${ways}))*(?: and )?)+ (?:for|on|onto|into|in|to|after|with|at) (?:(?:the|a|an|his|her|some) )*(.+)$`,
 );
 const bareLead =
-  /^(?:(?:then|now|again|just|is|was|and|quickly|finally) )*(?:plays|playing|threatens|chains|counters|catches|locks up|sets up|hits|lands|holds|fires|throws in|tries|keeps|enters)(?: (?:the|a|an|his|her|some))* (.+)$/;
+  /^(?:(?:then|now|again|just|is|was|and|quickly|finally) )*(?:plays|playing|goes|does|uses|shoots|threatens|chains|counters|catches|locks up|sets up|hits|lands|holds|fires|throws in|tries|keeps|enters)(?: (?:the|a|an|his|her|some))* (.+)$/;
 const available =
   /^(?:had|has|have)(?: (?:the|a|an))* (.+?) (?:there|available|open|wide open|right there|on a plate)$/;
+const CLASS_COST = 0.02;
+
+/** "elevator sweep", "head and arm choke": the name without the noun of its class, where the two together are no name. */
+function withoutClass(words: readonly string[], index: VocabularyIndex): readonly string[] | undefined {
+  const noun = plainNoun(words.at(-1) ?? '', { kind: 'unmarked' });
+  if (noun === undefined || words.length < 2 || namesWhole(words, index)) return undefined;
+  const name = words.slice(0, -1);
+  const concept = index.names.get(nameKey(name));
+  return concept && findTechnique(concept.id)?.class === findTechnique(noun)?.class ? name : undefined;
+}
+
+/** "again standing", "has an underhook", "a strong crossface": words before a name that change nothing of it. */
+const smallLead =
+  /^(?:(?:then|now|again|still|and|also|finally|has|have|had|got|gets|back to|in|into|the|a|an|another|strong|hard|deep|tight|blast|big|huge|fast|heavy|sneaky|proper|solid|explosive) )+(.+)$/;
+/** "retains with a granby": the technique by which it is done. */
+const byMeansOf = /^\w+(?: \w+){0,3}? (?:with|using|by) (?:(?:a|an|the|his|her) )?(.+)$/;
+const smallTail =
+  /^(.+?)(?: (?:again|now|here|instead|finally|too|as well|at last|already|then|this time|once more|(?:right )?off (?:it|that|the \w+)|(?:straight )?from there|right away))+$/;
+/** "the kimura was right there": open, and not taken. */
+const wasThere =
+  /^(?:(?:the|a|an|his|her) )?(.+?) (?:was|is|were|are)(?: (?:just|right|wide|all|still))* (?:there|open|available|on)(?: .*)?$/;
 const tailWords: ReadonlySet<string> = new Set(
   'with using when while as because by against until till so where who which without'.split(' '),
 );
@@ -49,9 +72,20 @@ export function versionsOf(words: readonly string[], index: VocabularyIndex): Ve
     found.push({ words: wordsOf(places.to.name), tail: places.words, to: places.to, cost: PLACE_COST });
   const open = available.exec(text)?.[1];
   if (open) found.push({ words: open.split(' '), modifiers: { missed: true }, cost: 0 });
+  const there = wasThere.exec(text)?.[1]?.split(' ');
+  if (there && index.names.get(nameKey(there))?.kind === 'attempt')
+    found.push({ words: there, modifiers: { missed: true }, cost: 0 });
   const led = leadIn.exec(text)?.[1] ?? bareLead.exec(text)?.[1];
   if (led && /\w{4}/.test(led.replace(/\b(?:them|over|down|away|back)\b/g, '')))
     found.push({ words: led.split(' '), cost: LEAD_COST });
+  const bare = withoutClass(words, index);
+  if (bare) found.push({ words: bare, cost: CLASS_COST });
+  const means = byMeansOf.exec(text)?.[1]?.split(' ');
+  if (means && index.names.get(nameKey(means))?.kind === 'attempt') found.push({ words: means, cost: PLACE_COST });
+  for (const around of [smallLead, smallTail]) {
+    const name = around.exec(text)?.[1]?.split(' ');
+    if (name && namesWhole(name, index)) found.push({ words: name, cost: LEAD_COST });
+  }
   return found.flatMap((version) => {
     const at = version.words.findIndex((word, place) => place > 0 && tailWords.has(word));
     if (at < 1 || !namesWhole(version.words.slice(0, at), index)) return [version];

@@ -24,6 +24,7 @@ import {
   unnamedTechniques,
   wordsForConcept,
 } from '../vocabulary';
+import { ordinaryWords } from './ordinaryWords';
 import { phoneticKey, stemOf, wordsOf } from './words';
 
 /** What a call can name: every kind of entry but drills. */
@@ -59,6 +60,8 @@ export interface IndexedWord {
 export interface VocabularyIndex {
   readonly phrases: readonly IndexedPhrase[];
   readonly words: readonly IndexedWord[];
+  /** Every entry that may be called, by its id. */
+  readonly concepts: ReadonlyMap<string, Concept>;
   /** Names as they stand, by the stems of their words (`nameKey`); what several entries are called is the position's, then the technique's. */
   readonly names: ReadonlyMap<string, Concept>;
   /** How often the academy marked each concept; breaks ties between words that may mean several things. */
@@ -75,7 +78,10 @@ const UNNAMED_TRUST = 0.9;
 const WHOLE_TITLE_TRUST = 0.96;
 
 /** No words at all: nothing is understood by it. */
-export const emptyVocabularyIndex: VocabularyIndex = { phrases: [], words: [], names: new Map(), uses: new Map() };
+export const emptyVocabularyIndex: VocabularyIndex = {
+  ...{ phrases: [], words: [], concepts: new Map() },
+  ...{ names: new Map(), uses: new Map() },
+};
 
 /** Every word by which this academy may call an entry, and how things are told at length (`asTold`), ready to match. Build it once for a page. */
 export function buildVocabularyIndex(
@@ -87,6 +93,7 @@ export function buildVocabularyIndex(
   const words: { word: string; stem: string; sound: string; phraseNumbers: number[] }[] = [];
   const numbers = new Map<string, number>();
   const names = new Map<string, Concept>();
+  const concepts = new Map<string, Concept>();
   const numberOf = (word: string): number => {
     const known = numbers.get(word);
     if (known !== undefined) return known;
@@ -97,10 +104,13 @@ export function buildVocabularyIndex(
     const spoken = wordsOf(text);
     const wordNumbers = spoken.map(numberOf);
     if (wordNumbers.length === 0) return;
+    if (!concepts.has(concept.id)) concepts.set(concept.id, concept);
     const key = spoken.map(stemOf).join(' ');
     if (!names.has(key)) names.set(key, concept);
     for (const number of new Set(wordNumbers)) present(words[number]).phraseNumbers.push(phrases.length);
-    const initials = trust >= ALIAS_TRUST && spoken.length > 1 ? spoken.map((word) => word[0]).join('') : undefined;
+    const first = spoken.map((word) => word[0]).join('');
+    // "it" is no inside tie.
+    const initials = trust >= ALIAS_TRUST && spoken.length > 1 && !ordinaryWords.has(first) ? first : undefined;
     phrases.push({ concept, wordNumbers, initials, trust });
   };
   for (const kind of ['position', 'grip', 'attempt', 'error', 'strength'] as const) {
@@ -132,7 +142,7 @@ export function buildVocabularyIndex(
   add(describeConcept(house, 'strength', present(unnamedStrengths[0]).id), 'good unnamed', UNNAMED_TRUST);
   for (const one of unnamedErrors) add(describeConcept(house, 'error', one.id), one.title, WHOLE_TITLE_TRUST);
   for (const one of unnamedStrengths) add(describeConcept(house, 'strength', one.id), one.title, WHOLE_TITLE_TRUST);
-  return { phrases, words, names, uses: new Map(Object.entries(uses)), resembles: asTold?.resembles };
+  return { phrases, words, concepts, names, uses: new Map(Object.entries(uses)), resembles: asTold?.resembles };
 }
 
 const kindOfCall = (id: string): ConceptKind | undefined => {

@@ -10,7 +10,11 @@ export interface Who {
   readonly words: readonly string[];
 }
 
-const nobody = (words: readonly string[]): Who => ({ athlete: 'a', named: false, words });
+/** Nobody can tell who "he" is: the word is no part of what is said. */
+const nobody = (words: readonly string[]): Who => ({
+  ...{ athlete: 'a', named: false },
+  words: words.length > 1 && /^(?:he|she|they|hes|shes|theyre)$/.test(present(words[0])) ? words.slice(1) : words,
+});
 
 /** Words behind which a name is whom something is done to or taken from, not who does it. */
 const towards: ReadonlySet<string> = new Set(
@@ -42,7 +46,7 @@ function namedLast(words: readonly string[], context: CallContext): Who | undefi
   const athlete = athleteCalled(called, context);
   const first = present(words[0]);
   // "marek gets swept by ana": it is told of the first, and by whom it was done adds nothing.
-  const subject = words.at(-2) === 'by' && first.length > 1 ? athleteCalled(first, context) : undefined;
+  const subject = first.length > 1 ? athleteCalled(first, context) : undefined;
   if (athlete && subject === opponentOf(athlete)) return { athlete: subject, named: true, words: words.slice(1, -2) };
   return athlete && { athlete, named: true, words: words.slice(0, -2) };
 }
@@ -81,6 +85,27 @@ function speakerIn(words: readonly string[], context: CallContext): Who | undefi
   if (at < 0) return undefined;
   const rest = words.filter((word) => !own.has(word));
   return rest.length > 0 ? { athlete: context.speaks ?? 'a', named: true, words: rest } : undefined;
+}
+
+/** Where a clause begins. */
+const CLAUSE = String.raw`(^|[,;]\s+|\b(?:and|but|then|so|because|while)\s+)`;
+const theirs = new RegExp(`${CLAUSE}(?:he|she|they)\\b`, 'gi');
+const mine = new RegExp(`${CLAUSE}i\\b(?!')`, 'gi');
+
+/**
+ * "he tips me over", "armbar, i tap" with names in place of the pronouns, so that they are read as names are: who writes of "me" means the other one by "he". An
+ * "I" or "my" that begins stays.
+ */
+export function withNames(text: string, context: CallContext): string {
+  const isOfMe = /\b(?:i|im|i'm|i've|ive|me|my|mine|myself)\b/i.test(text);
+  if (!isOfMe && !context.speaks) return text;
+  const speaker = context.speaks ?? 'a';
+  const nameOf = (athlete: Athlete) => context.calledBy[athlete].find((name) => name.length > 1) ?? athlete;
+  return text
+    .replace(theirs, (_, before: string) => `${before}${nameOf(opponentOf(speaker))}`)
+    .replace(mine, (said, before: string) => (before === '' ? said : `${before}${nameOf(speaker)}`))
+    .replace(/\b(?:me|myself)\b/gi, nameOf(speaker))
+    .replace(/(?<=\S\s+)my\b/gi, `${nameOf(speaker)}'s`);
 }
 
 const without = (words: readonly string[], at: number): string[] => [...words.slice(0, at), ...words.slice(at + 1)];

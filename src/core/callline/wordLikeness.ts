@@ -65,6 +65,10 @@ export function likenessesOf(word: string, index: VocabularyIndex): Likenesses {
     const likeness = wordLikeness(typed, present(index.words[number]));
     if (likeness > 0) found.set(number, likeness);
   }
+  // A word of the mat is no slip of another one: "calm" is no "calf".
+  if ([...found.values()].some((likeness) => likeness >= SAME_STEM))
+    for (const [number, likeness] of found)
+      if (likeness <= ONE_SLIP && !present(index.words[number]).word.startsWith(word)) found.delete(number);
   if (memory.size >= MOST_REMEMBERED) memory.clear();
   memory.set(word, found);
   return found;

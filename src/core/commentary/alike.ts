@@ -1,7 +1,7 @@
 import { draftInOwnWords, holderOf, tellsOpening } from '../callline';
 import { type AlikeEntry, likestKinds, likestOf, type ToldKind } from '../resemblance';
 import { conceptIdOf, type Mark, placeOfRole } from '../round';
-import { findError, findTechnique } from '../vocabulary';
+import { findError, findGrip, findPosition, findTechnique } from '../vocabulary';
 import type { Pointing } from './athletes';
 import { add } from './collect';
 import { type Doer, doerOf } from './doer';
@@ -36,10 +36,14 @@ export function proposeAlike(
   const said = wholeClause(sentence, pointings);
   for (const [place, [kind]] of likely.entries())
     for (const entry of likestOf(kind, hearing.alike, hearing.state).slice(0, place === 0 ? MOST_OF_LIKEST : 1)) {
-      const draft = isTold(entry, told) ? undefined : draftOf(entry, said, hearing);
+      const draft = isTold(entry, told) || !fitsUniform(entry, hearing) ? undefined : draftOf(entry, said, hearing);
       if (draft) add({ ...draft, guessed: true }, said, hearing);
     }
 }
+
+/** What needs a jacket is not thought of in a round without one. */
+const fitsUniform = ({ id }: AlikeEntry, { context: { uniform } }: Hearing): boolean =>
+  [undefined, 'both', uniform].includes((findTechnique(id) ?? findPosition(id) ?? findGrip(id))?.uniform);
 
 function isFault({ words }: Sentence): boolean {
   const judged = judgeSpeech(words.map(({ word }) => word));

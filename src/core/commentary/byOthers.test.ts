@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { scoreCalls, sharesOf } from '../../../tests/language/calls/scoreCalls';
+import { callsByMakers, scoreCalls, sharesOf } from '../../../tests/language/calls/scoreCalls';
 import { listTalks, scoreTalks, talksApart } from '../../../tests/language/talks/scoreTalks';
 
 // What others wrote and said, with what a person would mark (tests/language/README.md). The bounds are what was reached, a little below: they only rise.
@@ -9,10 +9,16 @@ it('calls by other hands are read as meant, or asked about', () => {
   const all = scoreCalls();
   const looked = sharesOf(all.filter(({ apart }) => !apart));
   const apart = sharesOf(all.filter((one) => one.apart));
-  expect(looked.right + looked.kept).toBeGreaterThanOrEqual(80);
-  expect(apart.right + apart.kept).toBeGreaterThanOrEqual(64);
-  expect(looked.wrongWithoutDoubt).toBeLessThanOrEqual(3);
-  expect(apart.wrongWithoutDoubt).toBeLessThanOrEqual(8);
+  expect(looked.right + looked.kept).toBeGreaterThanOrEqual(82);
+  expect(apart.right + apart.kept).toBeGreaterThanOrEqual(66);
+  expect(looked.wrongWithoutDoubt).toBeLessThanOrEqual(2.2);
+  expect(apart.wrongWithoutDoubt).toBeLessThanOrEqual(6.6);
+});
+
+it('calls that were written before anybody saw their reading are mostly read as meant, seldom wrong without a doubt', () => {
+  const shares = sharesOf(scoreCalls(callsByMakers()));
+  expect(shares.right + shares.kept).toBeGreaterThanOrEqual(66);
+  expect(shares.wrongWithoutDoubt).toBeLessThanOrEqual(4);
 });
 
 it('talks by other hands are heard, those too that nobody looked at', () => {

@@ -1,4 +1,4 @@
-import { holderOf } from '../callline';
+import { holderOf, standingInGuard } from '../callline';
 import { type Athlete, placeOfRole, roleIn } from '../round';
 import { findPosition } from '../vocabulary';
 import type { Pointing } from './athletes';
@@ -41,13 +41,8 @@ function insideOf(words: readonly SpokenWord[], pointings: readonly Pointing[], 
 
 /** Who stands up in the closed guard stands in it. */
 function standsUp(text: string, athlete: Athlete, { state }: Hearing) {
-  if (!/^(?:gets|get|got|stands|stand|stood|rises|rose|comes|pops) (?:right |back |straight )?up\b/.test(text))
-    return undefined;
-  if (state.kind !== 'position' || !['closed-guard', 'high-closed-guard'].includes(state.positionId)) return undefined;
-  if (placeOfRole(roleIn(state.positionId, state.holder, athlete)) !== 'over') return undefined;
-  return {
-    kind: 'position',
-    positionId: 'closed-guard-standing',
-    holder: holderOf('closed-guard-standing', athlete, 'over'),
-  } as const;
+  const stander = standingInGuard(text, athlete, state);
+  if (!stander) return undefined;
+  const positionId = 'closed-guard-standing';
+  return { kind: 'position', positionId, holder: holderOf(positionId, stander, 'over') } as const;
 }

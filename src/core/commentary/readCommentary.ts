@@ -2,7 +2,7 @@ import { holderOf, presentForm, tellsOpening, type VocabularyIndex } from '../ca
 import { present } from '../kernel';
 import { resemblanceOf } from '../resemblance';
 import { type Athlete, opponentOf, placeOfRole, stateAfterAttempt } from '../round';
-import { findError, findStrength, findTechnique } from '../vocabulary';
+import { findError, findPosition, findStrength, findTechnique, type Technique } from '../vocabulary';
 import { proposeAlike } from './alike';
 import { findPointings, type Listener } from './athletes';
 import { add } from './collect';
@@ -261,7 +261,7 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
   const { mention, clause, whole } = said;
   const technique = findTechnique(mention.concept.id);
   if (!technique) return;
-  const place = placeOfTechnique(technique.class);
+  const place = placeOfTechnique(technique, hearing.state);
   const doer = isSuffered(said) ? otherThan(doerOf(said, hearing, 'level')) : doerOf(said, hearing, place);
   if (open) {
     add({ kind: 'chance', techniqueId: technique.id, ...doer }, said, hearing);
@@ -296,10 +296,14 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
   }
 }
 
-const placeOfTechnique = (techniqueClass: string): 'over' | 'under' | 'level' => {
-  if (techniqueClass === 'passes') return 'over';
-  return techniqueClass === 'sweeps' || techniqueClass === 'escapes' ? 'under' : 'level';
-};
+/** Where who does it is: passers are over, who sweeps and escapes is under; who finishes in a guard is the one whose guard it is, elsewhere the one on top. */
+function placeOfTechnique(technique: Technique, state: Hearing['state']): 'over' | 'under' | 'level' {
+  if (technique.class === 'passes') return 'over';
+  if (technique.class === 'sweeps' || technique.class === 'escapes') return 'under';
+  const family = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
+  if (technique.class !== 'submissions' || !family || !technique.fromFamilies.includes(family)) return 'level';
+  return /guard/.test(family) ? 'under' : 'over';
+}
 
 /** Ways in which somebody comes into what another does. */
 const caughtIn =

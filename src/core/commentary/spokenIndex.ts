@@ -106,8 +106,7 @@ export function buildSpokenIndex(index: VocabularyIndex): SpokenIndex {
 const TOLD_TRUST = 0.8;
 
 /** What bodies do, as phrases of the techniques and positions that they are. */
-function toldPhrases({ phrases }: VocabularyIndex): SpokenPhrase[] {
-  const concepts = new Map(phrases.map(({ concept }) => [concept.id, concept]));
+function toldPhrases({ concepts }: VocabularyIndex): SpokenPhrase[] {
   return Object.entries({ ...doingsAsTold, ...positionsAsTold }).flatMap(([id, told]) => {
     const concept = concepts.get(id);
     if (!concept) return [];

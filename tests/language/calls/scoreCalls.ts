@@ -14,8 +14,10 @@ import {
 } from '../../../src/core/round';
 import { isUnnamed, plainHouse } from '../../../src/core/vocabulary';
 
+type People = Readonly<Record<string, readonly [string, string]>>;
+
 /** Who is who in the rounds of the file, the athlete in focus first. */
-const people: Readonly<Record<string, readonly [string, string]>> = {
+const others: People = {
   'round-a': ['raul', 'dorian'],
   'round-d': ['pavel', 'niko'],
   'round-k': ['kris', 'bo'],
@@ -62,17 +64,46 @@ export interface ScoredCall {
 }
 
 const read = (name: string): string => readFileSync(path.resolve('tests/language/calls', name), 'utf8');
-
-function readExpected(): Map<string, readonly Expected[]> {
-  const lines = read('expected.txt')
+const linesOf = (name: string): readonly string[] =>
+  read(name)
     .split('\n')
     .filter((line) => line !== '' && !line.startsWith('#'));
-  return new Map(
-    lines.map((line) => {
-      const [, id = '', rest = ''] = /^(\S+) (.+)$/.exec(line) ?? [];
-      return [id, rest.split(' ; ').map(readOne)] as const;
-    }),
-  );
+
+/** Calls in their order, with who is who and what each meant. */
+interface Calls {
+  readonly people: People;
+  readonly lines: readonly Line[];
+  readonly expected: ReadonlyMap<string, readonly Expected[]>;
+}
+
+/** Calls that coaches wrote who did not write the reader. */
+function callsByOthers(): Calls {
+  const expected = linesOf('expected.txt').map((line) => {
+    const [, id = '', rest = ''] = /^(\S+) (.+)$/.exec(line) ?? [];
+    return [id, rest.split(' ; ').map(readOne)] as const;
+  });
+  const lines = linesOf('calls.jsonl').map((line) => JSON.parse(line) as Line);
+  return { people: others, lines, expected: new Map(expected) };
+}
+
+/** Calls that the makers wrote before they saw what the reader makes of them. */
+export function callsByMakers(): Calls {
+  const people: Record<string, [string, string]> = {};
+  const expected = new Map<string, readonly Expected[]>();
+  let round = '';
+  const lines = linesOf('makers.txt').flatMap((line, place): Line[] => {
+    const [, name, a, b] = /^= (\S+) (\S+) (\S+)$/.exec(line) ?? [];
+    if (name && a && b) {
+      round = name;
+      people[name] = [a, b];
+      return [];
+    }
+    const [, at = '', text = '', meant = ''] = /^(\S+) (.+) \|\|\| (.+)$/.exec(line) ?? [];
+    const id = `${round}-${place}`;
+    expected.set(id, meant.split(' ; ').map(readOne));
+    return [{ id, round, at, text, meant }];
+  });
+  return { people, lines, expected };
 }
 
 function readOne(text: string): Expected {
@@ -129,13 +160,8 @@ function classOf(reading: CallReading, expected: readonly Expected[]): CallClass
 }
 
 /** Reads every line in the order of its round; what was read right is there for the next, as it is for a coach who mended the rest. */
-export function scoreCalls(): ScoredCall[] {
+export function scoreCalls({ people, lines, expected }: Calls = callsByOthers()): ScoredCall[] {
   const index = buildVocabularyIndex(plainHouse, {}, asTold);
-  const expected = readExpected();
-  const lines = read('calls.jsonl')
-    .trim()
-    .split('\n')
-    .map((line) => JSON.parse(line) as Line);
   const marks = new Map<string, Mark[]>();
   return lines.map((line, at) => {
     const atSeconds = parseClock(line.at) ?? 0;
