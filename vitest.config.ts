@@ -7,9 +7,13 @@ const alias = {
   'server-only': fileURLToPath(new URL('./tests/support/serverOnly.ts', import.meta.url)),
 };
 
+/** Only what hangs is given up: speed is shown in the benchmarks, and a busy machine must not fail what is right. */
+const patience = { testTimeout: 300_000, hookTimeout: 300_000, expect: { poll: { timeout: 120_000 } } };
+
 export default defineConfig({
   resolve: { alias },
   test: {
+    ...patience,
     // By itself one worker would be kept free on a machine of two cores.
     maxWorkers: 2,
     projects: [
@@ -20,8 +24,6 @@ export default defineConfig({
           environment: 'node',
           // Pure functions need no world of their own: reading the modules once halves the time.
           isolate: false,
-          // Speed is shown in the benchmarks; a busy machine must not fail what is right.
-          testTimeout: 30_000,
           include: [
             'src/core/**/*.test.ts',
             'src/server/**/*.test.ts',
@@ -42,7 +44,6 @@ export default defineConfig({
         test: {
           name: 'rules',
           environment: 'node',
-          testTimeout: 120_000,
           fileParallelism: false,
           include: ['tests/rules/**/*.test.ts'],
         },
@@ -54,7 +55,6 @@ export default defineConfig({
           name: 'interface',
           environment: 'jsdom',
           setupFiles: ['tests/support/patience.ts'],
-          testTimeout: 30_000,
           include: ['src/{ui,forms,features,player}/**/*.test.tsx'],
         },
       },
@@ -71,7 +71,6 @@ export default defineConfig({
           setupFiles: ['tests/support/ownDatabase.ts'],
           environment: 'node',
           include: ['tests/{data,server,security}/**/*.test.ts'],
-          testTimeout: 30_000,
         },
       },
     ],

@@ -1,4 +1,4 @@
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { parse } from 'csv-parse/sync';
 import { afterEach, expect, it, vi } from 'vitest';
@@ -75,7 +75,7 @@ it('saves one as CSV that another program reads', async () => {
   vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
   await userEvent.click(screen.getByText('Tables of this page as files'));
   await userEvent.click(await screen.findByRole('button', { name: 'Belts (CSV)' }));
-  await vi.waitFor(() => expect(blobs).toHaveLength(1));
+  await waitFor(() => expect(blobs).toHaveLength(1));
   const text = await new Promise<string>((resolve) => {
     const reader = new FileReader();
     reader.onload = () => resolve(String(reader.result));

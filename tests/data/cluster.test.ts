@@ -7,4 +7,4 @@ afterAll(() => destroyCluster(options.name));
 it('a database that several processes start at once is made and started once', async () => {
   const started = await Promise.all([startCluster(options), startCluster(options), startCluster(options)]);
   expect(new Set(started.map(({ port, password }) => `${port} ${password}`)).size).toBe(1);
-}, 120_000);
+});

@@ -173,7 +173,7 @@ beforeAll(async () => {
   for (const edit of Object.values(changes).flat()) await apply(edit);
   await writeFile(path.join(copy, 'probe.ts'), probe);
   await writeFile(path.join(copy, 'tsconfig.adding.json'), JSON.stringify(onlyTheProduct));
-}, 120_000);
+});
 afterAll(() => rm(copy, { recursive: true, force: true }));
 
 async function apply(edit: Edit): Promise<void> {
@@ -200,7 +200,7 @@ describe('the changes of docs/adding.md', () => {
       (error: { stdout: string }) => error,
     );
     expect(stdout).toBe('');
-  }, 300_000);
+  });
   it('work at once: a mark, an error, a job, a unit', async () => {
     const { stdout } = await run('node', ['--import', 'tsx', 'probe.ts'], { cwd: copy });
     const found = JSON.parse(stdout);
@@ -218,5 +218,5 @@ describe('the changes of docs/adding.md', () => {
       refused: true,
       weight: [{ reading: 10, unit: 'st' }, '10 st', ['kg', 'st', 'lb']],
     });
-  }, 120_000);
+  });
 });

@@ -92,7 +92,7 @@ beforeAll(() => {
   writeFileSync(file('playlist.mp4'), '#EXTM3U\n#EXTINF:10,\nhttp://127.0.0.1:9/secret.ts\n');
   writeFileSync(file('zeros.mp4'), Buffer.alloc(200_000));
   writeFileSync(file('empty.mp4'), '');
-}, 120_000);
+});
 afterAll(() => rmSync(scratch, { recursive: true }));
 
 const facts = async (name: string) => {

@@ -60,7 +60,7 @@ describe('changes of marks', () => {
           "select 1 from pg_stat_activity where wait_event_type = 'Lock' and datname = current_database()",
         )
       ).rowCount === 1;
-    await expect.poll(isWaiting, { timeout: 20_000 }).toBe(true);
+    await expect.poll(isWaiting).toBe(true);
     await remover.query('commit');
     remover.release();
     expect(await sent).toEqual({ ok: false, problem: { status: 404, code: 'no-such-round' } });

@@ -147,7 +147,7 @@ describe('from marks in the database to a plan in the database', () => {
     expect(await findLatestPlan(pool(), classId)).toMatchObject({ version: latest, ordinal: 1 });
     expect(await findAskedPlan(pool(), classId)).toMatchObject({ state: 'ready' });
     expect(await askForPlan(randomUUID(), [], undefined)).toBeUndefined();
-  }, 120_000);
+  });
 
   it('says what is missing', async () => {
     const code = async () => {
@@ -316,7 +316,7 @@ describe('the coming weeks', () => {
     const id = await ask();
     // The work is on; then nobody waits for it any more.
     const work = workOutRun(pool(), id, now(), new AbortController().signal);
-    await vi.waitFor(async () => expect((await findLatestRun(pool()))?.state).toBe('working'), 20_000);
+    await expect.poll(async () => (await findLatestRun(pool()))?.state).toBe('working');
     await endRun(pool(), id, { state: 'failed', problem: { code: 'stopped' } });
     await work;
     expect(await findLatestRun(pool())).toMatchObject({ id, state: 'failed', problem: { code: 'stopped' } });

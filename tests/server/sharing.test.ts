@@ -189,7 +189,7 @@ describe('a link to a review', () => {
     for (let at = 0; at < all.length; at += 8)
       for (const found of await Promise.all(all.slice(at, at + 8).map(openLink))) expect(found).toBeUndefined();
     expect(await openLink(token)).toBeDefined();
-  }, 120_000);
+  });
   it('closes when it is revoked, when it expires, and when its round becomes somebody else’s', async () => {
     const closingId = await sign();
     const [one, other] = [await share(closingId), await share(closingId, false, 1)];

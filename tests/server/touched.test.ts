@@ -46,15 +46,15 @@ it('notes who looked at whom and what, and who changed it: a line a day, however
   expect(await savePerson({ ...draft, ...more }, { id: ana, version: 1 })).toMatchObject({ ok: true });
   // What was refused changed nothing.
   await savePerson({ ...draft, ...more, name: '' }, { id: ana, version: 2 });
-  await vi.waitFor(async () =>
-    expect((await told()).sort()).toEqual(
+  await expect
+    .poll(async () => (await told()).sort())
+    .toEqual(
       [
         ['changed', 'student', 'Ana Velden', 1],
         ['saw', 'student', 'Ana Velden', 2],
         ['saw', 'round', 'Ana Velden and Marek Osei', 1],
       ].sort(),
-    ),
-  );
+    );
   expect((await told(round.id)).map((one) => one[1])).toEqual(['round']);
   expect(await told(randomUUID())).toEqual([]);
 });
@@ -62,7 +62,7 @@ it('notes who looked at whom and what, and who changed it: a line a day, however
 it('is told the head coach alone, in pieces, and goes after a year and a month', async () => {
   const people = await Promise.all(Array.from({ length: 5 }, (_, at) => seedPerson(`Somebody ${at}`)));
   for (const one of people) await loadStudent(one);
-  await vi.waitFor(async () => expect(await told()).toHaveLength(5));
+  await expect.poll(told).toHaveLength(5);
   const first = await listTouched(pool(), 3);
   const rest = await listTouched(pool(), 3, first.more);
   expect([...first.rows, ...rest.rows].map((one) => one.aboutId).sort()).toEqual([...people].sort());

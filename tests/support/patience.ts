@@ -1,4 +1,4 @@
 import { configure } from '@testing-library/react';
 
 // A busy machine must not fail what is right: what is waited for comes when it comes.
-configure({ asyncUtilTimeout: 15_000 });
+configure({ asyncUtilTimeout: 120_000 });

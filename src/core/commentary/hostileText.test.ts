@@ -49,7 +49,7 @@ describe('a talk that was made to stop the reader', () => {
     expect(readCommentary(cuesOf(sameMoment), index, context).length).toBeLessThan(20);
     const oneTime = cuesOf(`0:01 begins\n${`${line}\n`.repeat(lines * 10)}`);
     expect(oneTime.reduce((sum, cue) => sum + cue.text.length, 0)).toBeGreaterThan(lines * 10 * line.length);
-  }, 120_000);
+  });
 });
 
 describe('a call that was pasted by mistake', () => {

@@ -98,7 +98,7 @@ describe('talks of strange make', () => {
     const proposals = readCommentary(long, index, context);
     expect(proposals.length).toBeGreaterThan(10_000);
     expect(proposals.at(-1)?.saidAtSeconds).toBeGreaterThan(80_000);
-  }, 300_000);
+  });
   it('with coarse words keep them in the coach’s words and in no name', () => {
     const [one] = readCommentary(spoken('And Ana leaves her damn elbows wide open, that is wrong.'), index, context);
     expect(one?.words).toContain('damn');

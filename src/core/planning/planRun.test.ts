@@ -118,7 +118,7 @@ describe('a run of classes', () => {
       ),
       { numRuns: 40 },
     );
-  }, 60_000);
+  });
 
   const term = Array.from({ length: 6 }, (_, at) =>
     classOf(

@@ -394,7 +394,7 @@ describe('a plan', () => {
       ),
       { numRuns: 12 },
     );
-  }, 60_000);
+  });
 
   it('is proved best, close to its exact benefit, and no worse than the yardstick', () => {
     const outcome = planClass(problemOf(class10), solve);

@@ -1,4 +1,4 @@
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { type ClassPlan, usualNumbers } from '@/core/planning';
@@ -150,7 +150,7 @@ it('a plan stays as it is from one tick on, and only where that is kept', async 
   render(<KeepPlan classId="k" isKept={false} />);
   const tick = screen.getByRole('checkbox') as HTMLInputElement;
   await userEvent.click(tick);
-  await vi.waitFor(() => expect(tick.checked).toBe(true));
+  await waitFor(() => expect(tick.checked).toBe(true));
   sent.answer = { ok: false, messages: { '': 'There is no plan yet that could stay.' } };
   await userEvent.click(tick);
   expect(await screen.findByText('There is no plan yet that could stay.')).toBeTruthy();

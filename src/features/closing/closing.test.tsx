@@ -1,4 +1,4 @@
-import { cleanup, render, screen, within } from '@testing-library/react';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ClosingPage, type ClosingPageProps } from './ClosingPage';
@@ -78,7 +78,7 @@ describe('closing a review', () => {
     expect(screen.getByText('Three is the most: leave one out to take another.')).toBeTruthy();
     await userEvent.type(screen.getByLabelText('What it is about'), 'Breathe');
     await sign();
-    await vi.waitFor(() => expect(sent.signed).toHaveLength(1));
+    await waitFor(() => expect(sent.signed).toHaveLength(1));
     expect(content().good).toEqual({ text: 'Strips the grip.', markIds: ['m2'] });
     expect(content().points.map((one) => [one.title, one.markIds])).toEqual([
       ['Flat in half guard', ['m3']],
@@ -94,7 +94,7 @@ describe('closing a review', () => {
     expect((await screen.findByRole('alert')).textContent).toContain('Another coach');
     cleanup();
     render(<ClosingPage {...page} />);
-    await vi.waitFor(() =>
+    await waitFor(() =>
       expect(screen.getByLabelText('In your own words', { selector: 'textarea' })).toHaveProperty(
         'value',
         'Good week.',

@@ -49,7 +49,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
   vi.restoreAllMocks();
 });
-const soon = { timeout: 12_000, interval: 20 };
+const soon = { timeout: 120_000, interval: 20 };
 
 describe('a mark', () => {
   it('leaves the browser’s storage only when the server has answered for it', async () => {
@@ -70,7 +70,7 @@ describe('a mark', () => {
     await vi.waitFor(() => expect(result.current.state.pending).toEqual([]), { timeout: 40_000, interval: 50 });
     await vi.waitFor(async () => expect(await waits()).toEqual([]), soon);
     expect(result.current.keeping.state).toBe('kept');
-  }, 60_000);
+  });
 
   it('that is refused takes no other along, and stays to be read after the page is opened anew', async () => {
     answers = [(sent) => outcomes(sent, (mark) => mark.note === 'bad')];

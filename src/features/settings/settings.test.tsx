@@ -1,4 +1,4 @@
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, render, screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { planNumberNames, usualNumbers } from '@/core/planning';
@@ -109,7 +109,7 @@ describe('where a coach is signed in', () => {
   it('is listed, and ended one by one', async () => {
     open('assistant');
     await press('Sign out Safari on an iPhone, since Thu 1 Oct, 08:00');
-    await vi.waitFor(() => expect(sent.ended).toEqual(['s2']));
+    await waitFor(() => expect(sent.ended).toEqual(['s2']));
     expect(screen.queryByRole('button', { name: /Sign out Firefox/ })).toBeNull();
   });
 });

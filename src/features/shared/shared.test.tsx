@@ -1,4 +1,4 @@
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { userEvent } from '@testing-library/user-event';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { SharedReview } from '@/core/reviewing';
@@ -43,7 +43,7 @@ describe('a review on its student’s page', () => {
     expect(sent.looked).toBe(0);
     fireEvent.pointerDown(window);
     fireEvent.keyDown(window, { key: 'a' });
-    await vi.waitFor(() => expect(sent.looked).toBe(1));
+    await waitFor(() => expect(sent.looked).toBe(1));
   });
   it('is answered by choosing and in words, and can be answered anew until it is taken', async () => {
     open();
@@ -67,7 +67,7 @@ describe('a review on its student’s page', () => {
     expect((await screen.findByRole('alert')).textContent).toContain('Nothing is lost');
     expect(screen.getByLabelText('Tired, calm, rushed, anything that hurt')).toHaveProperty('value', 'calm');
     await userEvent.click(screen.getByRole('checkbox', { name: 'Done' }));
-    await vi.waitFor(() => expect(screen.getAllByRole('alert')).toHaveLength(2));
+    await waitFor(() => expect(screen.getAllByRole('alert')).toHaveLength(2));
     expect(screen.getByRole('checkbox', { name: 'Done' })).toHaveProperty('checked', false);
   });
   it('says that a clip is on its way, and shows it when it is there', () => {
