@@ -14,13 +14,17 @@ export interface Doing {
 }
 
 const done: Modifiers = { stage: 'finished', end: 'finished' };
-const OBJECT = '(?: (?:him|her|them|it|me|the|his|guard|legs|partner|on top|over))*';
+const OBJECT = '(?: (?:him|her|them|it|me|the|his|guard|legs|partner|on top|over|backwards|sideways|forwards))*';
 
 /** Turning over: a sweep begins in a guard, from anywhere else it is an escape. @source rule books of the main federations: a sweep starts from guard or half guard */
 export function turningOver(state: RoundState): string {
   const family = familyOf(state);
   return family === undefined || /guard/.test(family) ? 'unnamed-sweep' : 'unnamed-escape';
 }
+
+/** Who falls from a guard was swept; anywhere else it is a takedown. @source as above */
+const throwing = (state: RoundState): string =>
+  /guard/.test(familyOf(state) ?? '') ? 'unnamed-sweep' : 'unnamed-takedown';
 
 const familyOf = (state: RoundState): string | undefined =>
   state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
@@ -61,9 +65,18 @@ const verbs: readonly Verb[] = [
     ].join('|'),
   },
   {
-    conceptId: 'unnamed-takedown',
-    forms: `${any('take bring drag drive put')}(?: \\w+){0,2} down|${any('throw dump trip topple slam')}`,
+    conceptId: 'bridge-and-roll',
+    forms: `${any('bridge')}(?: and \\w+)? ${WORD}over|${any('trap')} and ${any('roll')}`,
   },
+  {
+    conceptId: 'snap-down',
+    forms: `${any('snap')} \\w+ (?:right |straight |hard )?(?:down|to the (?:mat|floor|ground|knees))|${any('snap')} \\w+ (?:on)?to (?:all fours|(?:his|her|the) (?:hands|knees))`,
+  },
+  {
+    conceptId: 'unnamed-takedown',
+    forms: `${any('take bring drag drive put')}(?: \\w+){0,2} down`,
+  },
+  { conceptId: throwing, forms: any('throw dump trip topple slam') },
   {
     conceptId: 'guard-open-standing',
     forms: `${any('open break get pry press')} ${WHOSE}(?:guard|legs|ankles|feet|knees) open|${any('open')} ${WHOSE}(?:guard|legs)`,

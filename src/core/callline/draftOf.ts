@@ -1,4 +1,4 @@
-import { type Athlete, type Held, type Mark, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
+import { type Athlete, type Held, type Mark, opponentOf, placeOfRole, roleIn, stateAfterAttempt } from '../round';
 import { findError, findPosition, findStrength, findTechnique } from '../vocabulary';
 import type { CallContext } from './callContext';
 import type { Modifiers } from './modifiers';
@@ -17,7 +17,7 @@ export function draftOf(
   atSeconds: number,
   context: CallContext,
 ): MarkDraft {
-  const athlete = who.named ? who.athlete : likelyAthlete(concept, modifiers, who.athlete, context.state);
+  const athlete = who.named ? who.athlete : likelyAthlete(concept, modifiers, who.athlete, context);
   const { side, target, verdict, unsure, amid } = modifiers;
   const base = { atSeconds, verdict, unsure, ...(amid ? { amid } : {}) };
   // An opening may be about anything: a grip, a position, something done well.
@@ -91,7 +91,10 @@ function heldOf({ side, held }: Modifiers): { readonly held?: Held } {
  * Whom a call without a name is about: an error whom its role fits, a pass the one on top, a sweep or an escape the one below, an attack
  * whoever has the better of the position; a position leaves on top who is on top. Where nothing tells, the athlete in focus.
  */
-function likelyAthlete(concept: Concept, modifiers: Modifiers, inFocus: Athlete, state: RoundState): Athlete {
+function likelyAthlete(concept: Concept, modifiers: Modifiers, inFocus: Athlete, context: CallContext): Athlete {
+  const { state } = context;
+  const arrived = concept.kind === 'position' && !modifiers.place ? whoArrived(concept, context) : undefined;
+  if (arrived) return namedFrom(concept, arrived);
   if (state.kind !== 'position' || state.holder === undefined) return inFocus;
   const { positionId, holder } = state;
   const at = (place: 'over' | 'under') =>
@@ -104,15 +107,33 @@ function likelyAthlete(concept: Concept, modifiers: Modifiers, inFocus: Athlete,
   }
   if (concept.kind === 'position') {
     if (modifiers.place) return inFocus;
-    // Named from below or from above, as the position is usually called: either way the one on top stays there.
-    const over = at('over');
-    const held = holderOf(concept.id, over, undefined);
-    const stays = held !== undefined && placeOfRole(roleIn(concept.id, held, over)) === 'over';
-    return stays ? over : opponentOf(over);
+    return namedFrom(concept, at('over'));
   }
   const role = findError(concept.id)?.role ?? findStrength(concept.id)?.role ?? 'neutral';
   const place = placeOfRole(role);
   return place === 'level' ? inFocus : at(place);
+}
+
+/** Named from below or from above, as the position is usually called: either way this one is on top. */
+function namedFrom({ id }: Concept, over: Athlete): Athlete {
+  const held = holderOf(id, over, undefined);
+  const stays = held !== undefined && placeOfRole(roleIn(id, held, over)) === 'over';
+  return stays ? over : opponentOf(over);
+}
+
+/** What was tried leads there within this time. @source own decision */
+const ARRIVAL_SECONDS = 15;
+
+/** Who is on top in a position that somebody's move leads to, called right after the move: "rolls for the legs", then "saddle". */
+function whoArrived({ id }: Concept, { marks = [], atSeconds }: CallContext): Athlete | undefined {
+  const move = marks.findLast((mark) => mark.kind === 'attempt' || mark.kind === 'position');
+  const isRecent =
+    move?.kind === 'attempt' && atSeconds >= move.atSeconds && atSeconds - move.atSeconds <= ARRIVAL_SECONDS;
+  if (!isRecent || (move.end !== undefined && move.end !== 'finished')) return undefined;
+  const after = stateAfterAttempt(move);
+  if (after?.kind !== 'position' || findPosition(after.positionId)?.family !== findPosition(id)?.family)
+    return undefined;
+  return (['a', 'b'] as const).find((one) => placeOfRole(roleIn(after.positionId, after.holder, one)) === 'over');
 }
 
 /**

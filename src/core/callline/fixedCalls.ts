@@ -191,7 +191,10 @@ export function readBoard(words: readonly string[], atSeconds: number): MarkDraf
 
 /** "marek on top", "ana below": the same position, turned over or said once more; nothing while no position is known. */
 export function readPlace(words: readonly string[], atSeconds: number, context: CallContext): MarkDraft | undefined {
-  const match = /^(.+?) (?:is )?(on top|on the bottom|underneath|below)(?: now| again)?$/.exec(words.join(' '));
+  const match =
+    /^(.+?) (?:is )?(on top|on the bottom|underneath|below)(?: now| again| then| after that| there| here)*$/.exec(
+      words.join(' '),
+    );
   if (!match || context.state.kind !== 'position') return undefined;
   const who = readAthlete([...present(match[1]).split(' '), present(match[2])], context);
   if (!who.named || who.words.length !== 1) return undefined;

@@ -105,11 +105,13 @@ function nameAlone(words: readonly string[], context: CallContext) {
   return athlete && ({ athlete, named: true } as const);
 }
 
-/** A name and nothing else: what somebody looks for is none. */
+/** A name and nothing else, or a verb of which nothing is left over: what somebody looks for is none. */
 const isName = (heard: Heard): boolean =>
-  heard.kind === 'named' &&
-  heard.best.match.confidence >= CERTAIN &&
-  heard.best.words.length === heard.who.words.length;
+  heard.kind === 'plain'
+    ? heard.remark === undefined && isFinished(heard)
+    : heard.kind === 'named' &&
+      heard.best.match.confidence >= CERTAIN &&
+      heard.best.words.length === heard.who.words.length;
 
 const isFinished = (heard: Heard): boolean =>
   !(heard.kind === 'plain' && heard.plain.settled && !heard.plain.finishesId) &&

@@ -29,7 +29,7 @@ interface Told {
 }
 
 const classWords: ReadonlySet<string> = new Set(
-  'pass sweep takedown take back guard escape chok lock down over revers submit throw the a his her to on is was are now again just then off'.split(
+  'pass sweep takedown take back guard escape chok lock down over revers submit throw the a his her to on is was are now again just then off backward sideway forward'.split(
     ' ',
   ),
 );

@@ -10,7 +10,8 @@ import { goingAttempt, hearSuffered } from './hearSuffered';
 import { type Judged, judge } from './judgement';
 import { TAKEN_CONFIDENCE } from './matchConcept';
 import { readGripByPart } from './ownWords';
-import { readPlainCall, readTap, saysCondition } from './plainCalls';
+import { takePlaces } from './places';
+import { type PlainCall, readPlainCall, readTap, saysCondition } from './plainCalls';
 import { readPositionSentence } from './positionSentence';
 import type { VocabularyIndex } from './vocabularyIndex';
 import { readAthlete, type Who } from './who';
@@ -82,7 +83,7 @@ export function hear(words: readonly string[], index: VocabularyIndex, context: 
     const heard = hearDoing({ doing: done, who, best, judged, index, context });
     if (heard) return heard;
   }
-  const plain = readPlainCall(who, context);
+  const plain = readPlainCall(who, context) ?? plainArrival(who, index, context);
   if (plain) return { kind: 'plain', who, plain, best };
   if (best && holdsMore(who, best, judged)) return undefined;
   const heard = done && hearDoing({ doing: done, who, best, judged, index, context });
@@ -103,6 +104,13 @@ function isTaken(
   if (concept.kind !== 'error' && concept.kind !== 'strength') return confidence >= TAKEN_CONFIDENCE;
   const family = state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
   return confidence >= (family !== undefined && concept.families.includes(family) ? 0.72 : 0.8);
+}
+
+/** "pass to mount", "smash to side": a class of techniques that arrives somewhere is finished. */
+function plainArrival(who: Who, index: VocabularyIndex, context: CallContext): PlainCall | undefined {
+  const { words, to } = takePlaces(who.words, index);
+  const plain = to?.kind === 'position' ? readPlainCall({ ...who, words }, context) : undefined;
+  return plain && { ...plain, modifiers: { stage: 'finished', end: 'finished', ...plain.modifiers } };
 }
 
 /** A sentence about an attempt of which every word is explained. */

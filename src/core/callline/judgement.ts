@@ -20,11 +20,11 @@ const praiseFirst = list(
   'good | nice | great | well | excellent | beautiful | lovely | clean | smart | perfect | solid | clever | textbook | love | i like | well done | nicely | super | really good | very good | very nice',
 );
 const praiseLast = list(
-  'good | nice | well | well done | nicely | well timed | good timing | perfect | excellent | very good | very well | beautifully | as it should be | which is good | that is good | thats good | good boy | good girl | i like that | i love that | is what i want | is correct | thats it | lovely | beautiful | super | there we go',
+  'good | nice | well | well done | nicely | well timed | good timing | perfect | excellent | very good | very well | beautifully | as it should be | which is good | that is good | thats good | good boy | good girl | i like that | i love that | is what i want | is correct | thats it | lovely | beautiful | super | there we go | (?:is|was|looks|looked) (?:fine|ok|okay|good|great|solid|perfect|textbook|excellent|spot on) | just in time | in time | on time',
 );
 
 const openings = list(
-  'could have | couldve | could go | could just | should have | shouldve | should | ought to | might have | missed the | misses the | missed a | misses a | missed | misses | chance for | chance to | was open | was wide open | was right there | was there | is there for | had the time | does not see | doesnt see | didnt see | did not see | needs to | has to | must',
+  'could have | couldve | could go | could just | could(?! not| be| have been) | should have | shouldve | should | ought to | might have | missed the | misses the | missed a | misses a | missed | misses | chance for | chance to | was open | was wide open | was right there | was there | is there for | had the time | does not see | doesnt see | didnt see | did not see | needs to | has to | must',
 );
 
 /** Said of a fault and hardly of anything else. */
@@ -58,7 +58,7 @@ const compile = (phrases: readonly string[]): RegExp => boundsOf(`(?:${phrases.j
 const patterns = {
   noPraise: compile(noPraise),
   praiseFirst: new RegExp(`^(?:${praiseFirst.join('|')})(?: |$)`),
-  praiseLast: new RegExp(`(?:^| )(?:${praiseLast.join('|')})$`),
+  praiseLast: new RegExp(`(?:^| )(?:${praiseLast.join('|')})(?: here| there| now| again| too| this time)?$`),
   openings: compile(openings),
   wasThere,
   blames: compile(blames),

@@ -79,7 +79,7 @@ const gripLosses = new RegExp(
   `^${aux}(?:${forms('lose | let go of | release | give up')})(?: (?:the|his|her|my|your))? (.+)$`,
 );
 const ownBody =
-  /^(?:keeps?|kept|gets?|got|has|have|had|pulls?|pulled|takes?|took|holds?|held|clears?|loses|lost|puts?) (?:his|her|my|your|their|the) (?:head|neck|chin)\b/;
+  /^(?:keeps?|kept|gets?|got|has|have|had|pulls?|pulled|takes?|took|holds?|held|clears?|loses|lost|puts?|gives? up|gave up|offers?|leaves?|left) (?:his|her|my|your|their|the) (?:head|neck|chin)\b/;
 /** Grips that are verbs themselves. */
 const gripActs: readonly (readonly [RegExp, string])[] = [
   [/^(?:whizzers?|whizzered|whizzering)\b/, 'whizzer'],
@@ -87,6 +87,12 @@ const gripActs: readonly (readonly [RegExp, string])[] = [
   [/^(?:overhooks|overhooked)\b/, 'overhook'],
   [/^(?:crossfaces|crossfaced)\b/, 'crossface'],
   [/^(?:seatbelts|seat belts)\b/, 'seat-belt'],
+  [
+    new RegExp(
+      `^(?:${forms('drive | put | push | press | dig | jam | grind | plant | get')}) (?:the |his |her |my )?(?:shoulder|forearm|bicep|head) (?:in|into|across|on|onto|under|against) (?:the |his |her |my )?(?:face|jaw|cheek|chin|neck|throat)\\b`,
+    ),
+    'crossface',
+  ],
   [/^(?:collar ties|collar tied)\b/, 'collar-tie'],
 ];
 

@@ -48,6 +48,13 @@ const somewhere: ReadonlySet<string> = new Set([
   'transition',
   'clinch',
   'pass',
+  'seated',
+  'sitting',
+  'standing',
+  'feet',
+  'knees',
+  'distance',
+  'outside',
 ]);
 
 /** Positions that are called by one word where something goes: "to side", "into half". */

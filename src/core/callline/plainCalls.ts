@@ -46,7 +46,7 @@ const plainWords: readonly PlainWords[] = [
   {
     conceptId: 'unnamed-pass',
     does: ['passes', 'passed', 'passes guard', 'passed guard', 'gets past', 'gets past guard', 'gets past legs'],
-    names: ['pass', 'guard pass'],
+    names: ['pass', 'guard pass', 'smash'],
   },
   { conceptId: 'unnamed-sweep', does: ['sweeps', 'swept'], names: ['sweep'] },
   {

@@ -2,7 +2,7 @@ import { type Athlete, opponentOf } from '../round';
 import { findPosition } from '../vocabulary';
 import { type BestReading, bestReading } from './bestReading';
 import type { CallContext } from './callContext';
-import type { Modifiers } from './modifiers';
+import { fitsModifiers, type Modifiers, mergeModifiers, splitModifiers } from './modifiers';
 import { takeNames } from './sentenceNames';
 import { standingInGuard } from './standing';
 import type { VocabularyIndex } from './vocabularyIndex';
@@ -21,7 +21,7 @@ const tails = / (?:again|now|here|instead|finally|too|once more|this time|for no
 /** Where the subject is, by what is said before the position. Pins and the back are held from above, guards are played from below. @source common practice */
 const frames: readonly (readonly [pattern: RegExp, place: 'over' | 'under' | 'usual' | 'held' | 'inside'])[] = [
   [
-    /^(?:on top in|on top of|on top from|on top with|from the top in|over in|top in|attacking from|passing) (.+)$/,
+    /^(?:on top(?: now| again| still| there)? in|on top of|on top from|on top with|from the top in|over in|top in|attacking from|passing) (.+)$/,
     'over',
   ],
   [
@@ -34,7 +34,7 @@ const frames: readonly (readonly [pattern: RegExp, place: 'over' | 'under' | 'us
   ],
   [/^(?:inside|kneeling in|standing in|postured in|trapped inside|sits inside|stands inside) (.+)$/, 'inside'],
   [
-    /^(?:in|into|at|from|has|had|holds|held|keeps|kept|maintains|settles (?:in|into|on)|settled (?:in|into|on)|sits (?:in|into)|stays in|lands (?:in|on)|landed (?:in|on)|ends? up (?:in|on)|ended up (?:in|on)|goes(?: (?:in|into|to|for))?|went (?:in|into|to)|moves (?:in|into|to)|moved (?:in|into|to)|transitions (?:in|into|to)|transitioned (?:in|into|to)|steps (?:in|into|to|over to)|slides (?:in|into|to)|climbs (?:into|to|up to)|switches (?:in|into|to)|comes (?:in|into|to|up to)|came (?:in|into|to)|arrives (?:in|at)|gets (?:into|in)|got (?:into|in)|gets|got|gets to|got to|reaches|reached|establishes|established|secures|secured|consolidates|consolidated|stabilises|stabilised|stabilizes|stabilized|solidifies|achieves|finds|found|works from|working from|attacks from|controls from|controlling from|plays|played|playing|takes|took|returns to|floats to|walks to|rides|to) (.+)$/,
+    /^(?:in|into|at|from|has|had|holds|held|keeps|kept|maintains|settles (?:in|into|on)|settled (?:in|into|on)|sits (?:in|into)|stays in|lands (?:in|on)|landed (?:in|on)|ends? up (?:in|on)|ended up (?:in|on)|goes(?: (?:in|into|to|for))?|went (?:in|into|to)|moves (?:in|into|to)|moved (?:in|into|to)|transitions (?:in|into|to)|transitioned (?:in|into|to)|steps (?:in|into|to|over to)|slides (?:in|into|to)|climbs (?:into|to|up to)|switches (?:in|into|to)|comes (?:in|into|to|up to)|came (?:in|into|to)|arrives (?:in|at)|gets (?:into|in)|got (?:into|in)|gets|got|gets to|got to|reaches|reached|establishes|established|secures|secured|consolidates|consolidated|stabilises|stabilised|stabilizes|stabilized|solidifies|achieves|finds|found|works from|working from|attacks from|controls from|controlling from|plays|played|playing|takes|took|returns to|floats to|walks to|rides|locks(?: in| up| on)?|locked(?: in| up| on)?|wraps(?: up)?|to) (.+)$/,
     'usual',
   ],
 ];
@@ -88,7 +88,8 @@ export function readPositionSentence(
       if (isPlayed) return stuckIn.test(text) ? { athlete, best, modifiers: { place: 'over' } } : undefined;
       return { athlete: opponentOf(athlete), best, modifiers: { ...best.modifiers, place: 'over' } };
     }
-    const told = place === 'over' || place === 'under' ? { place } : {};
+    // Whose guard it is plays it, whoever is on top in it.
+    const told = !owner && (place === 'over' || place === 'under') ? { place } : {};
     return { athlete, best, modifiers: { ...best.modifiers, ...told } };
   }
   return undefined;
@@ -110,9 +111,14 @@ function ownerOf(words: readonly string[], context: CallContext) {
   return { athlete, words: [...words.slice(0, at), ...words.slice(at + 1)] };
 }
 
+/** The position that is named and nothing else, but for how it is held: "body triangle on the right". */
 function named(core: string, index: VocabularyIndex, context: CallContext): BestReading | undefined {
-  const words = core.split(' ');
-  const best = bestReading(words, index, context);
-  const isWhole = best && best.words.length === words.length && !best.tail && !best.to;
-  return isWhole && best.match.concept.kind === 'position' && best.match.confidence >= NAMED ? best : undefined;
+  for (const { words, modifiers } of splitModifiers(core.split(' '))) {
+    if (!fitsModifiers('position', modifiers)) continue;
+    const best = bestReading(words, index, context);
+    const isWhole = best && best.words.length === words.length && !best.tail && !best.to;
+    if (isWhole && best.match.concept.kind === 'position' && best.match.confidence >= NAMED)
+      return { ...best, modifiers: mergeModifiers(modifiers, best.modifiers) };
+  }
+  return undefined;
 }

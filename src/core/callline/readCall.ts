@@ -1,6 +1,7 @@
 import { present } from '../kernel';
 import { type Mark, opponentOf, stages } from '../round';
 import { findTechnique } from '../vocabulary';
+import { cutClauses } from './asides';
 import { type BestReading, bestReading, placeOf } from './bestReading';
 import type { CallContext } from './callContext';
 import { findEarlierMark, findLaterMark } from './callLinks';
@@ -54,12 +55,15 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   const words = wordsOf(read);
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
   // The end of the time is nobody's, and no concept.
-  if (ENDS_ROUND.has(words.join(' ')))
+  const [first = '', ...beside] = cutClauses(linked.text);
+  if (ENDS_ROUND.has(wordsOf(first).join(' ')))
     return { ...noteReading(shifted.text.trim(), atSeconds), understood: true, endsRound: true };
   if (words[0] === 'note') return noteReading(withoutNote(text), atSeconds);
-  const stoppage = readStoppage(words, atSeconds, context);
+  const whole = readStoppage(words, atSeconds, context);
+  const stoppage = whole ?? readStoppage(wordsOf(first), atSeconds, context);
   if (stoppage) {
-    const draft = note ? ({ ...stoppage.draft, note } as MarkDraft) : stoppage.draft;
+    const remark = [stoppage.draft.note, ...(whole ? [] : beside), note].filter(Boolean).join(' - ');
+    const draft = remark ? ({ ...stoppage.draft, note: remark } as MarkDraft) : stoppage.draft;
     return { ...NOTHING, ...stoppage, draft, understood: true, confidence: 1 };
   }
   const fixed =
@@ -75,10 +79,10 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   const two = readTwoNames(read, index, context);
   if (two) return withOtherName(two, { call, note, linked, atSeconds, index, context });
   const clauses = changesSubject(read, context) ? hearClauses(read, index, context) : undefined;
-  const whole = clauses ?? hear(words, index, context);
-  const isLoose = !whole || (whole.kind === 'named' && whole.best.match.confidence < LOOSE);
+  const together = clauses ?? hear(words, index, context);
+  const isLoose = !together || (together.kind === 'named' && together.best.match.confidence < LOOSE);
   const aName = isLoose ? hearClauses(read, index, context, 'a name') : undefined;
-  const heard = aName ?? whole ?? hearClauses(read, index, context);
+  const heard = aName ?? together ?? hearClauses(read, index, context);
   const reading = heard
     ? told(heard, { call, note, linked, atSeconds, index, context })
     : inOwnWords({ words, text: linked.text, note, atSeconds, index, context });

@@ -45,7 +45,7 @@ function withoutClass(words: readonly string[], index: VocabularyIndex): readonl
 
 /** "again standing", "has an underhook", "a strong crossface": words before a name that change nothing of it. */
 const smallLead =
-  /^(?:(?:then|now|again|still|and|also|finally|has|have|had|got|gets|back to|in|into|the|a|an|another|strong|hard|deep|tight|blast|big|huge|fast|heavy|sneaky|proper|solid|explosive) )+(.+)$/;
+  /^(?:(?:then|now|again|still|and|also|finally|has|have|had|got|gets|back to|in|into|the|a|an|another|strong|hard|deep|tight|blast|big|huge|fast|heavy|sneaky|proper|solid|explosive|far side|near side) )+(.+)$/;
 /** "retains with a granby": the technique by which it is done. */
 const byMeansOf = /^\w+(?: \w+){0,3}? (?:with|using|by) (?:(?:a|an|the|his|her) )?(.+)$/;
 const smallTail =
@@ -56,6 +56,9 @@ const wasThere =
 const tailWords: ReadonlySet<string> = new Set(
   'with using when while as because by against until till so where who which without'.split(' '),
 );
+
+/** Words behind which stands from where or after what something was done. */
+const originWords: ReadonlySet<string> = new Set('from off after'.split(' '));
 
 /** Whether words are a name as they stand, whatever small words stand around it. */
 const namesWhole = (words: readonly string[], index: VocabularyIndex): boolean =>
@@ -86,8 +89,12 @@ export function versionsOf(words: readonly string[], index: VocabularyIndex): Ve
     const name = around.exec(text)?.[1]?.split(' ');
     if (name && namesWhole(name, index)) found.push({ words: name, cost: LEAD_COST });
   }
+  // Where it was done is a place that was taken off, or else all that is left; how it ended may stand behind it.
+  const isBare = places.words === words && splitModifiers(words).length === 1;
   return found.flatMap((version) => {
-    const at = version.words.findIndex((word, place) => place > 0 && tailWords.has(word));
+    const at = version.words.findIndex(
+      (word, place) => place > 0 && (tailWords.has(word) || (isBare && originWords.has(word))),
+    );
     if (at < 1 || !namesWhole(version.words.slice(0, at), index)) return [version];
     const short = {
       ...version,

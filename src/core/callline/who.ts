@@ -2,6 +2,7 @@ import { present } from '../kernel';
 import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
 import type { CallContext } from './callContext';
 import { isOpening } from './modifiers';
+import { wordsOf } from './words';
 
 export interface Who {
   readonly athlete: Athlete;
@@ -101,11 +102,16 @@ export function withNames(text: string, context: CallContext): string {
   if (!isOfMe && !context.speaks) return text;
   const speaker = context.speaks ?? 'a';
   const nameOf = (athlete: Athlete) => context.calledBy[athlete].find((name) => name.length > 1) ?? athlete;
+  // "got up on my elbow" is told of the one whose elbow it is; "he is on my back" is not.
+  const [first = ''] = wordsOf(text);
+  const isOfOther =
+    /\b(?:he|she|they|hes|shes|theyre|he's|she's|they're)\b/i.test(text) ||
+    (first.length > 1 && athleteCalled(first, context) === opponentOf(speaker));
   return text
     .replace(theirs, (_, before: string) => `${before}${nameOf(opponentOf(speaker))}`)
     .replace(mine, (said, before: string) => (before === '' ? said : `${before}${nameOf(speaker)}`))
     .replace(/\b(?:me|myself)\b/gi, nameOf(speaker))
-    .replace(/(?<=\S\s+)my\b/gi, `${nameOf(speaker)}'s`);
+    .replace(/(?<=\S\s+)my\b/gi, (said) => (isOfOther ? `${nameOf(speaker)}'s` : said));
 }
 
 const without = (words: readonly string[], at: number): string[] => [...words.slice(0, at), ...words.slice(at + 1)];

@@ -64,7 +64,7 @@ export const doingsAsTold: Readonly<Record<string, readonly string[]>> = {
   'guillotine-posture-escape': ['gets the head out of the guillotine', 'pulls the head free', 'shoulder in the throat and head out', 'walks to the safe side'],
   'triangle-posture-escape': ['postures up in the triangle', 'postures out of the triangle', 'stacks the triangle', 'sits up tall in the triangle', 'pulls the head out of the triangle'],
   'armbar-stack-escape': ['stacks the armbar', 'stacks onto the neck', 'drives forward on the arm lock'],
-  'hitchhiker-escape': ['rolls to the thumb side', 'turns over the thumb'],
+  'hitchhiker-escape': ['hitchhikes', 'hitchhikes out', 'rolls to the thumb side', 'turns over the thumb'],
   'elbow-to-mat-escape': ['gets the elbow out', 'yanks the elbow out', 'pulls the elbow free', 'elbow slips out', 'drags the elbow to the mat', 'pulls the arm out'],
   'kimura-grip-defence': ['hides the hand', 'grabs own belt', 'holds own gi to defend', 'hand in own pants', 'clasps the hands to defend'],
   'arm-triangle-elbow-escape': ['hand to the ear', 'answers the phone', 'hand on own ear', 'makes room with the elbow'],
