@@ -1,5 +1,5 @@
 import { opponentOf } from '../round';
-import { findTechnique } from '../vocabulary';
+import { findPosition, findTechnique } from '../vocabulary';
 import { cutClauses, readAside } from './asides';
 import { bestReading, CERTAIN } from './bestReading';
 import type { CallContext } from './callContext';
@@ -7,7 +7,8 @@ import type { Heard } from './heard';
 import { hear } from './hearing';
 import { type Judged, judge } from './judgement';
 import { fitsModifiers, type Modifiers, modifierOf } from './modifiers';
-import type { VocabularyIndex } from './vocabularyIndex';
+import { positionCalled } from './places';
+import type { Concept, VocabularyIndex } from './vocabularyIndex';
 import { athleteCalled, readAthlete } from './who';
 import { wordsOf } from './words';
 
@@ -48,8 +49,7 @@ export function hearClauses(
   });
   // Of two things that are joined by "and", what was carried out is the news, the other how it came.
   const news = isJoined ? found.findLast(({ heard }) => isFinished(heard)) : undefined;
-  const told =
-    asked === 'a name' ? (isJoined ? undefined : found.find(({ heard }) => isName(heard))) : (news ?? found[0]);
+  const told = asked === 'a name' ? (isJoined ? news : found.find(({ heard }) => isName(heard))) : (news ?? found[0]);
   return (
     told &&
     withAsides(
@@ -60,6 +60,7 @@ export function hearClauses(
         context,
       ),
       clauses.filter((_, other) => other !== told.at),
+      index,
     )
   );
 }
@@ -117,8 +118,23 @@ const isFinished = (heard: Heard): boolean =>
   !(heard.kind === 'plain' && heard.plain.settled && !heard.plain.finishesId) &&
   (heard.kind === 'named' ? heard.modifiers : heard.kind === 'plain' ? heard.plain.modifiers : {}).end === 'finished';
 
+const ways =
+  /^(?:(?:and|then|now|straight|right|he|she|they|goes|go|gets|get|got|lands|land|landed|ends|end|up|falls|fall|comes|come|down|settles|takes|arrives|in|into|to|on|at|the|his|her|a) )+/;
+/** "they go down in half", "side control": the position that a clause tells of and nothing else. */
+const positionIn = (words: readonly string[], index: VocabularyIndex) =>
+  positionCalled(words, index) ?? positionCalled(words.join(' ').replace(ways, '').split(' '), index);
+
+/** "outside trip, they go down in half": a move that led somewhere is finished; a pass that led into a guard is not. */
+function arrivalOf({ best, modifiers }: Heard & { readonly kind: 'named' }, to: Concept | undefined): Modifiers {
+  const move = findTechnique(best.match.concept.id);
+  const family = to && findPosition(to.id)?.family;
+  if (!move || !family || move.class === 'submissions') return {};
+  if (modifiers.stage || modifiers.end || modifiers.missed) return {};
+  return move.class === 'passes' && family.includes('guard') ? {} : { stage: 'finished', end: 'finished' };
+}
+
 /** Adds what side clauses say to the mark, as far as its kind can carry it; the rest stays as its remark. */
-function withAsides(heard: Heard, clauses: readonly string[]): Heard {
+function withAsides(heard: Heard, clauses: readonly string[], index: VocabularyIndex): Heard {
   if (heard.kind === 'condition') return heard;
   const kind = heard.kind === 'named' ? heard.best.match.concept.kind : 'attempt';
   let added: Modifiers = {};
@@ -128,6 +144,7 @@ function withAsides(heard: Heard, clauses: readonly string[]): Heard {
     const exact = modifierOf(words);
     const aside = exact ?? readAside(words);
     if (aside && fitsModifiers(kind, aside)) added = { ...added, ...aside };
+    else if (heard.kind === 'named') added = { ...arrivalOf(heard, positionIn(words, index)), ...added };
     if (!exact || !fitsModifiers(kind, exact)) left.push(clause);
   }
   const remark = [heard.remark, ...left].filter(Boolean).join(' - ') || undefined;

@@ -16,9 +16,9 @@ const SENTENCE_NAMED = 0.9;
 const OBJECT_NAMED = 0.9;
 const isSentence = ({ match }: BestReading): boolean => ['error', 'strength'].includes(match.concept.kind);
 
-/** Whether the words of a reading begin with the verb of the call. */
+/** Whether the words of a reading are those of the call, from its verb on. */
 const beginsAlike = ({ words }: BestReading, who: Who): boolean =>
-  stemOf(words[0] ?? '') === stemOf(who.words[0] ?? '');
+  stemOf(words[0] ?? '') === stemOf(who.words[0] ?? '') && words.at(-1) === who.words.at(-1);
 interface Told {
   readonly doing: Doing;
   readonly who: Who;

@@ -35,18 +35,21 @@ export const named = (who: Who, best: BestReading): Heard => ({
   remark: best.tail?.join(' '),
 });
 
-/** "pulls guard", "swept with the scissor": a name that begins with a verb in the third person or the past tells what was done. */
+/** Verbs of what is begun and not done by itself. */
+const begins =
+  /^(?:tries|starts|attempts|looks|works|wants|hunts|sets|shoots|dives|drives|attacks|threatens|goes|fights|pushes|bridges|shrimps|frames|posts|grabs|grips|holds|keeps|stays|waits|needs|feels|seems|sits)$/;
+const isVerbForm =
+  /^(?!unnamed$|(?:hips|hooks|elbows|legs|knees|feet|arms|hands|shoulders|heels|ankles|wrists|lapels|sleeves|underhooks|overhooks)$)[a-z]{2,}(?:[^s]s|sses|ed)$/;
+
+/** "pulls guard", "rolls back to guard", "swept with the scissor": a name that begins with a verb in the third person or the past tells what was done. */
 function saidAsDone({ match, words }: BestReading, modifiers: Modifiers): Modifiers {
+  const [verb = ''] = words;
+  const technique = findTechnique(match.concept.id);
   const isDone =
-    /^(?:pulls|pulled|jumps|jumped|passes|passed|sweeps|swept|escapes|escaped|takes|took|throws|threw)$/.test(
-      words[0] ?? '',
-    );
+    /^(?:pulls|jumps|passes|sweeps|swept|escapes|takes|took|throws|threw)$/.test(verb) ||
+    (technique?.class !== 'submissions' && words.length > 1 && isVerbForm.test(verb) && !begins.test(verb));
   const isMove =
-    findTechnique(match.concept.id) !== undefined &&
-    !modifiers.stage &&
-    !modifiers.end &&
-    !modifiers.missed &&
-    !modifiers.verdict;
+    technique !== undefined && !modifiers.stage && !modifiers.end && !modifiers.missed && !modifiers.verdict;
   return isDone && isMove ? { ...modifiers, stage: 'finished', end: 'finished' } : modifiers;
 }
 

@@ -65,6 +65,12 @@ const shortPlaces: Readonly<Record<string, string>> = {
   knee: 'knee on belly',
 };
 
+/** The position that words name and nothing else, also by one word: "side", "half". */
+export function positionCalled(words: readonly string[], index: VocabularyIndex): Concept | undefined {
+  const found = nameAt(words, 0, index);
+  return found?.end === words.length && found.concept.kind === 'position' ? found.concept : undefined;
+}
+
 /** The longest name of a position or technique that begins at a word. */
 function nameAt(
   words: readonly string[],
