@@ -45,7 +45,7 @@ export function readAside(words: readonly string[]): Modifiers | undefined {
 /** A call cut at commas and at "but", as written; each clause with its first sign. */
 export function cutClauses(text: string): string[] {
   return text
-    .split(/[,;]\s+|\s+but\s+/i)
+    .split(/[,;]\s+|[.!]\s+(?=\p{L})|\s+but\s+/iu)
     .map((clause) => clause.trim())
     .filter((clause) => clause !== '');
 }

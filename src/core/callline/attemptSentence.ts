@@ -125,7 +125,7 @@ const tails: readonly (readonly [pattern: RegExp, modifiers: Modifiers])[] = [
 ];
 
 const adverbs =
-  /^(?:then|now|and|again|finally|eventually|quickly|quick|fast|slowly|immediately|straight|instantly|just|still|also|first|next|later|almost immediately|right away|suddenly|is|was|has been|keeps|kept|keeps on|tries again|once more|calmly|smoothly|nicely|easily|explosively|hard|only|even|actually|really|so|ok|okay|well) /;
+  /^(?:then|now|and|again|second time|third time|another time|finally|eventually|quickly|quick|fast|slowly|immediately|straight|instantly|just|still|also|first|next|later|almost immediately|right away|suddenly|is|was|has been|keeps|kept|keeps on|tries again|once more|calmly|smoothly|nicely|easily|explosively|hard|only|even|actually|really|so|ok|okay|well) /;
 const articles =
   /^(?:the|a|an|his|her|my|their|your|that|this|another|some|one|first|second|third|fourth|last|next|same|quick|fast|slow|nice|good|great|beautiful|lovely|perfect|smooth|explosive|surprise|big|little|strong|hard|half|half of|kind of|sort of|bit of|proper|textbook) /;
 

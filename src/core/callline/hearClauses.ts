@@ -75,6 +75,9 @@ const classNouns: Readonly<Record<string, string>> = {
 /** How sure the name that two clauses make must be. @source own decision */
 const MADE_TOGETHER = 0.93;
 
+const isSameDoer = ({ who }: Heard, { who: other }: Heard): boolean =>
+  !who.named || !other.named || who.athlete === other.athlete;
+
 /** "body locks her and takes her down": what one clause holds and the other does is the body lock takedown, where there is one. */
 function namedTogether(told: Heard, others: readonly Heard[], index: VocabularyIndex, context: CallContext): Heard {
   if (told.kind !== 'plain' || told.byOther) return told;
@@ -83,6 +86,9 @@ function namedTogether(told: Heard, others: readonly Heard[], index: VocabularyI
   if (!noun) return told;
   for (const other of others) {
     if (other.kind !== 'named') continue;
+    // "single leg, dumped her": the verb says that the one that was named is done.
+    if (findTechnique(other.best.match.concept.id)?.class === wanted && isSameDoer(told, other))
+      return { ...other, modifiers: { ...other.modifiers, ...told.plain.modifiers }, remark: told.remark };
     const best = bestReading(`${other.best.match.concept.name} ${noun}`.split(' '), index, context);
     const isMade =
       best && best.match.confidence >= MADE_TOGETHER && findTechnique(best.match.concept.id)?.class === wanted;

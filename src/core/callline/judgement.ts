@@ -14,7 +14,7 @@ const list = (text: string): readonly string[] => text.trim().split(/\s*\|\s*/);
 // A praise that is taken back, and praise that praises nothing done.
 /** A fault that was not made is praise: "did not panic", "never waits". */
 const avoided =
-  /(?:^| )(?:dont|doesnt|didnt|do not|does not|did not|never|not|without|no) (?:\w+ )?(?:panic\w*|wait\w*|rush\w*|force\w*|chas\w*|stall\w*|freez\w*|giv\w* up|hesitat\w*|overcommit\w*|los\w* (?:his|her|the) head)(?: |$)/;
+  /(?:^| )(?:dont|doesnt|didnt|do not|does not|did not|never|not|without|no) (?:\w+ )?(?:panic\w*|wait\w*|rush\w*|force\w*|chas\w* (?:it|him|her|them|me|the|every|after)|stall\w*|freez\w*|giv\w* up|hesitat\w*|overcommit\w*|los\w* (?:his|her|the) head)(?: |$)/;
 const noPraise = list('not good | no good | isnt good | good try | good for a | good enough');
 const praiseFirst = list(
   'good | nice | great | well | excellent | beautiful | lovely | clean | smart | perfect | solid | clever | textbook | love | i like | well done | nicely | super | really good | very good | very nice',

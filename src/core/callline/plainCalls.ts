@@ -149,9 +149,19 @@ function tapAndCause(said: readonly string[]): { readonly bare: readonly string[
   return tapCause ? { bare: [first], cause: { tapCause } } : { bare: words };
 }
 
-/** "has to tap" taps. */
-const toTap = (words: readonly string[]): readonly string[] =>
-  /^(?:has|have|had|forced) to tap$/.test(words.slice(0, 3).join(' ')) ? ['taps', ...words.slice(3)] : words;
+/** "has to tap" taps, and so does who taps with the foot. */
+const toTap = (words: readonly string[]): readonly string[] => {
+  const told = /^(?:has|have|had|forced) to tap$/.test(words.slice(0, 3).join(' '))
+    ? ['taps', ...words.slice(3)]
+    : words;
+  return told
+    .join(' ')
+    .replace(
+      /^(taps|tapped)(?: with (?:the |his |her )?(?:foot|feet|hand|left|right)| twice| verbally| loudly)+$/,
+      '$1',
+    )
+    .split(' ');
+};
 
 /** The class of techniques that a noun names: "choke", "guard pass". */
 export function plainNoun(text: string, state: RoundState): string | undefined {

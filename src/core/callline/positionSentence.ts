@@ -1,4 +1,4 @@
-import { type Athlete, opponentOf } from '../round';
+import { type Athlete, opponentOf, type RoundState } from '../round';
 import { findPosition } from '../vocabulary';
 import { type BestReading, bestReading } from './bestReading';
 import type { CallContext } from './callContext';
@@ -73,6 +73,7 @@ export function readPositionSentence(
     if (core === undefined) continue;
     while (tails.test(core)) core = core.replace(tails, '');
     while (articles.test(core)) core = core.replace(articles, '');
+    if (core === 'guard' && inGuard.test(text)) core = guardOf(context.state);
     const best = named(core, index, context);
     const position = best && findPosition(best.match.concept.id);
     if (!best || !position) continue;
@@ -109,6 +110,14 @@ function ownerOf(words: readonly string[], context: CallContext) {
   const name = (words[at] ?? '').slice(0, -1);
   const athlete: Athlete = context.calledBy.a.includes(name) ? 'a' : 'b';
   return { athlete, words: [...words.slice(0, at), ...words.slice(at + 1)] };
+}
+
+const inGuard = /(?:^| )in(?:side|to)? (?:\w+ )?guard$/;
+
+/** "in the guard": the one that is played, else the closed one. @source common practice */
+function guardOf(state: RoundState): string {
+  const position = state.kind === 'position' ? findPosition(state.positionId) : undefined;
+  return position && /-guard$/.test(position.id) ? position.name.toLowerCase() : 'closed guard';
 }
 
 /** The position that is named and nothing else, but for how it is held: "body triangle on the right". */

@@ -19,6 +19,7 @@ import { type Modifiers, mergeModifiers, splitModifiers } from './modifiers';
 import { draftInOwnWords, readGripByPart } from './ownWords';
 import { readPlainCall } from './plainCalls';
 import { readHazard } from './readHazard';
+import { withLastNamed } from './sameAgain';
 import { withSecondOpinion } from './secondOpinion';
 import { readTwoNames, type TwoNames } from './twoNames';
 import type { Concept, VocabularyIndex } from './vocabularyIndex';
@@ -51,7 +52,7 @@ export function readCall(text: string, index: VocabularyIndex, now: CallContext)
   const context = movedTo(shifted.atSeconds, now);
   const { atSeconds } = shifted;
   const linked = readsWhole(shifted.text, index, context) ? { text: shifted.text } : splitLink(shifted.text);
-  const read = withNames(linked.text, context);
+  const read = withLastNamed(withNames(linked.text, context), index, context);
   const words = wordsOf(read);
   if (words.length === 0) return noteReading(text.trim(), atSeconds);
   // The end of the time is nobody's, and no concept.

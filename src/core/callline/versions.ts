@@ -49,7 +49,7 @@ const smallLead =
 /** "retains with a granby": the technique by which it is done. */
 const byMeansOf = /^\w+(?: \w+){0,3}? (?:with|using|by) (?:(?:a|an|the|his|her) )?(.+)$/;
 const smallTail =
-  /^(.+?)(?: (?:again|now|here|instead|finally|too|as well|at last|already|then|this time|once more|(?:right )?off (?:it|that|the \w+)|(?:straight )?from there|right away))+$/;
+  /^(.+?)(?: (?:again|now|here|instead|finally|too|as well|at last|already|then|this time|once more|(?:right )?off (?:it|that|the \w+)|(?:for|on|with|from|after) (?:it|that)|in (?:the )?gi|(?:straight )?from there|right away))+$/;
 /** "the kimura was right there": open, and not taken. */
 const wasThere =
   /^(?:(?:the|a|an|his|her) )?(.+?) (?:was|is|were|are)(?: (?:just|right|wide|all|still))* (?:there|open|available|on)(?: .*)?$/;
@@ -58,11 +58,14 @@ const tailWords: ReadonlySet<string> = new Set(
 );
 
 /** Words behind which stands from where or after what something was done. */
-const originWords: ReadonlySet<string> = new Set('from off after'.split(' '));
+const originWords: ReadonlySet<string> = new Set('from off after on over under behind'.split(' '));
 
 /** Whether words are a name as they stand, whatever small words stand around it. */
 const namesWhole = (words: readonly string[], index: VocabularyIndex): boolean =>
-  splitModifiers(words).some((split) => index.names.has(nameKey(split.words)));
+  splitModifiers(words).some((split) => index.names.has(nameKey(withoutArticle(split.words))));
+
+const withoutArticle = (words: readonly string[]): readonly string[] =>
+  words.length > 1 && /^(?:the|a|an|his|her|my)$/.test(words[0] ?? '') ? words.slice(1) : words;
 
 /** Every way to read the words without what stands around the name, the words as they are first. */
 export function versionsOf(words: readonly string[], index: VocabularyIndex): Version[] {
@@ -89,19 +92,24 @@ export function versionsOf(words: readonly string[], index: VocabularyIndex): Ve
     const name = around.exec(text)?.[1]?.split(' ');
     if (name && namesWhole(name, index)) found.push({ words: name, cost: LEAD_COST });
   }
-  // Where it was done is a place that was taken off, or else all that is left; how it ended may stand behind it.
-  const isBare = places.words === words && splitModifiers(words).length === 1;
   return found.flatMap((version) => {
-    const at = version.words.findIndex(
-      (word, place) => place > 0 && (tailWords.has(word) || (isBare && originWords.has(word))),
-    );
-    if (at < 1 || !namesWhole(version.words.slice(0, at), index)) return [version];
-    const short = {
-      ...version,
-      words: version.words.slice(0, at),
-      tail: version.words.slice(at),
-      cost: version.cost + TAIL_COST,
-    };
-    return [version, short];
+    const name = nameBeforeTail(version.words, index, places.words === words);
+    if (!name) return [version];
+    const tail = version.words.slice(name.length);
+    return [version, { ...version, words: name, tail, cost: version.cost + TAIL_COST }];
   });
+}
+
+/** The name before the first word behind which only more is said about it. Where it was done counts when it is no place and all that is left: how it ended may stand behind it. */
+function nameBeforeTail(
+  words: readonly string[],
+  index: VocabularyIndex,
+  hasNoPlace: boolean,
+): readonly string[] | undefined {
+  const at = words.findIndex((word, place) => place > 0 && (tailWords.has(word) || originWords.has(word)));
+  const name = words.slice(0, at);
+  if (at < 1 || !namesWhole(name, index)) return undefined;
+  if (tailWords.has(words[at] ?? '')) return name;
+  const kind = index.names.get(nameKey(withoutArticle(name)))?.kind;
+  return (kind === 'attempt' || kind === 'grip') && hasNoPlace && splitModifiers(words).length === 1 ? name : undefined;
 }

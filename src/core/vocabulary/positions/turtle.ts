@@ -8,7 +8,7 @@ export const turtlePositions: readonly Position[] = [
     betterRole: 'attacker',
     uniform: 'both',
     houseValue: 2,
-    aliases: ['all fours', 'balled up'],
+    aliases: ['all fours', 'elbows and knees', 'balled up'],
     heardAs: ['turtles', 'total', 'hurdle'],
     nextCalls: [
       ['turtle-back-take', 5],

@@ -32,7 +32,7 @@ export const positionsAsTold: Readonly<Record<string, readonly string[]>> = {
   'back-one-hook': ['first hook goes in', 'one hook is in', 'gets one hook in', 'only one hook'],
   'back-no-hooks': ['behind with no hooks', 'hangs on to the back', 'behind without hooks'],
   'body-triangle-back': ['locks the triangle around the body', 'figure four around the waist', 'triangle round the belly'],
-  turtle: ['on all fours', 'elbows and knees', 'balls up', 'curls up on the knees', 'hands and knees', 'rolls onto the knees', 'covers up on the knees'],
+  turtle: ['on all fours', 'balls up', 'curls up on the knees', 'hands and knees', 'rolls onto the knees', 'covers up on the knees'],
   'belly-down': ['flattened on the stomach', 'flat on the belly', 'face down on the mat'],
   'front-headlock': ['head and arm from the front', 'chest on the back of the head', 'has the head from the front', 'arm around the head from the front', 'head trapped in front'],
   scramble: ['legs everywhere', 'all over the place', 'a bit of a scramble', 'both scrambling'],
