@@ -26,7 +26,7 @@ const BEFORE_OWN_WORDS = 0.35;
 /** What is read in doubt and resembled so much is in doubt no more. */
 const SETTLES = 0.35;
 /** A sure reading is asked about where the call resembles something else so much. */
-const OTHERWISE = 0.5;
+const OTHERWISE = 0.4;
 /** As good as a name that stands there whole. */
 const WHOLE_NAME = 0.995;
 
@@ -59,10 +59,14 @@ export function withSecondOpinion(
     if (isLikest) return opinion.strength >= SETTLES ? { ...reading, doubtful: undefined } : reading;
     return beside(reading, draft, opinion);
   }
-  return isLikest || isName(reading, draft, index) || !isOtherwise(reading, draft, opinion, alike)
-    ? reading
-    : beside({ ...reading, doubtful: true }, draft, opinion);
+  const isSure = isPraise(draft)
+    ? isLikest && isName(reading, draft, index)
+    : isLikest || isName(reading, draft, index) || !isOtherwise(reading, draft, opinion, alike);
+  return isSure ? reading : beside({ ...reading, doubtful: true }, draft, opinion);
 }
+
+/** What is done well is told in so many ways that an entry is taken only where everything speaks for it. */
+const isPraise = ({ kind }: MarkDraft): boolean => kind === 'strength';
 
 const idOf = (draft: MarkDraft): string | undefined => conceptIdOf({ ...draft, id: '' } as Mark);
 
