@@ -8,7 +8,7 @@ const alias = {
 };
 
 /** Only what hangs is given up: speed is shown in the benchmarks, and a busy machine must not fail what is right. */
-const patience = { testTimeout: 300_000, hookTimeout: 300_000, expect: { poll: { timeout: 120_000 } } };
+const patience = { testTimeout: 900_000, hookTimeout: 900_000, expect: { poll: { timeout: 120_000 } } };
 
 export default defineConfig({
   resolve: { alias },
