@@ -15,13 +15,13 @@ export default defineConfig({
   ],
   outputDir: './test-results',
   // Only what hangs is given up: a busy machine must not fail what is right.
-  timeout: 300_000,
+  timeout: 900_000,
   workers: 2,
-  expect: { timeout: 60_000 },
+  expect: { timeout: 300_000 },
   reporter: [['list']],
   use: {
     viewport: { width: 1280, height: 800 },
-    actionTimeout: 60_000,
+    actionTimeout: 120_000,
     // A trace of every step makes the journeys a third slower: `OWL_TRACE=1 bin/owl test NAME` keeps one.
     trace: process.env.OWL_TRACE ? 'on' : 'off',
     screenshot: 'only-on-failure',

@@ -20,13 +20,12 @@ const namesIn = (page: Page, cache: string) =>
 
 /** Waits until the page and its footage lie on this machine. */
 async function isKept(page: Page): Promise<void> {
-  await expect.poll(() => namesIn(page, 'owl-pages'), { timeout: 20_000 }).toContain(`/rounds/${roundId}`);
-  await expect.poll(async () => (await namesIn(page, 'owl-footage')).length, { timeout: 20_000 }).toBe(1);
-  await expect.poll(async () => (await namesIn(page, 'owl-assets')).length, { timeout: 20_000 }).toBeGreaterThan(10);
+  await expect.poll(() => namesIn(page, 'owl-pages')).toContain(`/rounds/${roundId}`);
+  await expect.poll(async () => (await namesIn(page, 'owl-footage')).length).toBe(1);
+  await expect.poll(async () => (await namesIn(page, 'owl-assets')).length).toBeGreaterThan(10);
 }
 
 test('a review goes on without a server, also in a browser that is opened anew, and arrives once', async ({ page }) => {
-  test.setTimeout(120_000);
   await signIn(page, server.url);
   await openReview(page, address());
   await isKept(page);
@@ -65,7 +64,7 @@ test('a review goes on without a server, also in a browser that is opened anew, 
   await other.close();
 
   await server.start();
-  await expect(again.getByText('All kept')).toBeVisible({ timeout: 30_000 });
+  await expect(again.getByText('All kept')).toBeVisible();
   const { rows } = await server.query(
     'select kind, count(*)::int as marks from mark where round_id = $1 and deleted_at is null group by kind order by kind',
     [roundId],
@@ -80,7 +79,6 @@ test('a review goes on without a server, also in a browser that is opened anew, 
 test('a page that was kept takes in what others marked since, and nothing is left to read after signing out', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await signIn(page, server.url);
   await openReview(page, address());
   const before = await ledger(page).count();
@@ -96,7 +94,7 @@ test('a page that was kept takes in what others marked since, and nothing is lef
     [roundId],
   );
   await server.start();
-  await expect(ledger(page)).toHaveCount(before + 1, { timeout: 30_000 });
+  await expect(ledger(page)).toHaveCount(before + 1);
 
   await page.goto(`${server.url}/footage`);
   await page.getByRole('button', { name: 'Sign out' }).click();
@@ -112,7 +110,6 @@ test('a page that was kept takes in what others marked since, and nothing is lef
 test('with the database away pages say so in our own words, kept rounds open, and all of it comes back', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await signIn(page, server.url);
   await openReview(page, address());
   await isKept(page);
@@ -133,9 +130,9 @@ test('with the database away pages say so in our own words, kept rounds open, an
   }
   await server.bringDatabaseBack();
   // It looks again by itself.
-  await expect(other.getByRole('heading', { name: 'Search' })).toBeVisible({ timeout: 30_000 });
+  await expect(other.getByRole('heading', { name: 'Search' })).toBeVisible();
   await other.close();
-  await expect(page.getByText('All kept')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('All kept')).toBeVisible();
 });
 
 test('a browser that keeps nothing says so at once, and what waits can be taken along', async ({ page }) => {
@@ -163,11 +160,10 @@ test('a browser that keeps nothing says so at once, and what waits can be taken 
   };
   expect(kept.changes.map((one) => one.mark.positionId)).toEqual(['half-guard']);
   await server.start();
-  await expect(page.getByText('All kept')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('All kept')).toBeVisible();
 });
 
 test('what one coach left waiting is not sent as another’s', async ({ page }) => {
-  test.setTimeout(120_000);
   await signIn(page, server.url, 'felix');
   await openReview(page, address());
   await page.route('**/marks', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));

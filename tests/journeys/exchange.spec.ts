@@ -11,7 +11,6 @@ test.beforeAll(async () => {
   server.startWorker();
 });
 test.afterAll(() => server?.close());
-test.setTimeout(240_000);
 
 const roundId = demoId('round', 'ana-marek');
 
@@ -55,7 +54,7 @@ test('everything becomes one package; what was deleted since is brought in again
   await page.getByRole('link', { name: 'Make a package, or bring one in' }).click();
   await page.getByRole('button', { name: 'Make a package of everything' }).click();
   const link = page.getByRole('link', { name: /^The package of / });
-  await expect(link).toBeVisible({ timeout: 60_000 });
+  await expect(link).toBeVisible();
   const answer = await page.request.get(new URL((await link.getAttribute('href'))!, server.url).href);
   const buffer = await answer.body();
   const drop = () =>
@@ -76,7 +75,7 @@ test('everything becomes one package; what was deleted since is brought in again
   const row = (what: string) => card.getByRole('row', { name: new RegExp(`^${what}`) });
   await expect(row('marks').getByRole('cell').nth(1)).toHaveText('51');
   await card.getByRole('button', { name: 'Bring it in' }).click();
-  await expect(card.getByRole('button', { name: 'Take it back' })).toBeVisible({ timeout: 60_000 });
+  await expect(card.getByRole('button', { name: 'Take it back' })).toBeVisible();
   expect((await page.request.get(`${server.url}/rounds/${roundId}/card`)).status()).toBe(200);
   await expect
     .poll(

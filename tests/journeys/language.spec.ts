@@ -25,7 +25,6 @@ const countMarks = async (roundId: string) => {
 };
 
 test('a whole round is marked from the call line alone, with few strokes and no mouse', async ({ page }) => {
-  test.setTimeout(300_000);
   const complaints = watchConsole(page);
   const round = allRounds.find((one) => one.key === 'term-ana-marek')!;
   const roundId = demoId('round', round.key);
@@ -190,7 +189,7 @@ async function choose(page: Page, field: Locator, text: string, offer: RegExp): 
     await field.fill('');
     await field.fill(text);
     await option.click({ timeout: 1500 });
-  }).toPass({ timeout: 30_000 });
+  }).toPass();
 }
 
 test('the library is searched, walked and given words of its own, and they are understood at once', async ({
@@ -297,7 +296,7 @@ test('the reaction lead is measured on ten touches and kept', async ({ page }) =
     new MutationObserver(() => setTimeout(() => mat.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', bubbles: true })), 200))
       .observe(mat, { attributeFilter: ['data-touches'] });
   })()`);
-  await page.getByRole('button', { name: /^Use 0\.\d\d s$/ }).click({ timeout: 60_000 });
+  await page.getByRole('button', { name: /^Use 0\.\d\d s$/ }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
   const { rows } = await server.query("select reaction_lead_seconds as lead from coach where sign_in_name = 'ludo'");
   expect(rows[0].lead).toBeGreaterThan(0.15);

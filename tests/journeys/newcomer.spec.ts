@@ -42,7 +42,6 @@ const calls: readonly (readonly [jump: number, text: string])[] = [
 ];
 
 test('from nothing to a printed class sheet in one evening', async ({ page }) => {
-  test.setTimeout(600_000);
   const complaints = watchConsole(page);
 
   await test.step('the first visit asks for the head coach’s account', async () => {
@@ -152,22 +151,20 @@ test('from nothing to a printed class sheet in one evening', async ({ page }) =>
     await expect(page.getByRole('heading', { name: 'Tomorrow evening' })).toBeVisible();
     await page.getByRole('button', { name: 'Generate' }).click();
     // Each plan is worked out in the background: as long as it takes.
-    const planned = { timeout: 90_000 };
-    await expect(page.getByText('Nobody is expected yet')).toBeVisible(planned);
+    await expect(page.getByText('Nobody is expected yet')).toBeVisible();
     await page.getByText('Rosa Lind', { exact: true }).click();
     await page.getByRole('button', { name: 'Generate' }).click();
-    await expect(page.getByText('Only one person is expected')).toBeVisible(planned);
+    await expect(page.getByText('Only one person is expected')).toBeVisible();
     await page.getByText('Otto Grau', { exact: true }).click();
     await page.getByRole('button', { name: 'Generate' }).click();
     await expect(page.getByRole('list', { name: 'Blocks of the plan' })).toContainText(
       'Flat in half guard: Rosa 2 times',
-      planned,
     );
     // 40 % apart: nobody within the limit for live work, and the plan says so.
     await expect(page.getByText('nobody within the weight limit is left').first()).toBeVisible();
     await page.getByRole('button', { name: 'Leave out' }).first().click();
     await page.getByRole('button', { name: 'Generate again' }).click();
-    await expect(page.getByText('Version 2')).toBeVisible(planned);
+    await expect(page.getByText('Version 2')).toBeVisible();
   });
 
   await test.step('the sheet prints to one page', async () => {

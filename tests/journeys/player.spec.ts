@@ -58,7 +58,7 @@ for (const [name, rate, per] of [
     const name_ = `numbered ${name}.mp4`;
     await expect(
       page.getByRole('list', { name: 'On the way' }).getByRole('listitem').filter({ hasText: name_ }),
-    ).toContainText('On the shelf', { timeout: 60_000 });
+    ).toContainText('On the shelf');
     await server.killWorker('SIGTERM');
     const roundId = demoId('round', `numbered-${name}`);
     await server.query(
@@ -110,8 +110,8 @@ test('the copy takes the original’s place without losing the moment', async ({
   await expect.poll(async () => Math.abs((await pictureNumber(page)) - (6 * 60_000) / 1001)).toBeLessThanOrEqual(2);
   const before = await pictureNumber(page);
   server.startWorker();
-  await expect(page.locator('[data-shows="copy"] video')).toBeVisible({ timeout: 90_000 });
-  await expect.poll(() => pictureNumber(page), { timeout: 15_000 }).toBe(before);
+  await expect(page.locator('[data-shows="copy"] video')).toBeVisible();
+  await expect.poll(() => pictureNumber(page)).toBe(before);
   await page.keyboard.press('ArrowLeft');
   await expect.poll(() => pictureNumber(page)).toBe(before - 1);
   await server.killWorker('SIGTERM');

@@ -12,7 +12,6 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.close());
 // Films are rendered in the middle of it, beside the browser that waits for them.
-test.setTimeout(360_000);
 
 test('moments are kept as a reel, put together by keys, shown with a phone as remote, and made into a film', async ({
   page,
@@ -118,7 +117,7 @@ test('moments are kept as a reel, put together by keys, shown with a phone as re
   await expect(page.getByText('waits its turn')).toBeVisible();
   server.startWorker();
   const film = page.getByRole('link', { name: /^The film, / });
-  await expect(film).toBeVisible({ timeout: 150_000 });
+  await expect(film).toBeVisible();
   const answer = await page.request.get(new URL((await film.getAttribute('href'))!, server.url).href);
   expect(answer.status()).toBe(200);
   const file = path.join(server.folder, 'reel.mp4');

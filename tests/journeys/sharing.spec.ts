@@ -14,7 +14,6 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.close());
 // Films are rendered in the middle of it, beside the browser that waits for them.
-test.setTimeout(360_000);
 
 /** Nothing that keeps somebody out who does not see, hear or point. @source WCAG 2.2 A and AA, as axe checks them */
 async function expectAccessible(page: Page): Promise<void> {
@@ -65,7 +64,7 @@ test('a signed review reaches its student’s phone, is watched and answered the
   await expect(student.getByText('You kept your partner moving for a whole minute.')).toBeVisible();
   await expect(student.getByText('Elbow to the hip at once.')).toBeVisible();
   const films = student.locator('video');
-  await expect(films).toHaveCount(2, { timeout: 150_000 });
+  await expect(films).toHaveCount(2);
   await expectAccessible(student);
   await films.nth(1).scrollIntoViewIfNeeded();
   const seconds = await films.nth(1).evaluate(async (film: HTMLVideoElement) => {
@@ -113,7 +112,6 @@ test('a signed review reaches its student’s phone, is watched and answered the
             "select count(*)::int as waiting from graphile_worker.jobs where task_identifier = 'figure-round'",
           )
         ).rows[0].waiting,
-      { timeout: 150_000 },
     )
     .toBe(0);
   await page.goto(`${server.url}/students/${demoId('person', 'ana')}`);
@@ -137,7 +135,7 @@ test('a link opens nothing but its review: no page, no file, no range of the foo
   const student = await stranger.newPage();
   await student.goto(link);
   const film = student.locator('video').first();
-  await expect(film).toBeVisible({ timeout: 150_000 });
+  await expect(film).toBeVisible();
   const source = new URL((await film.getAttribute('src'))!, server.url).href;
   const range = async (address: string, bytes: string) =>
     (await student.request.fetch(address, { headers: { range: bytes }, maxRedirects: 0 })).status();

@@ -92,7 +92,7 @@ test('an eight-minute talk in rolling captions is gone through by keyboard in le
         [roundId],
       )
     ).rows[0] as { mark_count: number; marks: number } | undefined;
-  await expect.poll(figured, { timeout: 60_000 }).toEqual({ mark_count: made, marks: made });
+  await expect.poll(figured).toEqual({ mark_count: made, marks: made });
   // What was decided taught how certain the next cards are.
   await page.goto(`${server.url}/library`);
   await expect
@@ -179,7 +179,7 @@ test('what is corrected twice is read so from then on; a word that is missing is
     await kind.fill('');
     await kind.fill('rolling back take');
     await offer.click({ timeout: 1500 });
-  }).toPass({ timeout: 30_000 });
+  }).toPass();
   await dialog.getByRole('button', { name: 'Add the word' }).click();
   await expect(dialog).toBeHidden();
   await expect(ledger(page).filter({ hasText: 'lantern roll' })).toHaveCount(1);
