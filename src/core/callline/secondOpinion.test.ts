@@ -36,6 +36,15 @@ describe('a call beside what it resembles', () => {
     expect(reading.ownWords).toMatchObject({ kind: 'error', errorId: 'err-unnamed-timing', athlete: 'b' });
     expect(reading.doubtful).toBe(true);
   });
+  it('is compared by what was done, not by what should have been', () => {
+    const reading = readCall('ana holds her own shin rather than cutting the angle', index, context());
+    expect(reading.draft).toMatchObject({ kind: 'error', errorId: 'err-triangle-holds-shin', athlete: 'a' });
+    expect(reading.ownWords).toMatchObject({ kind: 'error', athlete: 'a' });
+  });
+  it('that praises is taken without asking only where it is a saying as it stands, and the likest', () => {
+    expect(readCall('marek good frames inside on the neck', index, context()).doubtful).toBe(true);
+    expect(readCall('marek good head position', index, context()).doubtful).toBeUndefined();
+  });
   it('offers nothing of a jacket in a round without one', () => {
     const offered = (uniform: 'gi' | 'no-gi') =>
       readCall('marek feeds his own jacket beneath the chin', index, { ...context(), uniform }).choices.map(

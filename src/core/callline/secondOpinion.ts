@@ -44,10 +44,13 @@ export function withSecondOpinion(
 ): CallReading {
   const { draft, remarks } = reading;
   if (!index.resembles || !draft || reading.finishesId || reading.furthersId) return reading;
-  const alike = index.resembles(readAthlete(words, context).words);
+  const said = readAthlete(words, context).words;
+  const alike = index.resembles(said);
   const isOwnWords = remarks.some(({ code }) => code === 'own-words');
   const kinds = isOwnWords ? new Set([draft.kind as ToldKind]) : markable;
-  const opinion = opinionOf(alike, kinds, index, context);
+  const whole = opinionOf(alike, kinds, index, context);
+  const done = isOwnWords && (whole?.strength ?? 0) < BEFORE_OWN_WORDS ? doneInstead(said) : undefined;
+  const opinion = (done && opinionOf(index.resembles(done), kinds, index, context)) ?? whole;
   if (!opinion) return reading;
   if (!reading.understood || isOwnWords) {
     return opinion.strength >= BEFORE_OWN_WORDS
@@ -63,6 +66,14 @@ export function withSecondOpinion(
     ? isLikest && isName(reading, draft, index)
     : isLikest || isName(reading, draft, index) || !isOtherwise(reading, draft, opinion, alike);
   return isSure ? reading : beside({ ...reading, doubtful: true }, draft, opinion);
+}
+
+/** "grabs the toes instead of the shin": what was done, without what should have been. */
+function doneInstead(words: readonly string[]): readonly string[] | undefined {
+  const at = words.findIndex(
+    (word, place) => (word === 'instead' || word === 'rather') && ['of', 'than'].includes(words[place + 1] ?? ''),
+  );
+  return at > 1 ? words.slice(0, at) : undefined;
 }
 
 /** What is done well is told in so many ways that an entry is taken only where everything speaks for it. */
