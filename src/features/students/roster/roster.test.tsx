@@ -1,4 +1,4 @@
-import { render, screen, within } from '@testing-library/react';
+import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, expect, it, vi } from 'vitest';
 import { RosterPage } from './RosterPage';
@@ -32,7 +32,9 @@ it('shows a list with its columns guessed, lets them be corrected, and writes do
   await userEvent.click(screen.getByRole('button', { name: 'Write 2 people down' }));
   expect(await screen.findByText(/2 people are written down/)).toBeTruthy();
   expect(addRoster.mock.calls[0]?.[0].map((one) => one.name)).toEqual(['Marek Osei', 'Yara Roth']);
-  await userEvent.click(screen.getByRole('button', { name: 'Take all of them back out' }));
+  const back = screen.getByRole('button', { name: 'Take all of them back out' });
+  await waitFor(() => expect(back.dataset.pending).toBeUndefined());
+  await userEvent.click(back);
   expect(await screen.findByText('All of them are out again.')).toBeTruthy();
 });
 
