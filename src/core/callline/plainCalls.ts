@@ -111,12 +111,14 @@ const justSo: ReadonlySet<string> = new Set('quick quickly fast immediately inst
 /** A tap belongs to the attack that was on, and has no end yet, within this time. @source own decision */
 const TAP_SECONDS = 60;
 
+const onceMore = /(?: again| once more| another time| this time| now| here)+$/;
+
 /** What a call says that names only a class of techniques; undefined when it names more, or nothing of the kind. */
 export function readPlainCall(who: Who, context: CallContext): PlainCall | undefined {
   const tap = readTap(who, context);
   if (tap) return tap;
   for (const { words, modifiers } of splitModifiers(who.words)) {
-    const plain = bareWords(words, who, context).join(' ');
+    const plain = bareWords(words, who, context).join(' ').replace(onceMore, '');
     for (const { conceptId, does, names, said } of plainWords) {
       const isDone = does.includes(plain);
       if (!isDone && !names.includes(plain)) continue;

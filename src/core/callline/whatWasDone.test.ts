@@ -91,7 +91,10 @@ describe('“the same again”', () => {
   ])('is the last one of that class: “%s”', (text, meant) =>
     expect(told(text, context(undefined, before))).toBe(meant),
   );
-  it('is only its class where none was named', () => expect(told('ana same sweep')).toContain('unnamed-sweep'));
+  it.each(['ana same sweep', 'ana same sweep again', 'ana sweep again'])(
+    'is only its class where none was named: “%s”',
+    (text) => expect(told(text)).toBe('attempt unnamed-sweep a'),
+  );
 });
 
 describe('whose', () => {
