@@ -89,7 +89,7 @@ export async function openServer(
       env,
       stdio: ['ignore', log, log],
     });
-    for (let wait = 0; wait < 300; wait += 1) {
+    for (let wait = 0; wait < 1800; wait += 1) {
       const answer = await fetch(`${url}/sign-in`, { redirect: 'manual' }).catch(() => undefined);
       if (answer && answer.status < 500) return;
       await new Promise((resolve) => setTimeout(resolve, 100));
