@@ -295,8 +295,8 @@ describe('work in the background', () => {
     expect((await findWork(pool(), ids[1]!, 'look'))?.attempts).toBe(1);
     await Promise.all(workers.map((worker) => worker.stop()));
     expect(await countWorkers(pool())).toBe(0);
-    // Two that begin at once may stand in each other's way in the queue package's own tidying: it says so and tries again.
-    expect(said.filter((line) => !line.startsWith('Failed to reset locked;'))).toEqual([]);
+    // Two that begin at once may stand in each other's way in the queue package's own tidying, and a slow database keeps it waiting: it says so and tries again.
+    expect(said.filter((line) => !/^Failed to reset locked;|trying again in|restarting in/.test(line))).toEqual([]);
   });
 
   it('is handed back when its process is told to stop: no try, no program left running, and the next one does it', async () => {
