@@ -1,4 +1,13 @@
-import { type Athlete, type Held, type Mark, opponentOf, placeOfRole, roleIn, stateAfterAttempt } from '../round';
+import {
+  type Athlete,
+  athleteAt,
+  type Held,
+  type Mark,
+  opponentOf,
+  placeOfRole,
+  roleIn,
+  stateAfterAttempt,
+} from '../round';
 import { findError, findPosition, findStrength, findTechnique } from '../vocabulary';
 import type { CallContext } from './callContext';
 import type { Modifiers } from './modifiers';
@@ -96,9 +105,8 @@ function likelyAthlete(concept: Concept, modifiers: Modifiers, inFocus: Athlete,
   const arrived = concept.kind === 'position' && !modifiers.place ? whoArrived(concept, context) : undefined;
   if (arrived) return namedFrom(concept, arrived);
   if (state.kind !== 'position' || state.holder === undefined) return inFocus;
-  const { positionId, holder } = state;
-  const at = (place: 'over' | 'under') =>
-    (['a', 'b'] as const).find((athlete) => placeOfRole(roleIn(positionId, holder, athlete)) === place) ?? inFocus;
+  const { holder } = state;
+  const at = (place: 'over' | 'under') => athleteAt(state, place) ?? inFocus;
   const technique = findTechnique(concept.id);
   if (technique) {
     if (technique.class === 'passes') return at('over');
@@ -133,7 +141,7 @@ function whoArrived({ id }: Concept, { marks = [], atSeconds }: CallContext): At
   const after = stateAfterAttempt(move);
   if (after?.kind !== 'position' || findPosition(after.positionId)?.family !== findPosition(id)?.family)
     return undefined;
-  return (['a', 'b'] as const).find((one) => placeOfRole(roleIn(after.positionId, after.holder, one)) === 'over');
+  return athleteAt(after, 'over');
 }
 
 /**

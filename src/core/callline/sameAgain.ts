@@ -6,9 +6,12 @@ import type { VocabularyIndex } from './vocabularyIndex';
 import { readAthlete } from './who';
 import { wordsOf } from './words';
 
-const ANY = /^(?:thing|one|move|technique|attack|entry)$/;
-const SAME =
-  /\b(?:the )?same (thing|one|move|technique|attack|entry|sweep|pass|takedown|throw|escape|choke|submission|back take)\b/i;
+const anyMove = 'thing|one|move|technique|attack|entry';
+const ANY = new RegExp(`^(?:${anyMove})$`);
+const SAME = new RegExp(
+  String.raw`\b(?:the )?same (${anyMove}|sweep|pass|takedown|throw|escape|choke|submission|back take)\b`,
+  'i',
+);
 
 /** "same sweep again": the words with the name of the last one of that class that was tried, by the one who is named. */
 export function withLastNamed(text: string, index: VocabularyIndex, context: CallContext): string {

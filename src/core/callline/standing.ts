@@ -1,4 +1,4 @@
-import { type Athlete, placeOfRole, type RoundState, roleIn } from '../round';
+import { type Athlete, athleteAt, type RoundState } from '../round';
 
 const tellsStanding =
   /^(?:(?:stands?|stood|gets?|got|rises|rose|comes|came|pops) (?:right |back |straight )?up\b|stands$)/;
@@ -10,6 +10,6 @@ const tellsStanding =
 export function standingInGuard(text: string, subject: Athlete | undefined, state: RoundState): Athlete | undefined {
   if (!tellsStanding.test(text)) return undefined;
   if (state.kind !== 'position' || !['closed-guard', 'high-closed-guard'].includes(state.positionId)) return undefined;
-  const over = (['a', 'b'] as const).find((one) => placeOfRole(roleIn(state.positionId, state.holder, one)) === 'over');
+  const over = athleteAt(state, 'over');
   return subject === undefined || subject === over ? over : undefined;
 }

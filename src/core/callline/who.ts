@@ -1,5 +1,5 @@
 import { present } from '../kernel';
-import { type Athlete, opponentOf, placeOfRole, type RoundState, roleIn } from '../round';
+import { type Athlete, athleteAt, opponentOf, type RoundState } from '../round';
 import type { CallContext } from './callContext';
 import { isOpening } from './modifiers';
 import { wordsOf } from './words';
@@ -129,8 +129,5 @@ export function athleteCalled(word: string, { calledBy }: CallContext): Athlete 
 function placedAthlete(word: string, state: RoundState): Athlete | undefined {
   if ((word !== 'top' && word !== 'bottom') || state.kind !== 'position' || state.holder === undefined)
     return undefined;
-  const wanted = word === 'top' ? 'over' : 'under';
-  return (['a', 'b'] as const).find(
-    (athlete) => placeOfRole(roleIn(state.positionId, state.holder, athlete)) === wanted,
-  );
+  return athleteAt(state, word === 'top' ? 'over' : 'under');
 }

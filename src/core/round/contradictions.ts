@@ -1,9 +1,9 @@
 import type { Span } from '../clock';
 import { present } from '../kernel';
-import { type Athlete, type AttemptMark, countsAsError, isFinished, type Mark, type StoppageMark } from '../marks';
+import { type AttemptMark, countsAsError, isFinished, type Mark, type StoppageMark } from '../marks';
 import { findPosition, findTechnique, type PositionFamily } from '../vocabulary';
 import type { RoundReading } from './readRound';
-import { placeOfRole, type RoundState, roleIn } from './state';
+import { placeIn, type RoundState } from './state';
 
 /** Two things that cannot both be true. `markIds` are the marks concerned, the one to look at first. */
 export interface Contradiction {
@@ -69,16 +69,13 @@ function attemptCode(mark: AttemptMark, state: RoundState): Contradiction['code'
   const technique = findTechnique(mark.techniqueId);
   if (!technique || state.kind !== 'position') return undefined;
   const family = findPosition(state.positionId)?.family;
-  const place = placeOf(state, mark.athlete);
+  const place = placeIn(state, mark.athlete);
   if (technique.class === 'passes' && place === 'over' && family && pinFamilies.includes(family)) return 'already-past';
   if (technique.class === 'sweeps' && place === 'over') return 'sweep-from-top';
   const onlyFromMount = technique.fromFamilies.length === 1 && technique.fromFamilies[0] === 'mount';
   const attacksFromMount = technique.class === 'submissions' || technique.class === 'back-takes';
   return onlyFromMount && attacksFromMount && place === 'under' ? 'attack-from-below' : undefined;
 }
-
-const placeOf = (state: Extract<RoundState, { kind: 'position' }>, athlete: Athlete) =>
-  placeOfRole(roleIn(state.positionId, state.holder, athlete));
 
 function findPositionClash(marks: readonly Mark[], index: number): string | undefined {
   const mark = present(marks[index]);

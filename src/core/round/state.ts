@@ -36,6 +36,14 @@ export function placeOfRole(role: Role): 'over' | 'under' | 'level' {
   return role === 'neutral' ? 'level' : 'under';
 }
 
+/** Where an athlete is in a state; `level` where nobody is marked on top. */
+export const placeIn = (state: RoundState, athlete: Athlete): 'over' | 'under' | 'level' =>
+  state.kind === 'position' ? placeOfRole(roleIn(state.positionId, state.holder, athlete)) : 'level';
+
+/** The athlete who is on top (or attacking), or below, in a state; undefined where neither is. */
+export const athleteAt = (state: RoundState, place: 'over' | 'under'): Athlete | undefined =>
+  (['a', 'b'] as const).find((athlete) => placeIn(state, athlete) === place);
+
 export const stateOfPositionMark = (mark: PositionMark): RoundState => ({
   kind: 'position',
   positionId: mark.positionId,

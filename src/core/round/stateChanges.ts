@@ -1,6 +1,6 @@
-import { type Athlete, type AttemptMark, isFinished, type Mark, type PositionMark } from '../marks';
+import { type AttemptMark, isFinished, type Mark, type PositionMark } from '../marks';
 import { findPosition, findTechnique, type TechniqueClass } from '../vocabulary';
-import { placeOfRole, type RoundState, roleIn, stateAfterAttempt, stateOfPositionMark } from './state';
+import { placeIn, type RoundState, stateAfterAttempt, stateOfPositionMark } from './state';
 
 /** How late a call may come, or how much later than a technique the position after it, for both to be one moment. @source own decision: a slow hand on the keys */
 export const LATE_SECONDS = 8;
@@ -30,8 +30,6 @@ interface Move {
 const pastGuard: ReadonlySet<string> = new Set(['side-pin', 'knee-on-belly', 'mount', 'back']);
 const familyOf = (state: RoundState): string | undefined =>
   state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
-const placeIn = (state: RoundState, athlete: Athlete): 'over' | 'under' | 'level' =>
-  state.kind === 'position' ? placeOfRole(roleIn(state.positionId, state.holder, athlete)) : 'level';
 
 /** Whether a position can be what a technique led to: its actor stands in it as the technique leaves them. */
 function canFollow({ mark, guess }: Move, after: RoundState): boolean {

@@ -1,13 +1,5 @@
 import type { Span } from '../clock';
-import {
-  type Athlete,
-  isFinished,
-  opponentOf,
-  placeOfRole,
-  type RoundReading,
-  type RoundState,
-  roleIn,
-} from '../round';
+import { type Athlete, athleteAt, isFinished, opponentOf, placeIn, type RoundReading, type RoundState } from '../round';
 import { findPosition, findTechnique, type PointsClass, type PositionFamily } from '../vocabulary';
 import type { PointsRules } from './rules';
 
@@ -33,16 +25,14 @@ const pastFamilies: ReadonlySet<PositionFamily> = new Set(['side-pin', 'knee-on-
 
 const familyOf = (state: RoundState): PositionFamily | undefined =>
   state.kind === 'position' ? findPosition(state.positionId)?.family : undefined;
-const placeOf = (state: RoundState, athlete: Athlete) =>
-  state.kind === 'position' ? placeOfRole(roleIn(state.positionId, state.holder, athlete)) : 'level';
 
 /** On top or attacking in any position but standing. */
 export const isOver = (state: RoundState, athlete: Athlete): boolean =>
-  familyOf(state) !== 'standing' && placeOf(state, athlete) === 'over';
+  familyOf(state) !== 'standing' && placeIn(state, athlete) === 'over';
 /** On top past the guard: a pin, knee on belly, mount or the back. */
 export const isPast = (state: RoundState, athlete: Athlete): boolean => {
   const family = familyOf(state);
-  return family !== undefined && pastFamilies.has(family) && placeOf(state, athlete) === 'over';
+  return family !== undefined && pastFamilies.has(family) && placeIn(state, athlete) === 'over';
 };
 /** A guard of any kind, whoever has it; half guard and leg entanglements are guards, the turtle is not. */
 export const isGuard = (state: RoundState): boolean => {
@@ -52,12 +42,12 @@ export const isGuard = (state: RoundState): boolean => {
 /** Standing or a level scramble: nobody has anything. */
 export const isNeutral = (state: RoundState): boolean => {
   const family = familyOf(state);
-  return family === 'standing' || (family === 'scramble' && placeOf(state, 'a') === 'level');
+  return family === 'standing' || (family === 'scramble' && placeIn(state, 'a') === 'level');
 };
 
 function holdsPosition(what: 'mount' | 'back' | 'knee-on-belly', athlete: Athlete, rules: PointsRules) {
   return (state: RoundState): boolean => {
-    if (state.kind !== 'position' || placeOf(state, athlete) !== 'over') return false;
+    if (state.kind !== 'position' || placeIn(state, athlete) !== 'over') return false;
     if (what === 'back' && rules.bodyTriangleCounts && state.positionId === 'body-triangle-back') return true;
     return findPosition(state.positionId)?.points === what;
   };
@@ -105,7 +95,7 @@ function positionClaims(reading: RoundReading, rules: PointsRules): Claim[] {
 }
 
 function overGuardAfter(state: RoundState, before: Athlete | undefined): Athlete | undefined {
-  if (isGuard(state)) return (['a', 'b'] as const).find((athlete) => placeOf(state, athlete) === 'over');
+  if (isGuard(state)) return athleteAt(state, 'over');
   return familyOf(state) === 'turtle' || familyOf(state) === 'submission-hold' ? before : undefined;
 }
 
@@ -146,7 +136,7 @@ function movementClaims(reading: RoundReading): Claim[] {
     const from = stateBefore(reading, Math.min(mark.atSeconds, atSeconds));
     if (technique.class === 'sweeps') {
       // A sweep that was called says itself that it came from a guard, unless something else was seen there.
-      const fromGuard = from.kind === 'unmarked' || (isGuard(from) && placeOf(from, opponentOf(athlete)) !== 'under');
+      const fromGuard = from.kind === 'unmarked' || (isGuard(from) && placeIn(from, opponentOf(athlete)) !== 'under');
       return fromGuard ? [{ ...claim, what: 'sweep', holds: over }] : [];
     }
     // So does a pass; out of a guard that was marked it is told by the positions.
