@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { asTold } from '../resemblance';
-import { plainHouse } from '../vocabulary';
+import { plainHouse, strengths } from '../vocabulary';
 import { buildVocabularyIndex, type CallContext, readCall } from './index';
 
 const index = buildVocabularyIndex(plainHouse, {}, asTold);
@@ -44,6 +44,19 @@ describe('a call beside what it resembles', () => {
   it('that praises is taken without asking only where it is a saying as it stands, and the likest', () => {
     expect(readCall('marek good frames inside on the neck', index, context()).doubtful).toBe(true);
     expect(readCall('marek good head position', index, context()).doubtful).toBeUndefined();
+  });
+  it('that praises by a name is taken without asking, whatever it resembles', () => {
+    for (const { id, title } of strengths) {
+      const { draft, doubtful } = readCall(`marek good ${title.toLowerCase()}`, index, context());
+      expect([title, draft, doubtful]).toEqual([title, expect.objectContaining({ strengthId: id }), undefined]);
+    }
+  });
+  it('that praises as this academy says it is taken without asking', () => {
+    const text = 'marek nice octopus';
+    expect(readCall(text, index, context()).draft).not.toMatchObject({ strengthId: 'good-feet-inside' });
+    const aliases = { 'good-feet-inside': ['octopus'] };
+    const { draft, doubtful } = readCall(text, buildVocabularyIndex({ ...plainHouse, aliases }, {}, asTold), context());
+    expect([draft, doubtful]).toEqual([expect.objectContaining({ strengthId: 'good-feet-inside' }), undefined]);
   });
   it('offers nothing of a jacket in a round without one', () => {
     const offered = (uniform: 'gi' | 'no-gi') =>

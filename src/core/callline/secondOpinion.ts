@@ -4,7 +4,7 @@ import { conceptIdOf, type Mark, type RoundState } from '../round';
 import type { CallContext } from './callContext';
 import type { CallReading } from './callReading';
 import type { MarkDraft } from './draftOf';
-import type { Concept, VocabularyIndex } from './vocabularyIndex';
+import { type Concept, NAME_TRUST, type VocabularyIndex } from './vocabularyIndex';
 import { readAthlete } from './who';
 
 /** What a call resembles most. */
@@ -62,9 +62,10 @@ export function withSecondOpinion(
     if (isLikest) return opinion.strength >= SETTLES ? { ...reading, doubtful: undefined } : reading;
     return beside(reading, draft, opinion);
   }
+  const called = calledBy(reading, said, draft, index);
   const isSure = isPraise(draft)
-    ? isLikest && isName(reading, draft, index)
-    : isLikest || isName(reading, draft, index) || !isOtherwise(reading, draft, opinion, alike);
+    ? called === 'name' || (called === 'saying' && isLikest)
+    : isLikest || called !== undefined || !isOtherwise(reading, draft, opinion, alike);
   return isSure ? reading : beside({ ...reading, doubtful: true }, draft, opinion);
 }
 
@@ -127,14 +128,23 @@ function beside(reading: CallReading, draft: MarkDraft, { concept, likeness, str
   return { ...reading, choices: isRead ? [first, other, ...rest.slice(1)] : [other, ...rest] };
 }
 
-/** Whether the words are a name or a saying of the entry as they stand. */
-const isName = ({ conceptWords }: CallReading, draft: MarkDraft, { phrases, words }: VocabularyIndex): boolean => {
+/** Whether what was taken for the entry is a name of it (its own, or one that this academy chose), or one of the ways in which it is said, as it stands or with the rest of the call. */
+function calledBy(
+  { conceptWords }: CallReading,
+  call: readonly string[],
+  draft: MarkDraft,
+  { phrases, words }: VocabularyIndex,
+): 'name' | 'saying' | undefined {
   const id = idOf(draft);
-  const said = conceptWords.join(' ');
-  return phrases.some(
-    ({ concept, wordNumbers }) => concept.id === id && wordNumbers.map((at) => words[at]?.word).join(' ') === said,
-  );
-};
+  const taken = conceptWords.join(' ');
+  const whole = phrases.filter(({ concept, wordNumbers }) => {
+    if (concept.id !== id) return false;
+    const said = wordNumbers.map((at) => words[at]?.word).join(' ');
+    return said === taken || (said.startsWith(`${taken} `) && call.join(' ').endsWith(said));
+  });
+  if (whole.length === 0) return undefined;
+  return whole.some(({ trust }) => trust >= NAME_TRUST) ? 'name' : 'saying';
+}
 
 /** Whether a reading that was sure may be something else. */
 function isOtherwise(reading: CallReading, draft: MarkDraft, opinion: Opinion, { entries }: Resemblance): boolean {

@@ -6,6 +6,7 @@ import {
   conceptName,
   findError,
   findGrip,
+  findOwnWord,
   findPosition,
   findStrength,
   findTechnique,
@@ -71,6 +72,8 @@ export interface VocabularyIndex {
 }
 
 const HOUSE_TRUST = 1.01;
+/** An entry's own name, and what this academy has chosen to call it. */
+export const NAME_TRUST = 1;
 const ALIAS_TRUST = 0.98;
 const HEARD_TRUST = 0.9;
 const UNNAMED_TRUST = 0.9;
@@ -117,11 +120,16 @@ export function buildVocabularyIndex(
     for (const id of listConceptIds(house, kind)) {
       const concept = describeConcept(house, kind, id);
       const [name = '', ...others] = wordsForConcept(house, id);
-      add(concept, name, house.names[id] ? HOUSE_TRUST : 1);
+      add(concept, name, house.names[id] ? HOUSE_TRUST : NAME_TRUST);
       // "ashi garami, inside foot on the hip": what stands before the comma is the name that people say.
       const [short = ''] = name.split(',');
       if (short !== name) add(concept, short, ALIAS_TRUST);
-      for (const alias of others) add(concept, alias, alias === conceptName(id) ? 1 : ALIAS_TRUST);
+      const chosen = new Set([
+        conceptName(id),
+        ...(findOwnWord(house, id)?.aliases ?? []),
+        ...(house.aliases[id] ?? []),
+      ]);
+      for (const alias of others) add(concept, alias, chosen.has(alias) ? NAME_TRUST : ALIAS_TRUST);
       for (const told of asTold?.sayings[id] ?? []) add(concept, told, ALIAS_TRUST);
       // The id of a position, grip or technique is plain English, but nobody chose it to be spoken.
       if (!/^(err|good)-|~/.test(id)) add(concept, id, HEARD_TRUST);
