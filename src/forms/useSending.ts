@@ -1,16 +1,16 @@
 'use client';
 
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { Messages, Outcome } from '@/core/kernel';
+import { useRequest } from './useRequest';
 import { AWAY } from './whyNot';
 
 /** Sends a form: what is refused is told at its fields and nothing that was typed goes, what is kept is handed on. */
 export function useSending() {
   const [messages, setMessages] = useState<Messages>({});
-  const [isSending, start] = useTransition();
+  const { isAsking: isSending, ask } = useRequest();
   const send = <Value extends object>(work: () => Promise<Outcome<Value>>, onKept: (value: Value) => void) =>
-    start(async () => {
-      const outcome = await work().catch(() => undefined);
+    ask(work, (outcome) => {
       if (!outcome) return setMessages({ '': AWAY });
       if (!outcome.ok) return setMessages(outcome.messages);
       setMessages({});

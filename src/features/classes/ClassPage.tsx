@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState, useTransition } from 'react';
+import { useMemo, useState } from 'react';
 import { dayIn, shortNamesOf, type WeightUnit } from '@/core/kernel';
 import {
   type ClassPlan,
@@ -14,6 +14,7 @@ import {
   taughtHere,
 } from '@/core/planning';
 import { drillsOf } from '@/core/vocabulary';
+import { useRequest } from '@/forms/useRequest';
 import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
 import { learnedWords } from '@/terms/effectWords';
@@ -75,7 +76,7 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
   const [chanceOf, setChanceOf] = useState(chances);
   const [locks, setLocks] = useState<readonly DrillLock[]>(stored?.locks ?? []);
   const [message, setMessage] = useState<string>();
-  const [asking, startAsking] = useTransition();
+  const { isAsking, ask } = useRequest();
   const underway = asked?.isUnderway === true;
   useLookAgain(underway);
   const [editing, setEditing] = useState(false);
@@ -98,11 +99,13 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
       });
   };
   const generate = () =>
-    startAsking(async () => {
-      const outcome = await generateClassPlan(one.id, locks).catch(() => undefined);
-      setMessage(whyNot(outcome));
-      if (outcome?.ok) router.refresh();
-    });
+    ask(
+      () => generateClassPlan(one.id, locks),
+      (outcome) => {
+        setMessage(whyNot(outcome));
+        if (outcome?.ok) router.refresh();
+      },
+    );
   const count = Object.values(chanceOf).filter((chance) => chance > 0).length;
   const changed = stored !== undefined && JSON.stringify(stored.locks) !== JSON.stringify(locks);
 
@@ -172,8 +175,8 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
           <Stack>
             {(message ?? asked?.message) ? <Notice role="alert">{message ?? asked?.message}</Notice> : null}
             <Row>
-              <Button look="lead" onPress={generate} isPending={asking || underway}>
-                {asking || underway ? 'Weighing the drills …' : stored ? 'Generate again' : 'Generate'}
+              <Button look="lead" onPress={generate} isPending={isAsking || underway}>
+                {isAsking || underway ? 'Weighing the drills …' : stored ? 'Generate again' : 'Generate'}
               </Button>
               {underway ? (
                 <Quiet role="status">

@@ -1,8 +1,9 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { useNewId } from '@/forms/useNewId';
+import { useRequest } from '@/forms/useRequest';
 import { whyNot } from '@/forms/whyNot';
 import { signReview } from '@/server/reviews/closingActions';
 import type { ClosingAbout, ReviewContent } from '@/server/reviews/closingInput';
@@ -36,19 +37,21 @@ export function ClosingEditor({ about, coachId, goods, others, evidence, start, 
     start,
   );
   const [message, setMessage] = useState<string>();
-  const [signing, startSigning] = useTransition();
+  const { isAsking: signing, ask } = useRequest();
   const [asking, setAsking] = useState(false);
   const sign = () =>
-    startSigning(async () => {
-      const outcome = await signReview(about, seenVersion, content, fresh.id()).catch(() => undefined);
-      setMessage(whyNot(outcome));
-      if (!outcome?.ok) return;
-      fresh.renew();
-      forget();
-      router.refresh();
-      // What comes next, sharing it, stands at the top.
-      window.scrollTo({ top: 0 });
-    });
+    ask(
+      () => signReview(about, seenVersion, content, fresh.id()),
+      (outcome) => {
+        setMessage(whyNot(outcome));
+        if (!outcome?.ok) return;
+        fresh.renew();
+        forget();
+        router.refresh();
+        // What comes next, sharing it, stands at the top.
+        window.scrollTo({ top: 0 });
+      },
+    );
   const keys = keysOf(content.points);
   return (
     <>

@@ -1,7 +1,8 @@
 'use client';
 
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import type { Circumstances } from '@/core/round';
+import { useRequest } from '@/forms/useRequest';
 import { whyNot } from '@/forms/whyNot';
 import { type CircumstancesBefore, restoreCircumstances, shareCircumstances } from '@/server/rounds/dayActions';
 import { Notice, Quiet, Row } from '@/ui/layout/Page';
@@ -17,22 +18,26 @@ export function WholeDay({
 }) {
   const [before, setBefore] = useState<CircumstancesBefore>();
   const [problem, setProblem] = useState<string>();
-  const [pending, start] = useTransition();
+  const { isAsking: pending, ask } = useRequest();
   const share = () =>
-    start(async () => {
-      const { intensity, audience, wallNear, crowdedMat, filmedBy } = circumstances;
-      const outcome = await shareCircumstances(roundId, { intensity, audience, wallNear, crowdedMat, filmedBy }).catch(
-        () => undefined,
-      );
-      setProblem(whyNot(outcome));
-      if (outcome?.ok) setBefore(outcome.before);
-    });
+    ask(
+      () => {
+        const { intensity, audience, wallNear, crowdedMat, filmedBy } = circumstances;
+        return shareCircumstances(roundId, { intensity, audience, wallNear, crowdedMat, filmedBy });
+      },
+      (outcome) => {
+        setProblem(whyNot(outcome));
+        if (outcome?.ok) setBefore(outcome.before);
+      },
+    );
   const takeBack = () =>
-    start(async () => {
-      const outcome = await restoreCircumstances(before ?? []).catch(() => undefined);
-      setProblem(whyNot(outcome));
-      if (outcome?.ok) setBefore(undefined);
-    });
+    ask(
+      () => restoreCircumstances(before ?? []),
+      (outcome) => {
+        setProblem(whyNot(outcome));
+        if (outcome?.ok) setBefore(undefined);
+      },
+    );
   return (
     <>
       {problem ? <Notice role="alert">{problem}</Notice> : null}

@@ -1,6 +1,7 @@
 'use client';
 
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
+import { useRequest } from '@/forms/useRequest';
 import { whyNot } from '@/forms/whyNot';
 import type { AnswerInput } from '@/server/sharing/shareInput';
 import { sayAnswer } from '@/server/sharing/studentActions';
@@ -9,13 +10,15 @@ import { sayAnswer } from '@/server/sharing/studentActions';
 export function useSaying(token: string, closingId: string, wasSaid: boolean) {
   const [problem, setProblem] = useState<string>();
   const [isSaid, setSaid] = useState(wasSaid);
-  const [isSending, start] = useTransition();
+  const { isAsking: isSending, ask } = useRequest();
   const say = (answer: AnswerInput, onNot?: () => void) =>
-    start(async () => {
-      const outcome = await sayAnswer(token, { closingId, answer }).catch(() => undefined);
-      setProblem(whyNot(outcome));
-      setSaid(outcome?.ok === true);
-      if (!outcome?.ok) onNot?.();
-    });
+    ask(
+      () => sayAnswer(token, { closingId, answer }),
+      (outcome) => {
+        setProblem(whyNot(outcome));
+        setSaid(outcome?.ok === true);
+        if (!outcome?.ok) onNot?.();
+      },
+    );
   return { problem, isSaid, isSending, say, change: () => setSaid(false) };
 }

@@ -2,11 +2,12 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState, useTransition } from 'react';
+import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Difference, Kappa, KindAgreement } from '@/core/agreement';
 import { formatClock } from '@/core/clock';
 import { kindCalled } from '@/core/round';
+import { useRequest } from '@/forms/useRequest';
 import { whyNot } from '@/forms/whyNot';
 import { beginSecond, settle } from '@/server/reviews/secondReviewActions';
 import { dayWords } from '@/terms/dayWords';
@@ -176,14 +177,16 @@ function DifferenceLine({
   const wordOf = useWordOf();
   const router = useRouter();
   const [message, setMessage] = useState<string>();
-  const [pending, start] = useTransition();
+  const { isAsking: pending, ask } = useRequest();
   const { first, second, key, atSeconds } = difference;
   const decide = (take: 'first' | 'second') =>
-    start(async () => {
-      const outcome = await settle(round.id, reviewId, key, take).catch(() => undefined);
-      setMessage(whyNot(outcome));
-      if (outcome?.ok) router.refresh();
-    });
+    ask(
+      () => settle(round.id, reviewId, key, take),
+      (outcome) => {
+        setMessage(whyNot(outcome));
+        if (outcome?.ok) router.refresh();
+      },
+    );
   const takeWords = !second ? 'Take it out' : !first ? 'Take it in' : 'As they saw it';
   return (
     <li>

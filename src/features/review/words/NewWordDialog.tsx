@@ -1,8 +1,9 @@
 'use client';
 
-import { useMemo, useState, useTransition } from 'react';
+import { useMemo, useState } from 'react';
 import { matchConcepts, OFFERED_CONFIDENCE, type VocabularyIndex, withoutCoarse, wordsOf } from '@/core/callline';
 import { findDrill, findError, kindOf, listConceptIds, soundOf } from '@/core/vocabulary';
+import { useRequest } from '@/forms/useRequest';
 import { whyNot } from '@/forms/whyNot';
 import { addOwnWord } from '@/server/language/houseActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
@@ -33,7 +34,7 @@ export function NewWordDialog({ missing, index, onClose, onMade }: NewWordDialog
   const [likeId, setLikeId] = useState(missing.likeId);
   const [like, setLike] = useState(missing.likeId ? wordOf(missing.likeId) : '');
   const [problem, setProblem] = useState<string>();
-  const [pending, start] = useTransition();
+  const { isAsking: pending, ask } = useRequest();
   const options = useMemo(() => {
     const words = wordsOf(like);
     if (words.length === 0) return [];
@@ -50,14 +51,16 @@ export function NewWordDialog({ missing, index, onClose, onMade }: NewWordDialog
       .map((id) => ({ id, label: wordOf(id), aside: kindNames[kindOf(id) ?? 'attempt'] }));
   }, [like, index, house, wordOf]);
   const textLabel = likeId && (findDrill(likeId) ? 'How it starts' : findError(likeId) ? 'What to say' : undefined);
-  const save = () =>
-    start(async () => {
-      if (!likeId)
-        return setProblem('Choose first what it is a kind of: its figures and drills are counted with that.');
-      const outcome = await addOwnWord({ likeId, name, text, aliases: [] }).catch(() => undefined);
-      setProblem(whyNot(outcome));
-      if (outcome?.ok) onMade(outcome.id, name.trim());
-    });
+  const save = () => {
+    if (!likeId) return setProblem('Choose first what it is a kind of: its figures and drills are counted with that.');
+    ask(
+      () => addOwnWord({ likeId, name, text, aliases: [] }),
+      (outcome) => {
+        setProblem(whyNot(outcome));
+        if (outcome?.ok) onMade(outcome.id, name.trim());
+      },
+    );
+  };
   return (
     <Dialog title="A word of ours" isOpen onClose={onClose}>
       <form
