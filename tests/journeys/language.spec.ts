@@ -90,6 +90,7 @@ test('a call that may mean several things is marked only after they were seen si
   await line.press('End');
   await page.keyboard.type(' ');
   await expect(page.getByText('Which?')).toBeHidden();
+  await expect(page.getByText('asks which')).toBeVisible();
   await page.keyboard.press('Enter');
   await page.keyboard.press('2');
   await expect(line).toBeHidden();

@@ -156,8 +156,8 @@ function OpenLine({
   };
   const overridden = chosen > 0 && options[chosen] !== undefined;
   const draft = draftOf(chosen);
-  const enterWords = call.editing ? 'changes it' : 'marks it';
   const isDoubtful = reading.doubtful === true && !overridden && options.length > 1;
+  const enterWords = isDoubtful ? 'asks which' : call.editing ? 'changes it' : 'marks it';
 
   const commit = (at: number) => {
     const made = draftOf(at);
