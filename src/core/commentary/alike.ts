@@ -6,7 +6,7 @@ import type { Pointing } from './athletes';
 import { add } from './collect';
 import { type Doer, doerOf } from './doer';
 import type { DraftPart } from './draftPart';
-import type { Hearing, Proposal, Said } from './hearing';
+import type { Hearing, Reading, Said } from './hearing';
 import { judgeSpeech } from './judgeSpeech';
 import { stageOf } from './outcome';
 import type { Sentence } from './sentences';
@@ -27,7 +27,7 @@ const MOST_OF_LIKEST = 2;
 export function proposeAlike(
   sentence: Sentence,
   pointings: readonly Pointing[],
-  told: readonly Proposal[],
+  told: readonly Reading[],
   hearing: Hearing,
 ): void {
   const likely = likestKinds(hearing.alike, guessable)
@@ -51,7 +51,7 @@ function isFault({ words }: Sentence): boolean {
 }
 
 /** Whether the clause told of the entry by its name, or judged in its own words what has none: whoever it was of, it is not guessed again. */
-const isTold = ({ kind, id }: AlikeEntry, told: readonly Proposal[]): boolean =>
+const isTold = ({ kind, id }: AlikeEntry, told: readonly Reading[]): boolean =>
   told.some(({ draft }) => draft.kind === kind && (id === '' || conceptIdOf({ ...draft, id: '' } as Mark) === id));
 
 function wholeClause(sentence: Sentence, pointings: readonly Pointing[]): Said {

@@ -50,7 +50,7 @@ export function featuresOf(
   draft: MarkDraft,
   { mention, sentence, whole, pointings }: Said,
   from: { readonly sureWho: boolean; readonly others: number; readonly guessed?: true },
-  { state, proposals, before, alike }: Hearing,
+  { state, readings, before, alike }: Hearing,
 ): Features {
   const id = conceptIdOf({ ...draft, id: '' } as Mark);
   const isGuess = from.guessed === true;
@@ -62,7 +62,7 @@ export function featuresOf(
   const covered = isFree ? 0 : (mention.to - mention.from + 1) / Math.max(1, said.length);
   const isNamed = id !== undefined && !isUnnamed(id);
   const isSaying = !isFree && (draft.kind === 'error' || draft.kind === 'strength');
-  const lately = countLately(proposals, at);
+  const lately = countLately(readings, at);
   const known = [
     1,
     Math.min(3, mention.score),
@@ -135,10 +135,10 @@ function featuresOfGuess(
 }
 
 /** How many readings were made a moment ago, up to as many as are many: a long talk has thousands of them. */
-function countLately(proposals: Hearing['proposals'], at: number): number {
+function countLately(readings: Hearing['readings'], at: number): number {
   let count = 0;
-  for (let back = proposals.length - 1; back >= 0 && count < MOST_LATELY; back -= 1) {
-    const one = proposals[back];
+  for (let back = readings.length - 1; back >= 0 && count < MOST_LATELY; back -= 1) {
+    const one = readings[back];
     if (!one || at - one.saidAtSeconds >= LATELY_SECONDS) break;
     if (!one.guessed) count += 1;
   }

@@ -4,6 +4,7 @@ import { buildVocabularyIndex, stemOf, wordsOf } from '../callline';
 import { conceptIdOf, type Mark } from '../round';
 import { findPosition, findTechnique, isUnnamed } from '../vocabulary';
 import { doingsAsTold, positionsAsTold } from '../vocabulary/sayings/bodies';
+import type { Reading } from './hearing';
 import { certaintyOf, type Proposal, readCommentary } from './index';
 import { LEAST_AT_ALL, LEAST_OF_ITS_OWN, oneCardAClause } from './oneCard';
 import { MOST_OTHERS } from './otherReadings';
@@ -33,11 +34,11 @@ describe('one card a clause', () => {
     buildVocabularyIndex(),
     { uniform: 'gi', calledBy: { a: ['ana'], b: ['rike'] } },
   ) as [Proposal, Proposal];
-  const weak = (one: Proposal, certainty: number): Proposal => ({
+  const weak = ({ others: _, ...one }: Proposal, certainty: number): Reading => ({
     ...one,
     // Only what all cards have in common: the log of the odds, by the first weight.
     features: one.features.map((_, at) => (at === 0 ? Math.log(certainty / (1 - certainty)) / PLAIN : 0)),
-    others: [],
+    besides: () => [],
   });
   const PLAIN = Math.log(1 / certaintyOf([1]) - 1) * -1;
   const sameClause = { saidInClauseAt: 0, words: 'both' };

@@ -3,8 +3,9 @@ import { present } from '../kernel';
 import { findTechnique, isUnnamed } from '../vocabulary';
 import { featuresOf } from './cardFeatures';
 import type { DraftPart } from './draftPart';
-import { type Hearing, type Proposal, type Said, says } from './hearing';
+import { type Hearing, type Reading, type Said, says } from './hearing';
 import { otherReadings } from './otherReadings';
+import type { Sentence } from './sentences';
 import * as signals from './signals';
 
 const USUAL_LAG_SECONDS = 0.5;
@@ -14,7 +15,21 @@ const SAME_MOMENT_SECONDS = 9;
 /** Kinds that nobody does on purpose or as a bait. */
 const unjudged: ReadonlySet<MarkDraft['kind']> = new Set(['position', 'stoppage', 'ruling']);
 
-/** Adds a proposal unless the same was said a moment ago: then the two become one. Answers whether it is new. */
+const saidOfAll = new WeakMap<Sentence, ReturnType<typeof hearTone>>();
+
+/** What is said of everything that a clause tells: it is asked for every reading. */
+function saidOf({ sentence, whole }: Said) {
+  const known = saidOfAll.get(sentence) ?? hearTone(whole);
+  saidOfAll.set(sentence, known);
+  return known;
+}
+
+function hearTone(whole: string) {
+  const verdict = says(whole, signals.onPurpose) ? 'concession' : says(whole, signals.bait) ? 'bait' : undefined;
+  return { verdict, unsure: says(whole, signals.doubt) ? (true as const) : undefined };
+}
+
+/** Adds a reading unless the same was said a moment ago: then the two become one. Answers whether it is new. */
 export function add(
   part: DraftPart & { sureWho?: boolean; guessed?: true },
   said: Said,
@@ -24,12 +39,7 @@ export function add(
   const { sureWho = true, guessed, ...bare } = part;
   const saidAtSeconds = present(said.words[said.mention.from]).atSeconds;
   const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
-  const verdict = says(said.whole, signals.onPurpose)
-    ? 'concession'
-    : says(said.whole, signals.bait)
-      ? 'bait'
-      : undefined;
-  const unsure = says(said.whole, signals.doubt) ? (true as const) : undefined;
+  const { verdict, unsure } = saidOf(said);
   const draft = {
     ...bare,
     atSeconds: Math.max(0, saidAtSeconds - lag),
@@ -39,14 +49,14 @@ export function add(
   hearing.told.add(draft.kind);
   const again = findAgain(hearing, draft, saidAtSeconds, guessed === true);
   if (again >= 0) {
-    hearing.proposals[again] = joined(present(hearing.proposals[again]), draft, said.sentence.text);
+    hearing.readings[again] = joined(present(hearing.readings[again]), draft, said.sentence.text);
     return false;
   }
   const named = said.pointings.some((one) => one.byName);
   const { atSeconds } = draft;
   const { text, words } = said.sentence;
   const heard = { text, words: words.map(({ word }) => word), rivals: said.mention.rivals, state: hearing.state };
-  hearing.proposals.push({
+  hearing.readings.push({
     draft,
     words: said.sentence.text,
     saidAtSeconds,
@@ -55,10 +65,7 @@ export function add(
     named,
     features: featuresOf(draft, said, { sureWho, others: near.length, guessed }, hearing),
     ...(guessed ? { guessed } : {}),
-    // Most readings become no card: what they may mean besides is thought of when somebody asks.
-    get others() {
-      return otherReadings(bare as DraftPart, heard, near).map((one) => ({ ...one, atSeconds }));
-    },
+    besides: () => otherReadings(bare as DraftPart, heard, near).map((one) => ({ ...one, atSeconds })),
   });
   return true;
 }
@@ -66,10 +73,10 @@ export function add(
 /** Speech goes on in time but for words spread over a block: nothing that was said so long before is the same moment any more. */
 const SURELY_PAST_SECONDS = 120;
 
-/** The place of the same thing said a moment ago; looks back only as far as that, since long talks have thousands of proposals. */
-function findAgain({ proposals, outdone }: Hearing, draft: MarkDraft, saidAtSeconds: number, isGuess: boolean): number {
-  for (let at = proposals.length - 1; at >= 0; at -= 1) {
-    const one = present(proposals[at]);
+/** The place of the same thing said a moment ago; looks back only as far as that, since long talks have thousands of readings. */
+function findAgain({ readings, outdone }: Hearing, draft: MarkDraft, saidAtSeconds: number, isGuess: boolean): number {
+  for (let at = readings.length - 1; at >= 0; at -= 1) {
+    const one = present(readings[at]);
     const ago = saidAtSeconds - one.saidAtSeconds;
     if (ago > SURELY_PAST_SECONDS) return -1;
     if (ago > SAME_MOMENT_SECONDS || !isSame(one.draft, draft)) continue;
@@ -80,12 +87,12 @@ function findAgain({ proposals, outdone }: Hearing, draft: MarkDraft, saidAtSeco
   return -1;
 }
 
-/** Words of one proposal: enough to know what was meant. */
+/** Words of one reading: enough to know what was meant. */
 const MOST_WORDS_CHARACTERS = 1200;
 
 const stageRank = ['entry', 'control', 'locked', 'finished'];
 
-function joined(one: Proposal, draft: MarkDraft, words: string): Proposal {
+function joined(one: Reading, draft: MarkDraft, words: string): Reading {
   const both =
     one.words.length > MOST_WORDS_CHARACTERS || one.words.includes(words) ? one.words : `${one.words} ${words}`;
   if (one.draft.kind !== 'attempt' || draft.kind !== 'attempt') return { ...one, words: both };

@@ -20,8 +20,8 @@ export interface CommentaryContext {
   readonly lagSeconds?: number;
 }
 
-/** A mark that the words suggest, with the words. */
-export interface Proposal {
+/** What the words may mean, with the words. */
+export interface Reading {
   readonly draft: MarkDraft;
   readonly words: string;
   /** Where in the media it was said. */
@@ -34,10 +34,16 @@ export interface Proposal {
   readonly guessed?: true;
   /** What is known of the card before anybody decides on it. */
   readonly features: Features;
-  /** Other marks that the same words may mean, likeliest first. */
-  readonly others?: readonly MarkDraft[];
+  /** Other marks that the same words may mean, likeliest first: most readings become no card, and nobody asks. */
+  readonly besides: () => readonly MarkDraft[];
   /** A name, a kit or "I" stood in the sentence. */
   readonly named: boolean;
+}
+
+/** A mark that is proposed: the likeliest reading of a clause, with what it may be instead. */
+export interface Proposal extends Omit<Reading, 'besides'> {
+  /** Likeliest first. */
+  readonly others: readonly MarkDraft[];
 }
 
 /** Everything that is known while listening. */
@@ -48,8 +54,8 @@ export interface Hearing {
   state: RoundState;
   /** The state follows from an attempt; nobody has named the position yet. */
   stateIsImplied: boolean;
-  readonly proposals: Proposal[];
-  /** Places of guesses that a name told of a moment later. */
+  readonly readings: Reading[];
+  /** Places of those readings that were only guessed, and that a name told of a moment later. */
   readonly outdone: Set<number>;
   /** The clause before was about no moment of this round. */
   isElsewhere: boolean;

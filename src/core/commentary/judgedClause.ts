@@ -42,8 +42,8 @@ const kindsOf: Readonly<Record<Judged['judgement'], MarkDraft['kind']>> = {
   chance: 'chance',
 };
 /** Whether the clause before was judged so already: then this one only says it again. */
-function isSaidAgain({ judgement }: Judged, athlete: Athlete, clauseAt: number, { proposals }: Hearing): boolean {
-  const last = proposals.at(-1);
+function isSaidAgain({ judgement }: Judged, athlete: Athlete, clauseAt: number, { readings }: Hearing): boolean {
+  const last = readings.at(-1);
   return (
     last?.saidInClauseAt === clauseAt &&
     last.draft.kind === kindsOf[judgement] &&

@@ -41,7 +41,7 @@ export const hearDoing: Hearer = (free, hearing) => {
   const { stage = 'entry', end } = doing.modifiers;
   const draft = { kind: 'attempt' as const, techniqueId: doing.conceptId, athlete: by, stage, end };
   if (!propose({ ...draft, note: sentence.text, sureWho })) return true;
-  hearing.lastAttempt = { athlete: by, atSeconds, at: hearing.proposals.length - 1 };
+  hearing.lastAttempt = { athlete: by, atSeconds, at: hearing.readings.length - 1 };
   const after = end === 'finished' ? stateAfterAttempt({ ...draft, id: '', atSeconds: 0 }) : undefined;
   if (after) {
     hearing.state = after;
@@ -68,10 +68,10 @@ function takeFurther(
   atSeconds: number,
   hearing: Hearing,
 ): void {
-  const at = hearing.proposals.findLastIndex(({ draft }) => draft.kind === 'attempt' && draft.athlete === athlete);
-  const one = hearing.proposals[at];
+  const at = hearing.readings.findLastIndex(({ draft }) => draft.kind === 'attempt' && draft.athlete === athlete);
+  const one = hearing.readings[at];
   if (one?.draft.kind !== 'attempt' || one.draft.end || atSeconds - one.saidAtSeconds > TAP_SECONDS) return;
-  hearing.proposals[at] = { ...one, draft: { ...one.draft, ...further } };
+  hearing.readings[at] = { ...one, draft: { ...one.draft, ...further } };
 }
 
 /** A tap belongs to the attack that was on a moment ago. @source own decision */
@@ -79,15 +79,15 @@ const TAP_SECONDS = 30;
 
 /** "and ana taps": the other one's attack is finished. Answers whether there was one. */
 function endByTap(winner: Athlete, atSeconds: number, hearing: Hearing): boolean {
-  const at = hearing.proposals.findLastIndex(
+  const at = hearing.readings.findLastIndex(
     ({ draft }) =>
       draft.kind === 'attempt' &&
       draft.athlete === winner &&
       draft.end !== 'escaped' &&
       findTechnique(draft.techniqueId)?.class === 'submissions',
   );
-  const one = hearing.proposals[at];
+  const one = hearing.readings[at];
   if (one?.draft.kind !== 'attempt' || atSeconds - one.saidAtSeconds > TAP_SECONDS) return false;
-  hearing.proposals[at] = { ...one, draft: { ...one.draft, stage: 'finished', end: 'finished' } };
+  hearing.readings[at] = { ...one, draft: { ...one.draft, stage: 'finished', end: 'finished' } };
   return true;
 }

@@ -9,7 +9,15 @@ import { add } from './collect';
 import type { Cue } from './cue';
 import { type Doer, doerOf } from './doer';
 import { proposeFree } from './freeWords';
-import { type Clause, type CommentaryContext, type Hearing, type Proposal, type Said, says } from './hearing';
+import {
+  type Clause,
+  type CommentaryContext,
+  type Hearing,
+  type Proposal,
+  type Reading,
+  type Said,
+  says,
+} from './hearing';
 import { isEnglish } from './isEnglish';
 import { oneCardAClause } from './oneCard';
 import { sideIn, stageOf } from './outcome';
@@ -43,11 +51,7 @@ export function readCommentary(
 }
 
 /** Everything that the words of a commentary may mean, each reading by itself, the unlikely ones too: what cards are made of, and what their certainty is learned from. */
-export function hearReadings(
-  cues: readonly Cue[],
-  vocabulary: VocabularyIndex,
-  context: CommentaryContext,
-): Proposal[] {
+export function hearReadings(cues: readonly Cue[], vocabulary: VocabularyIndex, context: CommentaryContext): Reading[] {
   const index = spokenIndexOf(vocabulary);
   if (!isEnglish(cues, index)) return [];
   const memory = new Map<string, ReturnType<typeof hearWord>>();
@@ -69,13 +73,13 @@ export function hearReadings(
     isElsewhere: false,
     alike: resemblanceOf([]),
     told: new Set(),
-    proposals: [],
+    readings: [],
     outdone: new Set(),
   };
   const names = new Set([...calledBy.a, ...calledBy.b]);
   for (const clause of cutClausesOfSpeech(oneWordNames(cues, context.calledBy), names))
     readSentence(clause, hear, hearing);
-  return hearing.proposals.filter((_, at) => !hearing.outdone.has(at));
+  return hearing.readings.filter((_, at) => !hearing.outdone.has(at));
 }
 
 function spokenIndexOf(vocabulary: VocabularyIndex): SpokenIndex {
@@ -118,14 +122,14 @@ function readSentence(sentence: Sentence, hear: (word: SpokenWord) => HeardWord,
   const heard = hearJoined(words, words.map(hear), hearing.index);
   const mentions = dropCorrected(findMentions(heard, hearing.index, spoken), words);
   hearing.told = new Set();
-  const before = hearing.proposals.length;
+  const before = hearing.readings.length;
   hearing.alike = resemblanceOf(spoken);
   for (const [at, mention] of mentions.entries()) {
     const clause = clauseAround(mention, mentions[at - 1], mentions[at + 1], words);
     propose({ mention, clause, words, pointings, sentence, whole: text }, hearing);
   }
   proposeFree(sentence, pointings, new Set(hearing.told), hearing);
-  proposeAlike(sentence, pointings, hearing.proposals.slice(before), hearing);
+  proposeAlike(sentence, pointings, hearing.readings.slice(before), hearing);
   hearing.before = { words: spoken, text: sentence.text, atSeconds: words[0]?.atSeconds ?? 0 };
 }
 
@@ -287,7 +291,7 @@ function proposeAttempt(said: Said, hearing: Hearing, denied: boolean, open: boo
   hearing.lastAttempt = {
     athlete: doer.athlete,
     atSeconds: present(said.words[mention.from]).atSeconds,
-    at: hearing.proposals.length - 1,
+    at: hearing.readings.length - 1,
   };
   const after = attempt.end === 'finished' ? stateAfterAttempt({ ...draft, id: '', atSeconds: 0 }) : undefined;
   if (after) {
@@ -323,16 +327,16 @@ const otherThan = (doer: Doer): Doer => ({ ...doer, athlete: opponentOf(doer.ath
 
 function endLast(hearing: Hearing, end: 'escaped'): void {
   const at = hearing.lastAttempt?.at;
-  const last = at === undefined ? undefined : hearing.proposals[at];
+  const last = at === undefined ? undefined : hearing.readings[at];
   if (at === undefined || last?.draft.kind !== 'attempt' || last.draft.end) return;
-  hearing.proposals[at] = { ...last, draft: { ...last.draft, end } };
+  hearing.readings[at] = { ...last, draft: { ...last.draft, end } };
 }
 
 function proposeError(errorId: string, said: Said, hearing: Hearing): void {
   const place = placeOfRole(findError(errorId)?.role ?? 'neutral');
   const doer = doerOf(said, hearing, place);
   // One sentence about one athlete names one error, in several words.
-  const told = hearing.proposals.at(-1);
+  const told = hearing.readings.at(-1);
   if (told?.draft.kind === 'error' && told.words === said.sentence.text && told.draft.athlete === doer.athlete) return;
   const punished = / (punishes|punished|pays for) /.test(said.whole) ? ('yes' as const) : undefined;
   add({ kind: 'error', errorId, ...doer, punished, side: sideIn(said), ledTo: [] }, said, hearing);

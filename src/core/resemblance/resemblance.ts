@@ -75,13 +75,14 @@ interface Told {
   readonly entryOf: Uint16Array;
   readonly entries: readonly Pick<AlikeEntry, 'kind' | 'id'>[];
   /** Sentences with a feature, and what it weighs. */
-  readonly byFeature: ReadonlyMap<string, { readonly at: readonly number[]; readonly weight: number }>;
+  readonly byFeature: ReadonlyMap<string, { readonly at: Uint16Array; readonly weight: number }>;
   /** What a word weighs that no sentence has. */
   readonly strange: number;
   /** Length of each sentence as a vector of its features' weights. */
   readonly lengths: Float64Array;
-  /** What each sentence shares with the clause at hand; all 0 between two clauses. */
+  /** What each sentence shares with the clause at hand, and the likest of each entry; all 0 between two clauses. */
   readonly shared: Float64Array;
+  readonly likest: Float64Array;
 }
 
 let told: Told | undefined;
@@ -133,7 +134,9 @@ function learnTold(sentences: readonly ToldSentence[]): Told {
       else places.set(feature, [at]);
     }
   const rarity = (count: number) => Math.log((sentences.length + 1) / (count + 1)) ** 2;
-  const byFeature = new Map([...places].map(([feature, at]) => [feature, { at, weight: rarity(at.length) }] as const));
+  const byFeature = new Map(
+    [...places].map(([feature, at]) => [feature, { at: Uint16Array.from(at), weight: rarity(at.length) }] as const),
+  );
   const entryAt = new Map<string, number>();
   const entries: Pick<AlikeEntry, 'kind' | 'id'>[] = [];
   const entryOf = Uint16Array.from(sentences, ({ kind, id }) => {
@@ -154,6 +157,7 @@ function learnTold(sentences: readonly ToldSentence[]): Told {
     strange: rarity(0),
     lengths,
     shared: new Float64Array(sentences.length),
+    likest: new Float64Array(entries.length),
   };
 }
 
@@ -201,15 +205,20 @@ function sharesOfKinds(nearest: readonly Ranked[], { sentences }: Told): Record<
 }
 
 /** By its likest sentence each. */
-function likestEntries(touched: readonly number[], { shared, entryOf, entries }: Told) {
-  const best = new Map<number, number>();
+function likestEntries(touched: readonly number[], { shared, entryOf, entries, likest }: Told) {
+  const found: number[] = [];
   for (const at of touched) {
     const like = present(shared[at]);
+    if (like < LEAST_LIKENESS) continue;
     const entry = present(entryOf[at]);
-    if (like >= LEAST_LIKENESS && like > (best.get(entry) ?? 0)) best.set(entry, like);
+    if (likest[entry] === 0) found.push(entry);
+    if (like > present(likest[entry])) likest[entry] = like;
   }
   const ranked = byKind((): Ranked[] => []);
-  for (const [at, worth] of best) insert({ at, worth }, ranked[present(entries[at]).kind], MOST_OF_KIND);
+  for (const at of found) {
+    insert({ at, worth: present(likest[at]) }, ranked[present(entries[at]).kind], MOST_OF_KIND);
+    likest[at] = 0;
+  }
   return byKind((kind) => ranked[kind].map(({ at, worth }) => ({ ...present(entries[at]), likeness: worth })));
 }
 

@@ -20,6 +20,7 @@ const folder = path.resolve('tests/language/talks');
 export const talksApart: readonly string[] = ['t05', 't08'];
 
 interface Label {
+  readonly lengthSeconds: number;
   readonly uniform: 'gi' | 'no-gi';
   readonly format: string;
   readonly speaker: 'third' | 'a' | 'b';
@@ -34,6 +35,9 @@ export const listTalks = (): string[] =>
     .filter((file) => /^t\d+\.json$/.test(file))
     .map((file) => file.slice(0, -5))
     .sort();
+
+export const lengthSecondsOf = (talk: string): number =>
+  (JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as Label).lengthSeconds;
 
 /** A talk as a coach drops it who said who is who before. */
 function openTalk(talk: string) {
@@ -59,10 +63,12 @@ export function proposeFor(talk: string): readonly Proposal[] {
   return readCommentary(cues, vocabulary, context);
 }
 
+type Judgeable = Pick<Proposal, 'draft' | 'features'> & Partial<Pick<Proposal, 'others'>>;
+
 /** Every reading of a talk, those too that become no card, or only the cards; each with whether it answers a mark by the rules of score.mjs. */
 export function judgedReadings(
   talk: string,
-  hear: typeof readCommentary = hearReadings,
+  hear: (...talk: Parameters<typeof readCommentary>) => readonly Judgeable[] = hearReadings,
 ): { readonly features: Features; readonly right: boolean }[] {
   const { label, cues, context } = openTalk(talk);
   return hear(cues, vocabulary, context).map((reading) => {
@@ -84,7 +90,7 @@ function whoseOf(mark: Proposal['draft']): string {
 }
 
 /** A proposal in the words of score.mjs. */
-function told({ draft, others = [] }: Proposal) {
+function told({ draft, others = [] }: Pick<Judgeable, 'draft' | 'others'>) {
   const one = ({ ...mark }: Proposal['draft']) => {
     const id = conceptIdOf({ ...mark, id: 'x' } as Mark);
     const named = id && (!isUnnamed(id) || mark.kind === 'attempt') && id !== 'unnamed-chance' ? id : null;
