@@ -113,12 +113,12 @@ describe('what became of a class', () => {
       ['how', 'k', 'ana', { struggled: false, hurt: 'left knee' }],
       ['note', 'k', { went: 'too-hard', words: '', hazards: 'two pairs collided' }, 0],
     ]);
-    expect(screen.getByText('Kept.')).toBeTruthy();
+    expect(await screen.findByText('Kept.')).toBeTruthy();
     // Another coach was faster: the words stay, and the reason is there.
     sent.answer = { ok: false, messages: { '': 'Another coach wrote how it went meanwhile.' } };
     await userEvent.type(screen.getByLabelText(/In your words/), 'Again on Thursday');
     await userEvent.click(keep);
-    expect(screen.getByText(/Another coach wrote/)).toBeTruthy();
+    expect(await screen.findByText(/Another coach wrote/)).toBeTruthy();
     expect(screen.getByDisplayValue('Again on Thursday')).toBeTruthy();
     expect(sent.calls.at(-1)).toMatchObject(['note', 'k', { words: 'Again on Thursday' }, 1]);
   });

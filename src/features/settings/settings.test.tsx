@@ -156,7 +156,7 @@ describe('settings', () => {
     expect(await screen.findByText('Choose a time zone from the list.')).toBeTruthy();
     sent.answer = 'away';
     await press('Save settings');
-    expect((await screen.findByRole('alert')).textContent).toContain('could not be reached');
+    expect(await screen.findByText(/could not be reached/)).toBeTruthy();
     expect(screen.getAllByLabelText<HTMLInputElement>('Name')[0]?.value).toBe('The loft');
   });
   it('of the academy are closed to assistants, and so are other coaches’ accounts', () => {
