@@ -102,6 +102,14 @@ test('marks are made, rewritten, deleted, linked, undone and redone by keyboard'
   expect(rows).toHaveLength(1);
 });
 
+test('every likely call that a digit begins can be read, long ones too', async ({ page }) => {
+  await signIn(page, server.url);
+  await openReview(page, `${server.url}/rounds/${demoId('round', 'ana-marek')}?at=58`);
+  const likely = page.locator('[data-next-call]');
+  await expect(likely).toHaveCount(5);
+  for (const one of await likely.all()) await expect(one).toBeInViewport({ ratio: 0.95 });
+});
+
 test('the call line shows how it understands, offers others, and keeps what it cannot read', async ({ page }) => {
   await signIn(page, server.url);
   await openReview(page, `${server.url}/rounds/${demoId('round', 'teo-bruno')}`);

@@ -40,7 +40,7 @@ const Box = styled.div`
   .others button { border: 0; background: none; padding: 0; color: ${color.quiet}; cursor: pointer; font-size: ${size.small}; }
   .others button[data-on] { color: ${color.focusText}; text-decoration: underline; }
   kbd { font: inherit; border: 1px solid ${color.rule}; padding: 0 5px; border-radius: 2px; font-size: ${size.small}; color: ${color.quiet}; }
-  .next { display: flex; gap: ${space(5)}; font-family: ${font.serif}; font-size: 17px; flex-wrap: wrap; row-gap: 0; max-height: 28px; overflow: hidden; }
+  .next { display: flex; flex-wrap: wrap; gap: 0 ${space(5)}; max-height: 60px; overflow: hidden; font-family: ${font.serif}; font-size: 17px; }
   .next button { border: 0; background: none; padding: 2px 0; cursor: pointer; color: ${color.ink}; font-family: inherit; font-size: inherit; }
   .next button:hover { color: ${color.focusText}; }
   .hint { font-size: ${size.small}; color: ${color.quiet}; }
