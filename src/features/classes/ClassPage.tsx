@@ -14,7 +14,7 @@ import {
   taughtHere,
 } from '@/core/planning';
 import { drillsOf } from '@/core/vocabulary';
-import { useRequest } from '@/forms/useRequest';
+import { useAction } from '@/forms/useAction';
 import { whyNot } from '@/forms/whyNot';
 import { expectPerson, generateClassPlan, removeClass } from '@/server/classes/classActions';
 import { learnedWords } from '@/terms/effectWords';
@@ -75,8 +75,7 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
   const router = useRouter();
   const [chanceOf, setChanceOf] = useState(chances);
   const [locks, setLocks] = useState<readonly DrillLock[]>(stored?.locks ?? []);
-  const [message, setMessage] = useState<string>();
-  const { isAsking, ask } = useRequest();
+  const { message, setMessage, pending, run } = useAction();
   const underway = asked?.isUnderway === true;
   useLookAgain(underway);
   const [editing, setEditing] = useState(false);
@@ -99,12 +98,9 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
       });
   };
   const generate = () =>
-    ask(
+    run(
       () => generateClassPlan(one.id, locks),
-      (outcome) => {
-        setMessage(whyNot(outcome));
-        if (outcome?.ok) router.refresh();
-      },
+      () => router.refresh(),
     );
   const count = Object.values(chanceOf).filter((chance) => chance > 0).length;
   const changed = stored !== undefined && JSON.stringify(stored.locks) !== JSON.stringify(locks);
@@ -175,8 +171,8 @@ export function ClassPage({ one, people, chances, log, stored, versions, asked, 
           <Stack>
             {(message ?? asked?.message) ? <Notice role="alert">{message ?? asked?.message}</Notice> : null}
             <Row>
-              <Button look="lead" onPress={generate} isPending={isAsking || underway}>
-                {isAsking || underway ? 'Weighing the drills …' : stored ? 'Generate again' : 'Generate'}
+              <Button look="lead" onPress={generate} isPending={pending || underway}>
+                {pending || underway ? 'Weighing the drills …' : stored ? 'Generate again' : 'Generate'}
               </Button>
               {underway ? (
                 <Quiet role="status">

@@ -2,9 +2,8 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { useAction } from '@/forms/useAction';
 import { useNewId } from '@/forms/useNewId';
-import { useRequest } from '@/forms/useRequest';
-import { whyNot } from '@/forms/whyNot';
 import { signReview } from '@/server/reviews/closingActions';
 import type { ClosingAbout, ReviewContent } from '@/server/reviews/closingInput';
 import { Notice, Quiet, Row, Section, Stack } from '@/ui/layout/Page';
@@ -36,15 +35,12 @@ export function ClosingEditor({ about, coachId, goods, others, evidence, start, 
     `owl-closing-${coachId}-${aboutKey(about)}-${seenVersion}`,
     start,
   );
-  const [message, setMessage] = useState<string>();
-  const { isAsking: signing, ask } = useRequest();
+  const { message, pending: signing, run } = useAction();
   const [asking, setAsking] = useState(false);
   const sign = () =>
-    ask(
+    run(
       () => signReview(about, seenVersion, content, fresh.id()),
-      (outcome) => {
-        setMessage(whyNot(outcome));
-        if (!outcome?.ok) return;
+      () => {
         fresh.renew();
         forget();
         router.refresh();

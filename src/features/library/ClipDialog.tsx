@@ -2,13 +2,13 @@
 
 import { useState } from 'react';
 import type { StrokeKind } from '@/core/drawing';
+import { useAction } from '@/forms/useAction';
 import { drawingTools } from '@/player/drawing/drawingTools';
 import { keepClip, removeClip } from '@/server/language/clipActions';
 import type { ClipInput } from '@/server/language/clipInput';
 import { Fields, Notice, Row, Stack } from '@/ui/layout/Page';
 import { Button, Choice, Dialog, TextField } from '@/ui/primitives';
 import { ClipPlayer } from './ClipPlayer';
-import { useWordAction } from './useWordAction';
 
 // Words are written in the caption here.
 const tools = drawingTools.filter((tool) => tool.kind !== 'label');
@@ -28,7 +28,7 @@ export function ClipDialog({ clip, kept, onClose }: ClipDialogProps) {
   const [caption, setCaption] = useState(clip.caption);
   const [drawing, setDrawing] = useState(clip.drawing);
   const [tool, setTool] = useState<StrokeKind>();
-  const { message, pending, run } = useWordAction();
+  const { message, pending, run } = useAction();
   const seconds = (text: string) => Number(text.replace(',', '.'));
   const draft = {
     ...clip,

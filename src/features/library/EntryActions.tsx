@@ -1,11 +1,11 @@
 'use client';
 
 import { useState } from 'react';
+import { useAction } from '@/forms/useAction';
 import { hideConcept } from '@/server/language/houseActions';
 import { Notice } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
 import { OwnWordDialog } from './OwnWordDialog';
-import { useWordAction } from './useWordAction';
 
 /** What a coach may do with an entry as a whole. */
 export function EntryActions({
@@ -17,7 +17,7 @@ export function EntryActions({
   readonly hidden: boolean;
   readonly isOwn: boolean;
 }) {
-  const { message, pending, run } = useWordAction();
+  const { message, pending, run } = useAction();
   const [adding, setAdding] = useState(false);
   return (
     <>

@@ -1,11 +1,11 @@
 'use client';
 
 import Link from 'next/link';
+import { useAction } from '@/forms/useAction';
 import { forgetWords } from '@/server/language/learnActions';
 import { useWordOf } from '@/terms/HouseContext';
 import { ActionLink, Empty, Notice, Page, Quiet, Section, Table } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
-import { useWordAction } from './useWordAction';
 
 export interface LearnedWord {
   readonly words: string;
@@ -17,7 +17,7 @@ export interface LearnedWord {
 /** What the call line learned from corrections, and what it has heard once. */
 export function LearnedPage({ learned }: { readonly learned: readonly LearnedWord[] }) {
   const wordOf = useWordOf();
-  const { message, pending, run } = useWordAction();
+  const { message, pending, run } = useAction();
   return (
     <Page
       title="Learned from corrections"

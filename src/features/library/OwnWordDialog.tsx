@@ -3,11 +3,11 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { findDrill, findError } from '@/core/vocabulary';
+import { useAction } from '@/forms/useAction';
 import { addOwnWord } from '@/server/language/houseActions';
 import { useWordOf } from '@/terms/HouseContext';
 import { Notice, Quiet, Row, Stack } from '@/ui/layout/Page';
 import { Button, Dialog, TextField } from '@/ui/primitives';
-import { useWordAction } from './useWordAction';
 
 export interface OwnWordDialogProps {
   readonly likeId: string;
@@ -19,7 +19,7 @@ export interface OwnWordDialogProps {
 export function OwnWordDialog({ likeId, isOpen, onClose }: OwnWordDialogProps) {
   const router = useRouter();
   const wordOf = useWordOf();
-  const { message, pending, run } = useWordAction();
+  const { message, pending, run } = useAction();
   const [name, setName] = useState('');
   const [aliases, setAliases] = useState('');
   const [text, setText] = useState('');
@@ -36,7 +36,7 @@ export function OwnWordDialog({ likeId, isOpen, onClose }: OwnWordDialogProps) {
             .map((one) => one.trim())
             .filter(Boolean),
         }),
-      (id) => {
+      ({ id }) => {
         onClose();
         router.push(`/library/${id}`);
       },

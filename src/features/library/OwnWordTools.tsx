@@ -3,17 +3,17 @@
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { type CatalogueKind, drillOf, houseNameOf, type OwnWord, standardIdOf } from '@/core/vocabulary';
+import { useAction } from '@/forms/useAction';
 import { describeOwnWord, mergeWord, removeOwnWord, saveCourse } from '@/server/language/houseActions';
 import { useHouse } from '@/terms/HouseContext';
 import { Notice, Row, Stack } from '@/ui/layout/Page';
 import { Button, ComboField, ConfirmDialog, TextField } from '@/ui/primitives';
 import { OwnDrillDialog } from './OwnDrillDialog';
 import { useFinder } from './useFinder';
-import { useWordAction } from './useWordAction';
 
 /** How an own drill is run, and the way back to how the standard one is. */
 function OwnDrillTools({ own }: { readonly own: OwnWord }) {
-  const { message, pending, run } = useWordAction();
+  const { message, pending, run } = useAction();
   const [isOpen, setOpen] = useState(false);
   const [isGivingUp, setGivingUp] = useState(false);
   const drill = drillOf(useHouse(), own.id);
@@ -45,7 +45,7 @@ export function OwnWordTools({ own, kind }: { readonly own: OwnWord; readonly ki
   const router = useRouter();
   const house = useHouse();
   const find = useFinder();
-  const { message, pending, run } = useWordAction();
+  const { message, pending, run } = useAction();
   const [text, setText] = useState(own.text);
   const [into, setInto] = useState('');
   const [chosen, setChosen] = useState<string>();
@@ -90,7 +90,7 @@ export function OwnWordTools({ own, kind }: { readonly own: OwnWord; readonly ki
               chosen &&
               run(
                 () => mergeWord(own.id, chosen),
-                (id) => router.push(`/library/${id}`),
+                ({ id }) => router.push(`/library/${id}`),
               )
             }
           >

@@ -4,11 +4,11 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { chosenOption, type School } from '@/core/vocabulary';
+import { useAction } from '@/forms/useAction';
 import { chooseSchool } from '@/server/language/houseActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { Notice, Quiet } from '@/ui/layout/Page';
 import { color, font, space } from '@/ui/tokens/tokens';
-import { useWordAction } from './useWordAction';
 
 const Question = styled.fieldset`
   border: 0; padding: 0 0 ${space(4)}; margin: 0; min-width: 0;
@@ -28,7 +28,7 @@ export function SchoolChoices({
 }) {
   const house = useHouse();
   const wordOf = useWordOf();
-  const { message, run } = useWordAction();
+  const { message, run } = useAction();
   // The press is shown at once; what the server keeps comes a moment later.
   const [picked, setPicked] = useState<Readonly<Record<string, string>>>({});
   const choose = (schoolId: string, key: string) => {

@@ -6,6 +6,7 @@ import { groupAlike } from '@/core/callline';
 import { formatClock } from '@/core/clock';
 import type { MarkLine } from '@/core/search';
 import { houseNameOf, isUnnamed, kindOf } from '@/core/vocabulary';
+import { useAction } from '@/forms/useAction';
 import { nameMarks } from '@/server/language/nameMarksActions';
 import { markAddress } from '@/terms/addresses';
 import { dayWords } from '@/terms/dayWords';
@@ -15,7 +16,6 @@ import { PieceFoot, type PieceFootProps } from '@/ui/layout/PieceFoot';
 import { Button, ComboField } from '@/ui/primitives';
 import { OwnWordDialog } from './OwnWordDialog';
 import { useFinder } from './useFinder';
-import { useWordAction } from './useWordAction';
 
 export type UnnamedMark = MarkLine & {
   readonly conceptId: string;
@@ -37,7 +37,7 @@ export function UnnamedPage({
   const house = useHouse();
   const wordOf = useWordOf();
   const find = useFinder();
-  const { message, pending, run } = useWordAction();
+  const { message, pending, run } = useAction();
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const [text, setText] = useState('');
   const [conceptId, setConceptId] = useState<string>();

@@ -3,12 +3,12 @@
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { conceptName, findOwnWord, houseNameOf, wordsForConcept } from '@/core/vocabulary';
+import { useAction } from '@/forms/useAction';
 import { addAlias, removeAlias, renameConcept } from '@/server/language/houseActions';
 import { useHouse } from '@/terms/HouseContext';
 import { Row, Stack } from '@/ui/layout/Page';
 import { Button, TextField } from '@/ui/primitives';
 import { color, space } from '@/ui/tokens/tokens';
-import { useWordAction } from './useWordAction';
 
 const Words = styled.ul`
   list-style: none; padding: 0; margin: 0; display: flex; flex-wrap: wrap; gap: ${space(1)} ${space(4)};
@@ -23,8 +23,8 @@ const Line = styled.form`
 /** What an entry is called here, and by which other words it is understood. */
 export function WordsEditor({ id }: { readonly id: string }) {
   const house = useHouse();
-  const naming = useWordAction();
-  const aliasing = useWordAction();
+  const naming = useAction();
+  const aliasing = useAction();
   const [name, setName] = useState(houseNameOf(house, id));
   const [alias, setAlias] = useState('');
   const own = findOwnWord(house, id);

@@ -2,8 +2,7 @@
 
 import { useState } from 'react';
 import type { Circumstances } from '@/core/round';
-import { useRequest } from '@/forms/useRequest';
-import { whyNot } from '@/forms/whyNot';
+import { useAction } from '@/forms/useAction';
 import { type CircumstancesBefore, restoreCircumstances, shareCircumstances } from '@/server/rounds/dayActions';
 import { Notice, Quiet, Row } from '@/ui/layout/Page';
 import { Button } from '@/ui/primitives';
@@ -17,30 +16,23 @@ export function WholeDay({
   readonly circumstances: Circumstances;
 }) {
   const [before, setBefore] = useState<CircumstancesBefore>();
-  const [problem, setProblem] = useState<string>();
-  const { isAsking: pending, ask } = useRequest();
+  const { message, pending, run } = useAction();
   const share = () =>
-    ask(
+    run(
       () => {
         const { intensity, audience, wallNear, crowdedMat, filmedBy } = circumstances;
         return shareCircumstances(roundId, { intensity, audience, wallNear, crowdedMat, filmedBy });
       },
-      (outcome) => {
-        setProblem(whyNot(outcome));
-        if (outcome?.ok) setBefore(outcome.before);
-      },
+      (shared) => setBefore(shared.before),
     );
   const takeBack = () =>
-    ask(
+    run(
       () => restoreCircumstances(before ?? []),
-      (outcome) => {
-        setProblem(whyNot(outcome));
-        if (outcome?.ok) setBefore(undefined);
-      },
+      () => setBefore(undefined),
     );
   return (
     <>
-      {problem ? <Notice role="alert">{problem}</Notice> : null}
+      {message ? <Notice role="alert">{message}</Notice> : null}
       <Row style={{ paddingTop: 16 }}>
         {before ? (
           <span role="status">

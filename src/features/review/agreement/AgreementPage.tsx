@@ -2,13 +2,11 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import { styled } from 'styled-components';
 import type { Difference, Kappa, KindAgreement } from '@/core/agreement';
 import { formatClock } from '@/core/clock';
 import { kindCalled } from '@/core/round';
-import { useRequest } from '@/forms/useRequest';
-import { whyNot } from '@/forms/whyNot';
+import { useAction } from '@/forms/useAction';
 import { beginSecond, settle } from '@/server/reviews/secondReviewActions';
 import { dayWords } from '@/terms/dayWords';
 import { useWordOf } from '@/terms/HouseContext';
@@ -176,16 +174,12 @@ function DifferenceLine({
 }) {
   const wordOf = useWordOf();
   const router = useRouter();
-  const [message, setMessage] = useState<string>();
-  const { isAsking: pending, ask } = useRequest();
+  const { message, pending, run } = useAction();
   const { first, second, key, atSeconds } = difference;
   const decide = (take: 'first' | 'second') =>
-    ask(
+    run(
       () => settle(round.id, reviewId, key, take),
-      (outcome) => {
-        setMessage(whyNot(outcome));
-        if (outcome?.ok) router.refresh();
-      },
+      () => router.refresh(),
     );
   const takeWords = !second ? 'Take it out' : !first ? 'Take it in' : 'As they saw it';
   return (

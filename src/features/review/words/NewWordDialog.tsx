@@ -3,8 +3,7 @@
 import { useMemo, useState } from 'react';
 import { matchConcepts, OFFERED_CONFIDENCE, type VocabularyIndex, withoutCoarse, wordsOf } from '@/core/callline';
 import { findDrill, findError, kindOf, listConceptIds, soundOf } from '@/core/vocabulary';
-import { useRequest } from '@/forms/useRequest';
-import { whyNot } from '@/forms/whyNot';
+import { useAction } from '@/forms/useAction';
 import { addOwnWord } from '@/server/language/houseActions';
 import { useHouse, useWordOf } from '@/terms/HouseContext';
 import { kindNames } from '@/terms/kindNames';
@@ -33,8 +32,7 @@ export function NewWordDialog({ missing, index, onClose, onMade }: NewWordDialog
   const [text, setText] = useState('');
   const [likeId, setLikeId] = useState(missing.likeId);
   const [like, setLike] = useState(missing.likeId ? wordOf(missing.likeId) : '');
-  const [problem, setProblem] = useState<string>();
-  const { isAsking: pending, ask } = useRequest();
+  const { message, setMessage, pending, run } = useAction();
   const options = useMemo(() => {
     const words = wordsOf(like);
     if (words.length === 0) return [];
@@ -52,13 +50,10 @@ export function NewWordDialog({ missing, index, onClose, onMade }: NewWordDialog
   }, [like, index, house, wordOf]);
   const textLabel = likeId && (findDrill(likeId) ? 'How it starts' : findError(likeId) ? 'What to say' : undefined);
   const save = () => {
-    if (!likeId) return setProblem('Choose first what it is a kind of: its figures and drills are counted with that.');
-    ask(
+    if (!likeId) return setMessage('Choose first what it is a kind of: its figures and drills are counted with that.');
+    run(
       () => addOwnWord({ likeId, name, text, aliases: [] }),
-      (outcome) => {
-        setProblem(whyNot(outcome));
-        if (outcome?.ok) onMade(outcome.id, name.trim());
-      },
+      ({ id }) => onMade(id, name.trim()),
     );
   };
   return (
@@ -90,7 +85,7 @@ export function NewWordDialog({ missing, index, onClose, onMade }: NewWordDialog
             It gets figures of its own and shares what the library knows of its kind. Its marks move with it when it is
             merged later.
           </Quiet>
-          {problem ? <Notice role="alert">{problem}</Notice> : null}
+          {message ? <Notice role="alert">{message}</Notice> : null}
           <Row>
             <Button look="lead" type="submit" isPending={pending}>
               Add the word
