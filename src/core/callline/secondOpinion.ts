@@ -128,7 +128,10 @@ function beside(reading: CallReading, draft: MarkDraft, { concept, likeness, str
   return { ...reading, choices: isRead ? [first, other, ...rest.slice(1)] : [other, ...rest] };
 }
 
-/** Whether what was taken for the entry is a name of it (its own, or one that this academy chose), or one of the ways in which it is said, as it stands or with the rest of the call. */
+/**
+ * Whether what was taken for the entry is a name of it (its own, or one that this academy chose), or one of the ways in which it is said: as it stands, or
+ * with the rest of the call.
+ */
 function calledBy(
   { conceptWords }: CallReading,
   call: readonly string[],
@@ -137,10 +140,11 @@ function calledBy(
 ): 'name' | 'saying' | undefined {
   const id = idOf(draft);
   const taken = conceptWords.join(' ');
+  const all = call.join(' ');
   const whole = phrases.filter(({ concept, wordNumbers }) => {
     if (concept.id !== id) return false;
     const said = wordNumbers.map((at) => words[at]?.word).join(' ');
-    return said === taken || (said.startsWith(`${taken} `) && call.join(' ').endsWith(said));
+    return said === taken || (said.startsWith(`${taken} `) && all.endsWith(said));
   });
   if (whole.length === 0) return undefined;
   return whole.some(({ trust }) => trust >= NAME_TRUST) ? 'name' : 'saying';

@@ -3,8 +3,7 @@ import { fitsState, type ToldKind, toldKinds } from '../resemblance';
 import { conceptIdOf, type Mark } from '../round';
 import { isUnnamed } from '../vocabulary';
 import { type Features, knownOfGuesses } from './certainty';
-import { type Hearing, type Said, says } from './hearing';
-import type { Sentence } from './sentences';
+import { type Hearing, onceAClause, type Said, says } from './hearing';
 import * as signals from './signals';
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '));
@@ -21,16 +20,8 @@ const MOST_LATELY = 4;
 
 const flag = (on: boolean) => (on ? 1 : 0);
 
-const clauses = new WeakMap<Sentence, ReturnType<typeof readClause>>();
-
-/** What is known of a clause, whatever card is made of it: a clause has several readings. */
-function ofClause(sentence: Sentence, whole: string) {
-  const known = clauses.get(sentence) ?? readClause(whole);
-  clauses.set(sentence, known);
-  return known;
-}
-
-function readClause(whole: string) {
+/** What is known of a clause, whatever card is made of it. */
+const ofClause = onceAClause((whole) => {
   const said = whole.trim().split(' ');
   const share = (of: ReadonlySet<string>) => said.filter((word) => of.has(word)).length / Math.max(4, said.length);
   return {
@@ -43,7 +34,7 @@ function readClause(whole: string) {
     teaches: says(whole, signals.teaching),
     isNotDone: says(whole, signals.notDone) && !says(whole, signals.couldHave) && !tellsOpening(whole),
   };
-}
+});
 
 /** What is known of a card from how it was said and where the round is, in the order of `featureNames`. */
 export function featuresOf(
@@ -56,7 +47,7 @@ export function featuresOf(
   const isGuess = from.guessed === true;
   const isFree = mention.score === 0;
   const isPlain = isFree && !isGuess;
-  const clause = ofClause(sentence, whole);
+  const clause = ofClause({ sentence, whole });
   const { said, judged } = clause;
   const at = sentence.words[0]?.atSeconds ?? 0;
   const covered = isFree ? 0 : (mention.to - mention.from + 1) / Math.max(1, said.length);

@@ -3,9 +3,8 @@ import { present } from '../kernel';
 import { findTechnique, isUnnamed } from '../vocabulary';
 import { featuresOf } from './cardFeatures';
 import type { DraftPart } from './draftPart';
-import { type Hearing, type Reading, type Said, says } from './hearing';
+import { type Hearing, onceAClause, type Reading, type Said, says } from './hearing';
 import { otherReadings } from './otherReadings';
-import type { Sentence } from './sentences';
 import * as signals from './signals';
 
 const USUAL_LAG_SECONDS = 0.5;
@@ -15,19 +14,11 @@ const SAME_MOMENT_SECONDS = 9;
 /** Kinds that nobody does on purpose or as a bait. */
 const unjudged: ReadonlySet<MarkDraft['kind']> = new Set(['position', 'stoppage', 'ruling']);
 
-const saidOfAll = new WeakMap<Sentence, ReturnType<typeof hearTone>>();
-
-/** What is said of everything that a clause tells: it is asked for every reading. */
-function saidOf({ sentence, whole }: Said) {
-  const known = saidOfAll.get(sentence) ?? hearTone(whole);
-  saidOfAll.set(sentence, known);
-  return known;
-}
-
-function hearTone(whole: string) {
-  const verdict = says(whole, signals.onPurpose) ? 'concession' : says(whole, signals.bait) ? 'bait' : undefined;
-  return { verdict, unsure: says(whole, signals.doubt) ? (true as const) : undefined };
-}
+/** What is said of everything that a clause tells. */
+const toneOf = onceAClause((whole) => ({
+  verdict: says(whole, signals.onPurpose) ? 'concession' : says(whole, signals.bait) ? 'bait' : undefined,
+  unsure: says(whole, signals.doubt) ? (true as const) : undefined,
+}));
 
 /** Adds a reading unless the same was said a moment ago: then the two become one. Answers whether it is new. */
 export function add(
@@ -39,7 +30,7 @@ export function add(
   const { sureWho = true, guessed, ...bare } = part;
   const saidAtSeconds = present(said.words[said.mention.from]).atSeconds;
   const lag = hearing.context.lagSeconds ?? USUAL_LAG_SECONDS;
-  const { verdict, unsure } = saidOf(said);
+  const { verdict, unsure } = toneOf(said);
   const draft = {
     ...bare,
     atSeconds: Math.max(0, saidAtSeconds - lag),

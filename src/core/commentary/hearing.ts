@@ -86,6 +86,16 @@ export interface Said {
   readonly whole: string;
 }
 
+/** What is found out about a clause whatever is read in it: once, since a clause has several readings. */
+export function onceAClause<Known>(find: (whole: string) => Known) {
+  const found = new WeakMap<Sentence, Known>();
+  return ({ sentence, whole }: Pick<Said, 'sentence' | 'whole'>): Known => {
+    const known = found.get(sentence) ?? find(whole);
+    found.set(sentence, known);
+    return known;
+  };
+}
+
 const bounded = new WeakMap<readonly string[], readonly string[]>();
 
 /** Phrases between blanks, made once: every clause is asked for all of them. */

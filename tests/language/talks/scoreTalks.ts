@@ -36,9 +36,6 @@ export const listTalks = (): string[] =>
     .map((file) => file.slice(0, -5))
     .sort();
 
-export const lengthSecondsOf = (talk: string): number =>
-  (JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as Label).lengthSeconds;
-
 /** A talk as a coach drops it who said who is who before. */
 function openTalk(talk: string) {
   const label = JSON.parse(readFileSync(path.join(folder, `${talk}.json`), 'utf8')) as Label;
@@ -56,6 +53,8 @@ function openTalk(talk: string) {
 }
 
 const vocabulary = buildVocabularyIndex(plainHouse, {}, asTold);
+
+export const lengthSecondsOf = (talk: string): number => openTalk(talk).label.lengthSeconds;
 
 /** What is proposed for a talk. */
 export function proposeFor(talk: string): readonly Proposal[] {
